@@ -1,0 +1,76 @@
+import { styled } from 'styled-components'
+import type { CountCharacteristic, GradeCharacteristic, QuantityCharacteristic } from '#core/catalogue/index.ts'
+import { sayNumber } from '#core/compare/display.ts'
+import type { UnitSystem } from '#app/ui/preferences.ts'
+import { Small } from '#app/ui/layout.tsx'
+import type { Peer } from './peers.ts'
+
+const Box = styled.figure`
+  margin: 0;
+  figcaption {
+    font: 600 16px/1.3 var(--label);
+  }
+`
+
+interface Props {
+  characteristic: QuantityCharacteristic | CountCharacteristic | GradeCharacteristic
+  peers: Peer[]
+  mine: number | undefined
+  system: UnitSystem
+}
+
+const width = 340
+const side = 16
+
+/** Where this reading falls among the other specimens of the application. */
+export function DotPlot({ characteristic, peers, mine, system }: Props) {
+  if (peers.length === 0) return <Small>No other filter of this application has it yet.</Small>
+  const values = [...peers.map(({ value }) => value), ...(mine === undefined ? [] : [mine])]
+  const low = Math.min(...values)
+  const high = Math.max(...values)
+  const x = (value: number) => (high === low ? width / 2 : side + ((value - low) / (high - low)) * (width - 2 * side))
+  const stacks = new Map<number, number>()
+  const stacked = peers.map((peer) => {
+    const column = Math.round(x(peer.value) / 9)
+    const level = stacks.get(column) ?? 0
+    stacks.set(column, level + 1)
+    return { ...peer, column, level }
+  })
+  const rise = Math.min(9, 38 / Math.max(...stacks.values()))
+  const dots = stacked.map(({ column, level, ...peer }) => ({ ...peer, cx: column * 9, cy: 44 - level * rise }))
+  const higher = mine === undefined ? 0 : peers.filter(({ value }) => value > mine).length
+  return (
+    <Box>
+      <figcaption>
+        {mine === undefined ? `In this line-up: ${peers.length} others` : `In this line-up: ${ordinal(higher + 1)} highest of ${peers.length + 1}`}
+      </figcaption>
+      <svg viewBox={`0 0 ${width} 70`} width="100%" role="img" aria-label={`From ${sayNumber(characteristic, low, system)} to ${sayNumber(characteristic, high, system)}`}>
+        <line x1={0} x2={width} y1={50} y2={50} stroke="var(--line-strong)" />
+        {dots.map(({ specimen, name, value, cx, cy }) => (
+          <circle key={specimen} cx={cx} cy={cy} r={4} fill="var(--ink-soft)">
+            <title>{`${name}: ${sayNumber(characteristic, value, system)}`}</title>
+          </circle>
+        ))}
+        {mine !== undefined && <path d={`M${x(mine)} 36 l6 8 l-6 8 l-6 -8 z`} fill="var(--green)" stroke="var(--card)" strokeWidth={1.5} />}
+        <text x={x(low)} y={65} fontSize={12} textAnchor={high === low ? 'middle' : 'start'} dx={high === low ? 0 : -side} fill="var(--ink-soft)">
+          {sayNumber(characteristic, low, system)}
+        </text>
+        {high !== low && (
+          <text x={x(high)} y={65} dx={side} fontSize={12} textAnchor="end" fill="var(--ink-soft)">
+            {sayNumber(characteristic, high, system)}
+          </text>
+        )}
+      </svg>
+    </Box>
+  )
+}
+
+/**
+ * A rank in words.
+ *
+ * @example ordinal(2) // => '2nd'
+ */
+export function ordinal(rank: number): string {
+  const teens = rank % 100 >= 11 && rank % 100 <= 13
+  return `${rank}${teens ? 'th' : (['th', 'st', 'nd', 'rd'][rank % 10] ?? 'th')}`
+}

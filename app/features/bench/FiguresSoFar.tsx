@@ -1,0 +1,66 @@
+import { Link } from 'react-router'
+import { styled } from 'styled-components'
+import { findFigure } from '#core/figures/index.ts'
+import { sayUncertain } from '#core/compare/display.ts'
+import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { Alert, Small, Soft } from '#app/ui/layout.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import type { Bench } from './useBench.ts'
+
+const List = styled.dl`
+  margin: 6px 0 0;
+  > div {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 8px;
+    padding: 7px 0;
+    border-bottom: 1px dotted var(--line-strong);
+  }
+  dt {
+    font-size: 14px;
+  }
+  dd {
+    margin: 0;
+    font-weight: 600;
+    text-align: right;
+  }
+  dd small {
+    display: block;
+    font-weight: 400;
+  }
+`
+
+/** Figures that the readings allow so far; each opens to its formula. */
+export function FiguresSoFar({ bench, specimen }: { bench: Bench; specimen: string }) {
+  const { units: system } = usePreferences()
+  const results = [...bench.figures.values()]
+  const known = results.flatMap((result) => (result.state === 'known' ? [result] : []))
+  const impossible = results.flatMap((result) => (result.state === 'impossible' ? [result] : []))
+  return (
+    <section aria-label="Figures so far">
+      <h3>Figures so far</h3>
+      {known.length === 0 && impossible.length === 0 && <Soft>Worked out as soon as their readings are in.</Soft>}
+      {impossible.map(({ key, message }) => (
+        <Alert key={key}>
+          {findFigure(key)!.label}: {message}.
+        </Alert>
+      ))}
+      <List>
+        {known.map(({ key, number, remark }) => {
+          const figure = findFigure(key)!
+          return (
+            <div key={key}>
+              <dt>
+                <Link to={`/specimens/${specimen}/values/${key}`}>{figure.label}</Link>
+              </dt>
+              <dd>
+                {sayUncertain(figure, number.value, standardUncertainty(number), system)}
+                {remark && <Small as="small">{remark}</Small>}
+              </dd>
+            </div>
+          )
+        })}
+      </List>
+    </section>
+  )
+}

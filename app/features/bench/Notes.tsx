@@ -1,0 +1,77 @@
+import { X } from 'lucide-react'
+import { useState } from 'react'
+import { styled } from 'styled-components'
+import { partLabel, type PartKey } from '#core/catalogue/index.ts'
+import type { Note } from '#app/data/notes.server.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Fault } from '#app/ui/fields.tsx'
+import { Small, Stack } from '#app/ui/layout.tsx'
+import type { Bench } from './useBench.ts'
+
+const longest = 2000
+
+const Area = styled.textarea`
+  width: 100%;
+  min-height: 64px;
+  padding: 8px 10px;
+  border: 1px solid var(--line-strong);
+  border-radius: 8px;
+  background: var(--raised);
+  resize: vertical;
+`
+
+const Item = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 32px;
+  gap: 6px;
+  font-size: 14px;
+  overflow-wrap: anywhere;
+  white-space: pre-wrap;
+  button {
+    height: 32px;
+    border: 0;
+    background: none;
+    cursor: pointer;
+    color: var(--ink-soft);
+  }
+`
+
+/** Words about the part in hand. */
+export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; part: PartKey }) {
+  const [text, setText] = useState('')
+  const long = text.trim().length > longest
+  return (
+    <Stack as="section" $gap={8} aria-label="Notes">
+      <h3>Notes</h3>
+      {notes.map((note) => (
+        <Item key={note.id}>
+          <span>
+            <Small>{partLabel(note.part)}: </Small>
+            {note.text}
+          </span>
+          <button type="button" aria-label={`Remove the note on ${partLabel(note.part)}`} onClick={() => bench.dropNote(note.id)}>
+            <X size={16} aria-hidden />
+          </button>
+        </Item>
+      ))}
+      <label>
+        <Small>On {partLabel(part).toLowerCase()}</Small>
+        <Area value={text} onChange={(event) => setText(event.target.value)} aria-invalid={long} aria-describedby="note-fault" />
+      </label>
+      <Fault id="note-fault" role="alert">
+        {long && `That note has ${text.trim().length} characters; ${longest} fit. Split it in two.`}
+      </Fault>
+      <div>
+        <Button
+          isDisabled={text.trim() === '' || long}
+          onPress={() => {
+            bench.addNote(part, text.trim())
+            setText('')
+          }}
+        >
+          Keep the note
+        </Button>
+      </div>
+    </Stack>
+  )
+}

@@ -1,0 +1,123 @@
+import { Check } from 'lucide-react'
+import { styled } from 'styled-components'
+import { noReturn, type Form } from '#core/catalogue/index.ts'
+import { missingBefore, whyNot } from '#core/teardown/progress.ts'
+import type { Bench } from './useBench.ts'
+
+const List = styled.ol`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 2px;
+`
+
+const Station = styled.button<{ $now: boolean }>`
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  width: 100%;
+  min-height: 44px;
+  padding: 0 10px;
+  border: 0;
+  border-radius: 8px;
+  background: ${({ $now }) => ($now ? 'var(--green)' : 'transparent')};
+  color: ${({ $now }) => ($now ? 'var(--on-green)' : 'var(--ink)')};
+  font: 600 18px/1 var(--label);
+  text-align: left;
+  cursor: pointer;
+  &:hover {
+    background: ${({ $now }) => ($now ? 'var(--green)' : 'var(--green-soft)')};
+  }
+  span:last-child {
+    margin-left: auto;
+    font: 400 13px var(--text);
+    opacity: 0.85;
+  }
+`
+
+const Point = styled.p<{ $lost: boolean }>`
+  margin: 2px 0 2px 10px;
+  padding-left: 12px;
+  border-left: 3px dashed var(--amber);
+  color: var(--amber-ink);
+  font: 600 14px/1.25 var(--label);
+`
+
+const Steps = styled.ul`
+  list-style: none;
+  margin: 2px 0 6px;
+  padding: 0 0 0 6px;
+`
+
+const Step = styled.button<{ $now: boolean }>`
+  display: flex;
+  gap: 6px;
+  width: 100%;
+  min-height: 30px;
+  padding: 4px 6px;
+  border: 0;
+  border-radius: 6px;
+  background: ${({ $now }) => ($now ? 'var(--green-soft)' : 'transparent')};
+  font-size: 13px;
+  line-height: 1.3;
+  text-align: left;
+  cursor: pointer;
+  &:hover {
+    background: var(--green-soft);
+  }
+  span:first-child {
+    flex: none;
+    width: 14px;
+    color: var(--ink-soft);
+  }
+`
+
+/** Stations in the order of work, the readings of the one in hand, and what cannot be undone between. */
+export function StationRail({ bench, form }: { bench: Bench; form: Form }) {
+  const { stations, current, known, goTo, all } = bench
+  return (
+    <nav aria-label="Stations">
+      <List>
+        {stations.map((station) => {
+          const here = station.key === current.station
+          const point = station.then && noReturn(station.then)
+          const lost = station.then ? missingBefore(station.then, form, known).lost.length : 0
+          const readings = all.filter((c) => c.station === station.key && (!whyNot(c, known) || known.has(c.key)))
+          const complete = station.done === station.of
+          return (
+            <li key={station.key}>
+              <Station $now={here} aria-current={here ? 'step' : undefined} onClick={() => goTo(station.missing[0] ?? readings[0]!.key)}>
+                {complete && <Check size={16} aria-label="complete" />}
+                <span>{station.label}</span>
+                <span>
+                  {station.done} of {station.of}
+                </span>
+              </Station>
+              {here && (
+                <Steps>
+                  {readings.map((c) => (
+                    <li key={c.key}>
+                      <Step $now={c.key === current.key} aria-current={c.key === current.key ? 'true' : undefined} onClick={() => goTo(c.key)}>
+                        <span aria-label={known.has(c.key) ? 'recorded' : c.extra ? 'extra, open' : 'open'} role="img">
+                          {known.has(c.key) ? '✓' : c.extra ? '+' : '○'}
+                        </span>
+                        <span>{c.label}</span>
+                      </Step>
+                    </li>
+                  ))}
+                </Steps>
+              )}
+              {point && (
+                <Point $lost={lost > 0}>
+                  {point.label}
+                  {lost > 0 && `: ${lost} would be lost`}
+                </Point>
+              )}
+            </li>
+          )
+        })}
+      </List>
+    </nav>
+  )
+}

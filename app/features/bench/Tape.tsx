@@ -1,0 +1,97 @@
+import { RotateCcw, X } from 'lucide-react'
+import { styled } from 'styled-components'
+import { characteristicOf } from '#core/catalogue/index.ts'
+import { sayValue } from '#core/compare/display.ts'
+import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
+import { Small, Soft } from '#app/ui/layout.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import type { Bench } from './useBench.ts'
+
+const List = styled.ol`
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 0;
+`
+
+const Item = styled.li<{ $struck: boolean }>`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto 44px;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  border-bottom: 1px dotted var(--line-strong);
+  ${({ $struck }) => $struck && 'color: var(--ink-soft); text-decoration: line-through;'}
+  strong {
+    font-weight: 600;
+    text-align: right;
+    overflow-wrap: anywhere;
+    max-width: 108px;
+  }
+`
+
+const Act = styled.button`
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  width: 44px;
+  height: 44px;
+  border: 0;
+  border-radius: 8px;
+  background: transparent;
+  color: var(--ink-soft);
+  cursor: pointer;
+  &:hover {
+    background: var(--green-soft);
+    color: var(--ink);
+  }
+`
+
+const Label = styled.button`
+  padding: 6px 0;
+  border: 0;
+  background: none;
+  text-align: left;
+  font-size: 14px;
+  line-height: 1.25;
+  text-decoration: inherit;
+  cursor: pointer;
+`
+
+const most = 6
+
+/** The latest readings, newest first; a wrong one is struck here, and can be taken back. */
+export function Tape({ bench }: { bench: Bench }) {
+  const { units: system } = usePreferences()
+  const latest = bench.readings.slice(-most).reverse()
+  return (
+    <section aria-label="Tape">
+      <h3>Tape</h3>
+      {latest.length === 0 && <Soft>Readings appear here as you take them.</Soft>}
+      <List>
+        {latest.map((reading) => {
+          const characteristic = characteristicOf(reading.characteristic)
+          const words = `${characteristic.label} ${sayValue(characteristic, reading, system)}`
+          return (
+            <Item key={reading.id} $struck={!!reading.struck}>
+              <Label onClick={() => bench.goTo(characteristic.key)}>
+                {characteristic.label} <EvidenceGlyph evidence={reading.evidence} />
+                {reading.struck && <Small> struck</Small>}
+              </Label>
+              <strong>{sayValue(characteristic, reading, system)}</strong>
+              {reading.struck ? (
+                <Act aria-label={`Restore ${words}`} onClick={() => bench.restore(reading.id)}>
+                  <RotateCcw size={18} aria-hidden />
+                </Act>
+              ) : (
+                <Act aria-label={`Strike ${words}`} onClick={() => bench.strike(reading.id)}>
+                  <X size={18} aria-hidden />
+                </Act>
+              )}
+            </Item>
+          )
+        })}
+      </List>
+      {bench.readings.length > most && <Small>and {bench.readings.length - most} before</Small>}
+    </section>
+  )
+}

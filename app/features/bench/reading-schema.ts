@@ -1,0 +1,37 @@
+import { z } from 'zod'
+import { evidences, parts, type Evidence, type PartKey } from '#core/catalogue/index.ts'
+
+const id = z.string().regex(/^[0-9a-z]{6,24}$/, 'This page is out of date. Load it again; what you typed is kept.')
+const evidence = z.enum(evidences.map(({ key }) => key) as [Evidence, ...Evidence[]], { error: 'Choose how you know it.' })
+const longestNote = 2000
+
+const noteText = z
+  .string()
+  .trim()
+  .max(longestNote, { error: ({ input }) => `That note has ${String(input).length} characters; ${longestNote} fit. Split it in two.` })
+
+/** What the bench may ask of its action. */
+export const benchSchema = z.discriminatedUnion('intent', [
+  z.object({
+    intent: z.literal('take'),
+    id,
+    characteristic: z.string().max(60),
+    typed: z.string().max(1000, 'That is too long for a reading. Put remarks into a note.'),
+    readAs: z.string().max(1000).optional(),
+    unit: z.string().max(12).optional(),
+    insist: z.literal('yes').optional(),
+    evidence,
+    source: z.string().trim().max(200, 'Say in at most 200 characters where it was read.').default(''),
+  }),
+  z.object({ intent: z.literal('strike'), id, why: z.string().trim().max(200).default('') }),
+  z.object({ intent: z.literal('restore'), id }),
+  z.object({
+    intent: z.literal('note'),
+    id,
+    part: z.enum(parts.map(({ key }) => key) as [PartKey, ...PartKey[]], { error: 'Choose a part for the note.' }),
+    text: noteText.min(1, 'The note is empty.'),
+  }),
+  z.object({ intent: z.literal('drop-note'), id }),
+])
+
+export type BenchRequest = z.infer<typeof benchSchema>

@@ -1,0 +1,70 @@
+import { Link, type ShouldRevalidateFunctionArgs } from 'react-router'
+import { findApplication } from '#app/data/applications.server.ts'
+import { assessApplication } from '#app/data/assessments.server.ts'
+import { listProducts } from '#app/data/products.server.ts'
+import { formLabels } from '#app/features/forms/schemas.ts'
+import { lineupOf } from '#app/data/lineup.server.ts'
+import { LineupTable } from '#app/features/lineup/LineupTable.tsx'
+import { ButtonLink } from '#app/ui/Button.tsx'
+import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import type { Route } from './+types/lineup'
+import { found } from './http.server.ts'
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.application.name ?? 'Line-up'} · Plicator` }]
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const application = found(await findApplication(params.lineup), 'This line-up')
+  const [assessed, products] = await Promise.all([assessApplication(application.id), listProducts(application.id)])
+  const { columns, rows } = lineupOf(assessed)
+  const waiting = products.filter(({ id }) => !columns.some((column) => column.product === id))
+  return { application, columns, rows, waiting }
+}
+
+/** Sorting and filtering change the address only. */
+export const shouldRevalidate = ({ currentUrl, nextUrl, formMethod, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
+  !formMethod && currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
+
+export default function Lineup({ loaderData: { application, columns, rows, waiting } }: Route.ComponentProps) {
+  return (
+    <Page style={{ maxWidth: 'none' }}>
+      <Row $between>
+        <Stack $gap={4}>
+          <h1>{application.name}</h1>
+          <Soft>
+            {[application.machine, formLabels[application.form], application.thread].filter(Boolean).join(' · ')} · <Link to={`/lineups/${application.id}/edit`}>edit</Link>
+          </Soft>
+        </Stack>
+        <Row data-print="no">
+          <ButtonLink to={`/lineups/${application.id}/products/new`}>Add a product</ButtonLink>
+          <ButtonLink to={`/lineups/${application.id}/lineup.csv`} reloadDocument>
+            Save as CSV
+          </ButtonLink>
+        </Row>
+      </Row>
+      {waiting.length > 0 && (
+        <Small data-print="no">
+          No specimen yet:{' '}
+          {waiting.map(({ id, brand, partNumber }, index) => (
+            <span key={id}>
+              {index > 0 && ', '}
+              <Link to={`/products/${id}`}>
+                {brand} {partNumber}
+              </Link>
+            </span>
+          ))}
+        </Small>
+      )}
+      {columns.length === 0 ? (
+        <Card>
+          <Stack>
+            <h2>No specimen yet</h2>
+            <p>Put a specimen of one of its products on the bench; it takes its place here with the first reading.</p>
+          </Stack>
+        </Card>
+      ) : (
+        <LineupTable columns={columns} rows={rows} />
+      )}
+      <Small>The construction score judges construction, not filtration; its rules stand under Method. Best and worst are marked only where the difference is larger than its uncertainty.</Small>
+    </Page>
+  )
+}

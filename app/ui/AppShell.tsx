@@ -1,0 +1,96 @@
+import { Moon, Sun, SunMoon } from 'lucide-react'
+import { NavLink, useFetcher, useLocation } from 'react-router'
+import type { ReactNode } from 'react'
+import { styled } from 'styled-components'
+import { Button } from './Button.tsx'
+import type { Preferences } from '#app/ui/preferences.ts'
+
+const Bar = styled.header`
+  position: sticky;
+  top: 0;
+  z-index: 20;
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  height: 52px;
+  padding: 0 20px;
+  background: var(--card);
+  border-bottom: 1px solid var(--line);
+  @media print {
+    display: none;
+  }
+`
+
+const Name = styled(NavLink)`
+  margin-right: 14px;
+  font: 600 28px/1 var(--label);
+  text-decoration: none;
+`
+
+const View = styled(NavLink)`
+  display: inline-flex;
+  align-items: center;
+  height: 52px;
+  padding: 0 9px;
+  color: var(--ink-soft);
+  font: 500 18px/1 var(--label);
+  text-decoration: none;
+  border-bottom: 3px solid transparent;
+  &:hover {
+    color: var(--ink);
+  }
+  &.active {
+    color: var(--ink);
+    border-bottom-color: var(--green);
+  }
+`
+
+const Space = styled.div`
+  flex: 1;
+`
+
+const Skip = styled.a`
+  position: absolute;
+  left: -999px;
+  &:focus {
+    left: 8px;
+    top: 8px;
+    z-index: 30;
+    padding: 8px;
+    background: var(--card);
+  }
+`
+
+const themes = { auto: { next: 'light', icon: SunMoon, says: 'Colours follow the system' }, light: { next: 'dark', icon: Sun, says: 'Light colours' }, dark: { next: 'auto', icon: Moon, says: 'Dark colours' } } as const
+
+/** Bar with the views, units and colours; the page stands below it. */
+export function AppShell({ preferences, children }: { preferences: Preferences; children: ReactNode }) {
+  const fetcher = useFetcher()
+  const { pathname } = useLocation()
+  const { next, icon: Icon, says } = themes[preferences.theme]
+  const set = (change: Partial<Preferences>) => void fetcher.submit({ ...preferences, ...change }, { method: 'post', action: '/preferences' })
+  return (
+    <>
+      <Skip href="#content">To the content</Skip>
+      <Bar>
+        <Name to="/">Plicator</Name>
+        <nav aria-label="Views">
+          <View to="/" end className={pathname.startsWith('/lineups') ? 'active' : ''}>
+            Line-ups
+          </View>
+          <View to="/bench">Bench</View>
+          <View to="/library">Library</View>
+          <View to="/method">Method</View>
+        </nav>
+        <Space />
+        <Button $kind="quiet" onPress={() => set({ units: preferences.units === 'metric' ? 'imperial' : 'metric' })} aria-label={`Units shown: ${preferences.units}. Change`}>
+          {preferences.units === 'metric' ? 'mm · g' : 'in · oz'}
+        </Button>
+        <Button $kind="quiet" onPress={() => set({ theme: next })} aria-label={`${says}. Change`}>
+          <Icon size={20} aria-hidden />
+        </Button>
+      </Bar>
+      <div id="content">{children}</div>
+    </>
+  )
+}

@@ -1,0 +1,149 @@
+import type { FieldMetadata } from '@conform-to/react'
+import type { ReactNode } from 'react'
+import { FieldError, Input, Label, Radio, RadioGroup, Text, TextArea, TextField } from 'react-aria-components'
+import { styled } from 'styled-components'
+
+const Wrap = styled.div`
+  display: grid;
+  gap: 6px;
+
+  label,
+  [data-label] {
+    font: 600 17px/1.2 var(--label);
+  }
+  [slot='description'] {
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
+`
+
+const box = `
+  width: 100%;
+  min-height: 44px;
+  padding: 10px 12px;
+  border: 1px solid var(--line-strong);
+  border-radius: 8px;
+  background: var(--raised);
+`
+
+const Box = styled(Input)`
+  ${box}
+  &[data-invalid] {
+    border-color: var(--red);
+    box-shadow: 0 0 0 1px var(--red);
+  }
+`
+
+const Area = styled(TextArea)`
+  ${box}
+  min-height: 96px;
+  resize: vertical;
+  &[data-invalid] {
+    border-color: var(--red);
+  }
+`
+
+export const Fault = styled.span`
+  color: var(--red);
+  font-size: 14px;
+  font-weight: 600;
+`
+
+interface CommonProps {
+  field: FieldMetadata<string | undefined>
+  label: ReactNode
+  hint?: ReactNode
+}
+
+/** One line of text, bound to a Conform field; its fault stands below it. */
+export function TextBox({ field, label, hint, list, optional, ...input }: CommonProps & { list?: string; optional?: boolean; placeholder?: string; inputMode?: 'decimal' | 'text'; autoFocus?: boolean }) {
+  return (
+    <Wrap as={TextField} name={field.name} defaultValue={field.initialValue ?? ''} isInvalid={!!field.errors} validationBehavior="aria" key={field.key}>
+      <Label>
+        {label}
+        {optional && <Optional> optional</Optional>}
+      </Label>
+      <Box list={list} {...input} autoComplete="off" id={field.id} />
+      {hint && <Text slot="description">{hint}</Text>}
+      <Fault as={FieldError}>{field.errors?.join(' ')}</Fault>
+    </Wrap>
+  )
+}
+
+const Optional = styled.span`
+  color: var(--ink-soft);
+  font: 400 13px var(--text);
+`
+
+/** Several lines of text, bound to a Conform field. */
+export function TextLines({ field, label, hint }: CommonProps) {
+  return (
+    <Wrap as={TextField} name={field.name} defaultValue={field.initialValue ?? ''} isInvalid={!!field.errors} validationBehavior="aria" key={field.key}>
+      <Label>
+        {label}
+        <Optional> optional</Optional>
+      </Label>
+      <Area id={field.id} />
+      {hint && <Text slot="description">{hint}</Text>}
+      <Fault as={FieldError}>{field.errors?.join(' ')}</Fault>
+    </Wrap>
+  )
+}
+
+const Choices = styled(RadioGroup)`
+  display: grid;
+  gap: 6px;
+  > div {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+`
+
+const Choice = styled(Radio)`
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 6px 14px;
+  border: 1px solid var(--line-strong);
+  border-radius: 8px;
+  background: var(--raised);
+  cursor: pointer;
+  &[data-selected] {
+    background: var(--green);
+    border-color: var(--green);
+    color: var(--on-green);
+    font-weight: 600;
+  }
+  &::before {
+    content: '';
+    width: 12px;
+    height: 12px;
+    margin-right: 8px;
+    border: 2px solid currentColor;
+    border-radius: 50%;
+    box-shadow: inset 0 0 0 2px transparent;
+  }
+  &[data-selected]::before {
+    background: currentColor;
+    box-shadow: inset 0 0 0 2px var(--green);
+  }
+`
+
+/** One of a few answers, bound to a Conform field. */
+export function ChoiceBox({ field, label, hint, options, onChange }: CommonProps & { options: { value: string; label: string }[]; onChange?: (value: string) => void }) {
+  return (
+    <Choices name={field.name} defaultValue={field.initialValue ?? null} isInvalid={!!field.errors} validationBehavior="aria" key={field.key} onChange={onChange}>
+      <Label style={{ font: '600 17px/1.2 var(--label)' }}>{label}</Label>
+      <div>
+        {options.map((option) => (
+          <Choice key={option.value} value={option.value}>
+            {option.label}
+          </Choice>
+        ))}
+      </div>
+      {hint && <Text slot="description">{hint}</Text>}
+      <Fault as={FieldError}>{field.errors?.join(' ')}</Fault>
+    </Choices>
+  )
+}

@@ -1,0 +1,82 @@
+import { styled } from 'styled-components'
+
+/** A page of ordinary width with room round it. */
+export const Page = styled.main`
+  max-width: 1200px;
+  margin: 0 auto;
+  padding: 28px 24px 64px;
+  display: grid;
+  gap: 24px;
+`
+
+export const Card = styled.section`
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 20px;
+`
+
+export const Stack = styled.div<{ $gap?: number }>`
+  display: grid;
+  gap: ${({ $gap = 12 }) => $gap}px;
+  align-content: start;
+`
+
+export const Row = styled.div<{ $gap?: number; $between?: boolean }>`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: ${({ $gap = 12 }) => $gap}px;
+  justify-content: ${({ $between }) => ($between ? 'space-between' : 'flex-start')};
+`
+
+export const Soft = styled.span`
+  color: var(--ink-soft);
+`
+
+export const Small = styled.span`
+  color: var(--ink-soft);
+  font-size: 13px;
+`
+
+/** A remark that warns of what can hurt or cannot be undone. */
+export const Caution = styled.p`
+  background: var(--amber-soft);
+  border-left: 4px solid var(--amber);
+  border-radius: 0 6px 6px 0;
+  padding: 8px 12px;
+  font-size: 14px;
+`
+
+/** A message about something that went wrong. */
+export const Alert = styled.p`
+  background: var(--red-soft);
+  border-left: 4px solid var(--red);
+  border-radius: 0 6px 6px 0;
+  padding: 8px 12px;
+  font-size: 14px;
+`
+
+/** A key of the keyboard. */
+export const Key = styled.kbd`
+  display: inline-block;
+  min-width: 26px;
+  padding: 4px 7px;
+  border: 1px solid var(--line-strong);
+  border-bottom-width: 2px;
+  border-radius: 5px;
+  background: var(--raised);
+  font: 600 13px/1 var(--label);
+  text-align: center;
+`
+
+/** Heard by screen readers, not seen. */
+export const Unseen = styled.span`
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  margin: -1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+  white-space: nowrap;
+`

@@ -1,0 +1,24 @@
+import type { Form } from '#core/catalogue/index.ts'
+import { computeFigures, type FigureResult } from '#core/figures/index.ts'
+import { scoreOf, type Score } from '#core/score/score.ts'
+import type { Instrument } from '#core/teardown/instrument.ts'
+import type { Reading } from '#core/teardown/reading.ts'
+import { resolve, type Known } from '#core/teardown/resolve.ts'
+
+/** All that follows from the readings of one specimen. */
+export interface Assessment {
+  known: Known
+  figures: ReadonlyMap<string, FigureResult>
+  score: Score
+}
+
+/**
+ * Resolves a specimen's readings, works out its figures and scores it.
+ *
+ * @example assess('spin-on', []).score.coverage // => 0
+ */
+export function assess(form: Form, readings: readonly Reading[], instruments?: ReadonlyMap<string, Instrument>): Assessment {
+  const known = resolve(readings, instruments)
+  const figures = computeFigures(form, known)
+  return { known, figures, score: scoreOf(form, known, figures) }
+}

@@ -1,0 +1,165 @@
+import { catalogue, optionsOf, parts, strength, type Characteristic, type Evidence, type Form, type PartKey } from '#core/catalogue/index.ts'
+import { figures, type Figure } from '#core/figures/index.ts'
+import { mean, standardDeviation } from '#core/quantity/repeats.ts'
+import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
+import { criterionFor } from '#core/score/criteria.ts'
+import { judge } from '#core/score/score.ts'
+import type { OpeningGroup } from '#core/teardown/openings.ts'
+import { whyNot } from '#core/teardown/progress.ts'
+import type { Assessment } from './assess.ts'
+
+export interface Entrant {
+  /** Column: one revision of one product. */
+  id: string
+  form: Form
+  specimens: { id: string; assessment: Assessment }[]
+}
+
+export type Cell =
+  | { state: 'number'; value: number; u: number; evidence: Evidence; specimen: string; of: number; remark?: string; points?: number; mark?: Mark }
+  | { state: 'words'; text: string; evidence: Evidence; specimen: string; of: number; points?: number; mark?: Mark }
+  | { state: 'openings'; groups: OpeningGroup[]; evidence: Evidence; specimen: string; of: number }
+  | { state: 'missing' }
+  | { state: 'not-applicable'; reason: string }
+  | { state: 'impossible'; message: string; specimen: string }
+
+export type Mark = 'best' | 'worst'
+
+export interface Row {
+  key: string
+  label: string
+  part: PartKey
+  kind: 'characteristic' | 'figure'
+  /** By column, in the order of the entrants. */
+  cells: Cell[]
+  /** At least two columns are known and differ by more than their uncertainty. */
+  differs: boolean
+}
+
+/**
+ * Products of a line-up, characteristic by characteristic and figure by figure, grouped by part.
+ *
+ * Several specimens of one revision are averaged; their doubt is the larger of the instruments' and
+ * the spread of the specimens. A number is best or worst only when it leads or trails by more than the
+ * expanded uncertainty of the difference (k = 2); those within it share the mark. Words are marked by
+ * their points in the construction score.
+ *
+ * @returns rows in the order of the parts; rows that no entrant can have are left out
+ * @example buildLineup(entrants).find(({ key }) => key === 'media.area')?.cells[0] // => { state: 'number', … }
+ */
+export function buildLineup(entrants: readonly Entrant[]): Row[] {
+  const forms = new Set(entrants.map(({ form }) => form))
+  const order = new Map<PartKey, number>(parts.map(({ key }, index) => [key, index]))
+  const applies = ({ forms: those }: { forms: Form[] }) => those.some((form) => forms.has(form))
+
+  const rows = [
+    ...catalogue.filter(applies).map((characteristic) => row(characteristic, 'characteristic', entrants, (entrant) => characteristicCell(characteristic, entrant))),
+    ...figures.filter(applies).map((figure) => row(figure, 'figure', entrants, (entrant) => figureCell(figure, entrant))),
+  ]
+  return rows.sort((a, b) => order.get(a.part)! - order.get(b.part)!)
+}
+
+function row(of: Characteristic | Figure, kind: Row['kind'], entrants: readonly Entrant[], cellOf: (entrant: Entrant) => Cell): Row {
+  const cells = entrants.map((entrant) => (of.forms.includes(entrant.form) ? cellOf(entrant) : { state: 'not-applicable' as const, reason: `not part of a ${entrant.form} filter` }))
+  return { key: of.key, label: of.label, part: of.part, kind, cells: marked(of.key, cells), differs: differs(cells) }
+}
+
+function characteristicCell(characteristic: Characteristic, { specimens }: Entrant): Cell {
+  const found = specimens.flatMap(({ id, assessment }) => {
+    const resolved = assessment.known.get(characteristic.key)
+    return resolved ? [{ id, resolved, assessment }] : []
+  })
+  const first = found[0]
+  if (!first) {
+    const reasons = specimens.map(({ assessment }) => whyNot(characteristic, assessment.known))
+    return reasons.length > 0 && reasons[0] && reasons.every(Boolean) ? { state: 'not-applicable', reason: reasons[0] } : { state: 'missing' }
+  }
+  const common = { evidence: weakest(found.map(({ resolved }) => resolved.evidence)), specimen: first.id, of: found.length }
+  const criterion = criterionFor(characteristic.key)
+  const points = criterion && judge(criterion, first.assessment.known, first.assessment.figures)?.points
+
+  if (characteristic.kind === 'openings') return { state: 'openings', groups: first.resolved.groups ?? [], ...common }
+  if (characteristic.kind === 'quantity' || characteristic.kind === 'count' || characteristic.kind === 'grade') {
+    return { state: 'number', ...folded(found.map(({ resolved }) => resolved.number!)), ...common, ...(points !== undefined && { points }) }
+  }
+  const labels = new Map(optionsOf(characteristic).map(({ value, label }) => [value, label]))
+  const words = [...new Set(found.map(({ resolved }) => labels.get(resolved.text ?? '') ?? resolved.text ?? ''))]
+  return { state: 'words', text: words.join(' / '), ...common, ...(points !== undefined && words.length === 1 && { points }) }
+}
+
+function figureCell(figure: Figure, { specimens }: Entrant): Cell {
+  const results = specimens.map(({ id, assessment }) => ({ id, result: assessment.figures.get(figure.key) }))
+  const found = results.flatMap(({ id, result }) => (result?.state === 'known' ? [{ id, result }] : []))
+  const first = found[0]
+  if (!first) {
+    const apart = results.find(({ result }) => result?.state === 'not-applicable')
+    if (apart?.result?.state === 'not-applicable') return { state: 'not-applicable', reason: apart.result.reason }
+    const wrong = results.find(({ result }) => result?.state === 'impossible')
+    return wrong?.result?.state === 'impossible' ? { state: 'impossible', message: wrong.result.message, specimen: wrong.id } : { state: 'missing' }
+  }
+  const { remark } = first.result
+  return {
+    state: 'number',
+    ...folded(found.map(({ result }) => result.number)),
+    evidence: weakest(found.map(({ result }) => result.evidence)),
+    specimen: first.id,
+    of: found.length,
+    ...(remark && found.length === 1 && { remark }),
+  }
+}
+
+function folded(numbers: Uncertain[]): { value: number; u: number } {
+  const values = numbers.map(({ value }) => value)
+  const doubt = Math.max(...numbers.map(standardUncertainty))
+  return { value: mean(values), u: values.length > 1 ? Math.max(doubt, standardDeviation(values) / Math.sqrt(values.length)) : doubt }
+}
+
+const weakest = (evidences: Evidence[]): Evidence => evidences.reduce((a, b) => (strength(b) > strength(a) ? b : a))
+
+/** Two numbers are tied when their difference is within its expanded uncertainty, k = 2. */
+export const tied = (a: { value: number; u: number }, b: { value: number; u: number }): boolean =>
+  Math.abs(a.value - b.value) <= 2 * Math.hypot(a.u, b.u) + 1e-12 * Math.abs(a.value)
+
+/** Whether more is better, worse, or neither, by the criterion that judges the row. */
+function direction(key: string): 1 | -1 | 0 {
+  const rule = criterionFor(key)?.rule
+  if (rule?.kind === 'steps') return 1
+  if (rule?.kind !== 'scale') return 0
+  return rule.points.at(-1)![1] > rule.points[0]![1] ? 1 : -1
+}
+
+function marked(key: string, cells: Cell[]): Cell[] {
+  const sign = direction(key)
+  const numbers = cells.filter((cell) => cell.state === 'number')
+  if (sign !== 0 && numbers.length > 1) {
+    const ranked = [...numbers].sort((a, b) => sign * (b.value - a.value))
+    const [top, bottom] = [ranked[0]!, ranked.at(-1)!]
+    if (tied(top, bottom)) return cells
+    return cells.map((cell) => {
+      if (cell.state !== 'number') return cell
+      if (tied(cell, top) && !tied(cell, bottom)) return { ...cell, mark: 'best' }
+      return tied(cell, bottom) && !tied(cell, top) ? { ...cell, mark: 'worst' } : cell
+    })
+  }
+  const words = cells.filter((cell) => cell.state === 'words' && cell.points !== undefined) as { points: number }[]
+  if (words.length < 2) return cells
+  const most = Math.max(...words.map(({ points }) => points))
+  const least = Math.min(...words.map(({ points }) => points))
+  if (most === least) return cells
+  return cells.map((cell) => {
+    if (cell.state !== 'words' || cell.points === undefined) return cell
+    if (cell.points === most) return { ...cell, mark: 'best' }
+    return cell.points === least ? { ...cell, mark: 'worst' } : cell
+  })
+}
+
+function differs(cells: Cell[]): boolean {
+  const known = cells.filter((cell) => cell.state === 'number' || cell.state === 'words' || cell.state === 'openings')
+  const first = known[0]
+  if (!first) return false
+  return known.some((cell) => {
+    if (cell.state === 'number' && first.state === 'number') return known.some((other) => other.state === 'number' && !tied(cell, other))
+    if (cell.state === 'words' && first.state === 'words') return cell.text !== first.text
+    return JSON.stringify(cell.state === 'openings' && cell.groups) !== JSON.stringify(first.state === 'openings' && first.groups)
+  })
+}

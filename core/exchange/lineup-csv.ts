@@ -1,0 +1,51 @@
+import Papa from 'papaparse'
+import { characteristicOf, partLabel } from '#core/catalogue/index.ts'
+import { displayUnit, sayNumber, type UnitSystem } from '#core/compare/display.ts'
+import type { Cell, Row } from '#core/compare/lineup.ts'
+import { findFigure } from '#core/figures/index.ts'
+import { formatOpenings } from '#core/teardown/openings.ts'
+
+export interface LineupColumn {
+  name: string
+  score: string
+  price: string
+}
+
+/**
+ * A line-up as CSV: a column a product, a row a characteristic or figure; numbers in the unit named in
+ * the row. Missing values are empty. Text that a spreadsheet would run as a formula is escaped.
+ *
+ * @param columns heads in the order of the rows' cells
+ * @param rows of the line-up
+ * @param system units to write in
+ * @example lineupCsv([{ name: 'Norrith N-40', score: '71', price: '8.90 EUR' }], [], 'metric').split('\r\n')[0]
+ * // => 'part,row,unit,Norrith N-40'
+ */
+export function lineupCsv(columns: readonly LineupColumn[], rows: readonly Row[], system: UnitSystem): string {
+  const table = [
+    ['part', 'row', 'unit', ...columns.map(({ name }) => name)],
+    ['Line-up', 'Construction score', 'of 100', ...columns.map(({ score }) => score)],
+    ['Line-up', 'Price paid', '', ...columns.map(({ price }) => price)],
+    ...rows.map((row) => {
+      const of = findFigure(row.key) ?? characteristicOf(row.key)
+      const unit = displayUnit(of, system)
+      return [partLabel(row.part), row.label, unit, ...row.cells.map((cell) => csvCell(cell, row.key, unit, system))]
+    }),
+  ]
+  return Papa.unparse(table, { escapeFormulae: true })
+}
+
+function csvCell(cell: Cell, key: string, unit: string, system: UnitSystem): string {
+  switch (cell.state) {
+    case 'number': {
+      const said = sayNumber(findFigure(key) ?? characteristicOf(key), cell.value, system)
+      return said.replace(` ${unit}`, '').replace(/ of \d+$/, '').replace('½', '.5').replace('−', '-').replaceAll(',', '')
+    }
+    case 'words':
+      return cell.text
+    case 'openings':
+      return formatOpenings(cell.groups, unit, false)
+    default:
+      return ''
+  }
+}

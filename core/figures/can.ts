@@ -1,0 +1,38 @@
+import { exactly, over, power, scaled, times, type Uncertain } from '#core/quantity/uncertain.ts'
+
+/**
+ * Burst pressure of a thin-walled can: p = 2 S t / D.
+ *
+ * Source: thin-wall (Barlow) formula, any handbook of strength of materials. An estimate: seam and
+ * base often let go first. Use it to compare cans.
+ *
+ * @param strength tensile strength of the sheet, Pa
+ * @param wall m
+ * @param diameter outer, m
+ * @returns Pa
+ * @example burstEstimate(330e6, exactly(0.0005), exactly(0.08)).value // => 4125000
+ */
+export const burstEstimate = (strength: number, wall: Uncertain, diameter: Uncertain): Uncertain =>
+  over(scaled(wall, 2 * strength), diameter)
+
+/**
+ * Dent stiffness against that of a reference wall: proportional to the cube of the thickness.
+ *
+ * Source: plate bending stiffness E t³ / 12 (1 - ν²), handbook.
+ *
+ * @param wall m
+ * @param reference m
+ * @returns ratio
+ * @example dentStiffness(exactly(0.000508), 0.000381).value // => 2.37
+ */
+export const dentStiffness = (wall: Uncertain, reference: number): Uncertain => power(over(wall, exactly(reference)), 3)
+
+/**
+ * Length of thread that holds.
+ *
+ * @param turns full turns
+ * @param pitch m
+ * @returns m
+ * @example threadEngagement(exactly(4.5), 0.0015).value // => 0.00675
+ */
+export const threadEngagement = (turns: Uncertain, pitch: number): Uncertain => times(turns, exactly(pitch))

@@ -1,0 +1,73 @@
+import { student95 } from './student.ts'
+
+/**
+ * Arithmetic mean.
+ *
+ * @throws RangeError for an empty list
+ * @example mean([1, 2, 3]) // => 2
+ */
+export function mean(values: readonly number[]): number {
+  if (values.length === 0) throw new RangeError('The mean of no values')
+  return values.reduce((sum, value) => sum + value, 0) / values.length
+}
+
+/**
+ * Experimental standard deviation, divisor n - 1 (GUM 4.2.2).
+ *
+ * @throws RangeError for fewer than two values
+ * @example standardDeviation([1, 2, 3]) // => 1
+ */
+export function standardDeviation(values: readonly number[]): number {
+  if (values.length < 2) throw new RangeError('A spread needs two values')
+  const middle = mean(values)
+  return Math.sqrt(values.reduce((sum, value) => sum + (value - middle) ** 2, 0) / (values.length - 1))
+}
+
+/**
+ * Middle value.
+ *
+ * @throws RangeError for an empty list
+ * @example median([3, 1, 2]) // => 2
+ */
+export function median(values: readonly number[]): number {
+  if (values.length === 0) throw new RangeError('The median of no values')
+  const sorted = [...values].sort((a, b) => a - b)
+  const half = Math.floor(sorted.length / 2)
+  return sorted.length % 2 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2
+}
+
+/**
+ * Type A standard uncertainty of a mean of few repeats: s / √n, widened by Student's t over 1.96 so
+ * that twice of it still covers 95 % (GUM 4.2.3 and G.3.2).
+ *
+ * @returns 0 for a single value: its doubt is the instrument's alone
+ * @example typeA([1, 2, 3]) // => 1.267
+ */
+export const typeA = (values: readonly number[]): number =>
+  values.length < 2 ? 0 : (student95(values.length - 1) / 1.96) * (standardDeviation(values) / Math.sqrt(values.length))
+
+/**
+ * Type B standard uncertainty of an instrument: resolution and accuracy as rectangular distributions,
+ * half widths `resolution / 2` and `accuracy` (GUM 4.3.7, F.2.2.1).
+ *
+ * @example typeB({ resolution: 0.00001, accuracy: 0.00003 }) // => 0.00001756
+ */
+export const typeB = ({ resolution, accuracy }: { resolution: number; accuracy: number }): number =>
+  Math.hypot(resolution / 2 / Math.sqrt(3), accuracy / Math.sqrt(3))
+
+/**
+ * Which of a few repeats stand apart: modified z-score over 3.5, from four values up.
+ *
+ * Source: Iglewicz and Hoaglin, How to Detect and Handle Outliers, 1993; 0.6745 (x - median) / MAD.
+ * They are flagged, never dropped.
+ *
+ * @returns indices of the outliers
+ * @example outliers([0.49, 0.5, 0.49, 0.5, 0.81]) // => [4]
+ */
+export function outliers(values: readonly number[]): number[] {
+  if (values.length < 4) return []
+  const middle = median(values)
+  const deviation = median(values.map((value) => Math.abs(value - middle)))
+  if (deviation === 0) return values.flatMap((value, index) => (value === middle ? [] : [index]))
+  return values.flatMap((value, index) => (Math.abs((0.6745 * (value - middle)) / deviation) > 3.5 ? [index] : []))
+}

@@ -1,0 +1,93 @@
+import { ok, problem, type Result } from '#core/result.ts'
+import { optionsOf, type Characteristic, type CountCharacteristic } from '#core/catalogue/index.ts'
+import { readThread } from '#core/figures/thread.ts'
+import { formatNumber } from '#core/quantity/format.ts'
+import { clip, readNumber } from '#core/quantity/number.ts'
+import { parseQuantity } from '#core/quantity/parse.ts'
+import { checkPlausible } from '#core/quantity/plausible.ts'
+import { checkOpenings, readOpenings, type OpeningGroup } from './openings.ts'
+
+/** What an entry means: one of number (SI, count or grade), text (answer, words, designation) or groups. */
+export interface EntryValue {
+  number?: number
+  text?: string
+  groups?: OpeningGroup[]
+  /** Unit it was read in, where it has one. */
+  unit?: string
+}
+
+export interface EntryText {
+  text: string
+  /** Unit beside the field. */
+  unit?: string
+  /** The user was asked about an unusual value and says it is so. */
+  insist?: boolean
+}
+
+export const longestText = 400
+
+/**
+ * Reads what was typed for a characteristic, by its kind, and checks it against what is possible.
+ *
+ * @param characteristic from the catalogue
+ * @param entry text as typed, unit beside the field
+ * @returns the value in SI, or a problem in the user's words, with offers where there are some
+ * @example readEntry(characteristicOf('can.wall'), { text: '20 thou', unit: 'mm' })
+ * // => { ok: true, value: { number: 0.000508, unit: 'thou' } }
+ */
+export function readEntry(characteristic: Characteristic, entry: EntryText): Result<EntryValue> {
+  const { text, insist = false } = entry
+  switch (characteristic.kind) {
+    case 'quantity': {
+      const unit = entry.unit ?? characteristic.units[0]!
+      const name = characteristic.label
+      const parsed = parseQuantity(text, { dimension: characteristic.dimension, unit, name, units: characteristic.units })
+      if (!parsed.ok) return parsed
+      const checked = checkPlausible(parsed.value, { plausible: characteristic.plausible, name, units: characteristic.units }, insist)
+      return checked.ok ? ok({ number: checked.value.si, unit: checked.value.unit }) : checked
+    }
+    case 'count':
+      return readCount(characteristic, text, insist)
+    case 'openings': {
+      const read = readOpenings(text, entry.unit ?? characteristic.units[0]!, characteristic)
+      if (!read.ok) return read
+      const checked = checkOpenings(read.value, characteristic, insist)
+      return checked.ok ? ok(checked.value) : checked
+    }
+    case 'thread': {
+      const thread = readThread(text)
+      return thread.ok ? ok({ text: thread.value.designation }) : thread
+    }
+    case 'text': {
+      const said = text.trim()
+      if (said === '') return problem('empty', 'Type something first, or skip it.')
+      if (said.length > longestText) return problem('too-long', `That is ${said.length} characters; ${longestText} fit here. Put the rest into a note.`)
+      return ok({ text: said })
+    }
+    default: {
+      const options = optionsOf(characteristic)
+      const said = text.trim().toLowerCase()
+      const found = options.find(({ value, label }) => value === said || label.toLowerCase() === said)
+      if (!found) return problem('no-option', said === '' ? 'Choose one first.' : `"${clip(said)}" is none of the answers. Choose one of the ${options.length}.`)
+      return ok(characteristic.kind === 'grade' ? { number: Number(found.value) } : { text: found.value })
+    }
+  }
+}
+
+function readCount(characteristic: CountCharacteristic, text: string, insist: boolean): Result<EntryValue> {
+  const { noun, step, plausible, label } = characteristic
+  const [low, high] = plausible
+  const stripped = text.trim().replace(new RegExp(`\\s*${noun}$`, 'i'), '')
+  const unitTail = /^[\d.,/\s½]+\s*([a-z"]+)$/i.exec(stripped)
+  if (unitTail) return problem('wrong-kind', `${label} is a plain count. Leave "${clip(unitTail[1]!)}" away.`)
+  const number = readNumber(stripped)
+  if (!number.ok) return number
+  const count = number.value
+  if (count < 0) return problem('negative', `${label} cannot be below zero.`)
+  if (count === 0) return problem('zero', `Zero ${noun}? Leave it open if they cannot be counted.`)
+  if (!Number.isInteger(count / step)) return problem('not-whole', step === 1 ? `${label} is a whole number.` : `${label} is counted to the half: 4, 4½, 5.`)
+  if (count >= low && count <= high) return ok({ number: count })
+  if (count > high * 4) return problem('absurd', `${formatNumber(count)} ${noun} cannot be: filters have ${low} to ${high}.`)
+  if (insist) return ok({ number: count })
+  return problem('implausible', `${formatNumber(count)} ${noun} is unusual: most have ${low} to ${high}. Count again, or keep it.`)
+}

@@ -1,0 +1,85 @@
+import {
+  catalogueFor,
+  noReturnAfter,
+  noReturns,
+  stations,
+  type Characteristic,
+  type Form,
+  type NoReturnKey,
+  type StationKey,
+} from '#core/catalogue/index.ts'
+import type { Known } from './resolve.ts'
+
+/** Why a characteristic need not be recorded; absent when it applies. */
+export function whyNot(characteristic: Characteristic, known: Known): string | undefined {
+  return characteristic.unless?.find(({ key, is }) => is.includes(known.get(key)?.text ?? ''))?.reason
+}
+
+export interface StationProgress {
+  key: StationKey
+  label: string
+  says: string
+  done: number
+  of: number
+  /** Required and not recorded yet. */
+  missing: string[]
+  /** Point of no return behind this station. */
+  then?: NoReturnKey
+}
+
+/**
+ * How far a specimen is, station by station. Extras and what does not apply are not counted.
+ *
+ * @example progress('spin-on', new Map())[0] // => { key: 'box', done: 0, of: 8, … }
+ */
+export function progress(form: Form, known: Known): StationProgress[] {
+  const all = catalogueFor(form)
+  return stations
+    .map(({ key, label, says }) => {
+      const asked = all.filter((c) => c.station === key && !c.extra && !whyNot(c, known))
+      const missing = asked.filter((c) => !known.has(c.key)).map((c) => c.key)
+      const then = noReturnAfter(key, form)
+      return { key, label, says, done: asked.length - missing.length, of: asked.length, missing, ...(then && { then }) }
+    })
+    .filter(({ of }) => of > 0)
+}
+
+/**
+ * Share of what is asked that is recorded, 0 to 1.
+ *
+ * @example completeness('spin-on', new Map()) // => 0
+ */
+export function completeness(form: Form, known: Known): number {
+  const all = progress(form, known)
+  const of = all.reduce((sum, station) => sum + station.of, 0)
+  return of === 0 ? 0 : all.reduce((sum, station) => sum + station.done, 0) / of
+}
+
+/**
+ * What is missing before a point of no return, and which of it is then lost for good.
+ *
+ * @returns keys; `lost` cannot be recorded afterwards, `open` can still be
+ * @example missingBefore('cut', 'spin-on', new Map()).lost.includes('whole.weight') // => true
+ */
+export function missingBefore(point: NoReturnKey, form: Form, known: Known): { lost: string[]; open: string[] } {
+  const order = (key: NoReturnKey) => noReturns.findIndex((other) => other.key === key)
+  const before = new Set<StationKey>()
+  for (const station of stations) {
+    before.add(station.key)
+    if (noReturnAfter(station.key, form) === point) break
+  }
+  const missing = catalogueFor(form).filter((c) => before.has(c.station) && !c.extra && !known.has(c.key) && !whyNot(c, known))
+  const isLost = (c: Characteristic) => order(c.lostAfter) <= order(point)
+  return { lost: missing.filter(isLost).map((c) => c.key), open: missing.filter((c) => !isLost(c)).map((c) => c.key) }
+}
+
+/**
+ * The next characteristic to record after one, in the order of work: the next that is open, else none.
+ *
+ * @example nextOpen('spin-on', new Map(), undefined)?.key // => 'box.suffix'
+ */
+export function nextOpen(form: Form, known: Known, after: string | undefined): Characteristic | undefined {
+  const all = catalogueFor(form)
+  const start = all.findIndex((c) => c.key === after) + 1
+  return [...all.slice(start), ...all.slice(0, start)].find((c) => !c.extra && !known.has(c.key) && !whyNot(c, known) && c.key !== after)
+}
