@@ -39,12 +39,12 @@ export function readThread(text: string): Result<Thread> {
 
   const u = unified.exec(said)
   if (u) {
-    const size = u[1]!.replace(/\s*-\s*/, ' ')
+    const size = u[1]!.replace(/\s*\/\s*/, '/').replace(/\s*-\s*|\s+/, ' ')
     const inches = readNumber(size)
     const perInch = Number(u[2])
     if (inches.ok && inches.value >= 0.25 && inches.value <= 3 && perInch >= 4 && perInch <= 40) {
       return ok({
-        designation: `${u[1]!.replace(/\s+/g, '')}-${perInch} ${(u[3] ?? 'UN').toUpperCase()}`,
+        designation: `${size}-${perInch} ${(u[3] ?? 'UN').toUpperCase()}`,
         diameter: inches.value * 0.0254,
         pitch: 0.0254 / perInch,
       })

@@ -1,0 +1,81 @@
+import fc from 'fast-check'
+import { renderToStaticMarkup } from 'react-dom/server'
+import { createElement } from 'react'
+import { describe, expect, test } from 'vitest'
+import { readings } from '#core/teardown/readings.fixture.ts'
+import { resolve } from '#core/teardown/resolve.ts'
+import { drawingData } from './data.ts'
+import { ExplodedView } from './ExplodedView.tsx'
+import { placeLabels } from './labels.ts'
+
+const draw = (form: 'spin-on' | 'cartridge', typed: Parameters<typeof readings>[0]) => {
+  const data = drawingData(form, resolve(readings(typed)))
+  return { data, svg: renderToStaticMarkup(createElement(ExplodedView, { data, width: 824, height: 284, title: 'Drawing' })) }
+}
+const count = (text: string, pattern: RegExp) => [...text.matchAll(pattern)].length
+
+describe('the drawing', () => {
+  test('nothing recorded is all ghosts, and says so', () => {
+    const { data, svg } = draw('spin-on', {})
+    expect(Object.values(data.states).some(({ known }) => known)).toBe(false)
+    expect(count(svg, />to record</g)).toBe(7)
+    expect(svg).toContain('stroke-dasharray')
+  })
+
+  test('the plate has its real holes, the pack its real pleats', () => {
+    const { svg } = draw('spin-on', { 'plate.inlets': '5 x 6.0, 1 x 8.2', 'pleats.count': '47', 'thread.designation': 'M20 x 1.5' })
+    expect(count(svg, /<rect transform="rotate/g)).toBe(6)
+    expect(count(svg, /width="8.2"/g)).toBe(1)
+    const points = /<polygon points="([^"]*)"/.exec(svg)![1]!.split(' ')
+    expect(points).toHaveLength(94)
+  })
+
+  test('is to scale: parts keep their proportions', () => {
+    const { data } = draw('spin-on', { 'can.height': '100 mm', 'can.diameter': '80 mm', 'element.height': '75 mm' })
+    expect(data.can.height / data.can.diameter).toBeCloseTo(1.25)
+    expect(data.element.height).toBeCloseTo(75)
+  })
+
+  test('a fault is flagged in place', () => {
+    const { data, svg } = draw('spin-on', { 'inside.rust': 'serious' })
+    expect(data.states.can.fault).toBe('Rust inside')
+    expect(svg).toContain('<title>Rust inside</title>')
+  })
+
+  test('no bypass, no bypass drawn; a combination valve is one part', () => {
+    expect(draw('spin-on', { 'bypass.place': 'none' }).svg).not.toContain('BYPASS')
+    expect(draw('spin-on', { 'spring.type': 'combination' }).svg).not.toContain('BYPASS')
+    expect(draw('spin-on', {}).svg).toContain('BYPASS')
+  })
+
+  test('a cartridge has an O-ring and no can', () => {
+    const { svg } = draw('cartridge', { 'oring.section': '2.6 mm' })
+    expect(svg).toContain('O-RING')
+    expect(svg).not.toContain('>CAN<')
+  })
+
+  test.each([
+    ['3/4-16 UNF', 19.05],
+    ['1 1/2-12 UN', 38.1],
+    ['M22 x 1.5', 22],
+  ])('%s is drawn %f mm wide', (designation, width) => {
+    expect(draw('spin-on', { 'thread.designation': designation }).data.plate.thread).toBeCloseTo(width, 6)
+  })
+})
+
+test('labels of a crowded drawing never overlap while two rows can hold them', () => {
+  const boxes = fc.array(fc.record({ gap: fc.integer({ min: 30, max: 160 }), width: fc.integer({ min: 20, max: 90 }) }), { minLength: 1, maxLength: 8 })
+  fc.assert(
+    fc.property(boxes, (those) => {
+      let x = 0
+      const placed = those.map(({ gap, width }) => ({ x: (x += gap), width }))
+      const spots = placeLabels(placed, [0, x + 100], 3)
+      spots.forEach((spot, index) => {
+        for (let other = 0; other < index; other++) {
+          if (spots[other]!.row !== spot.row) continue
+          expect(spot.x - placed[index]!.width / 2).toBeGreaterThanOrEqual(spots[other]!.x + placed[other]!.width / 2)
+        }
+      })
+    }),
+  )
+})

@@ -1,0 +1,38 @@
+import { characteristicOf, type Evidence } from '#core/catalogue/index.ts'
+import { readEntry } from './entry.ts'
+import { usualEvidence, type Reading } from './reading.ts'
+
+type Typed = string | { typed: string; evidence?: Evidence; struck?: boolean }
+
+/**
+ * Readings as a user would type them, for tests: characteristic by characteristic, repeats in a list.
+ *
+ * @example readings({ 'can.wall': ['0.49 mm', '0.50 mm'] })
+ */
+export function readings(typed: Record<string, Typed | Typed[]>, specimen = 'specimen1'): Reading[] {
+  return Object.entries(typed).flatMap(([key, those]) =>
+    [those].flat().map((one, index): Reading => {
+      const { typed: text, evidence, struck } = typeof one === 'string' ? { typed: one, evidence: undefined, struck: false } : one
+      const characteristic = characteristicOf(key)
+      const entry = readEntry(characteristic, { text })
+      if (!entry.ok) throw new Error(`${key} "${text}": ${entry.problem.message}`)
+      const { number = null, text: words = null, groups = null, unit = null } = entry.value
+      return {
+        id: `${key}-${index}`,
+        specimen,
+        characteristic: key,
+        typed: text,
+        unit,
+        number,
+        text: words,
+        groups,
+        evidence: evidence ?? usualEvidence(characteristic),
+        instrument: null,
+        source: null,
+        note: null,
+        at: '2026-01-01T00:00:00.000Z',
+        struck: struck ? { at: '2026-01-01T00:00:00.000Z', why: null } : null,
+      }
+    }),
+  )
+}
