@@ -1,9 +1,11 @@
 // Serves the built app on 127.0.0.1, or on HOST and PORT when they say otherwise.
 import { createServer } from 'node:http'
 import { fileURLToPath } from 'node:url'
-import { createRequestHandler } from '@react-router/express'
-import compression from 'compression'
-import express from 'express'
+
+process.env.NODE_ENV ??= 'production'
+const { createRequestHandler } = await import('@react-router/express')
+const { default: compression } = await import('compression')
+const { default: express } = await import('express')
 
 const root = fileURLToPath(new URL('..', import.meta.url))
 const host = process.env.HOST ?? '127.0.0.1'
@@ -15,7 +17,7 @@ app.use((_, response, next) => {
   response.set({ 'X-Content-Type-Options': 'nosniff', 'Referrer-Policy': 'same-origin', 'X-Frame-Options': 'DENY' })
   next()
 })
-app.use(compression())
+app.use(compression({ level: 2 }))
 app.use('/assets', express.static(`${root}/build/client/assets`, { immutable: true, maxAge: '1y' }))
 app.use(express.static(`${root}/build/client`, { maxAge: '1h' }))
 app.all('/{*path}', createRequestHandler({ build: () => import('../build/server/index.js') }))

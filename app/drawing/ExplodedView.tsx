@@ -58,14 +58,13 @@ export function ExplodedView({ data, width, height, now, onSelect, labels = true
         const state = data.states[part]
         const spot = spots[index]!
         const active = part === now
-        const says = state.says || 'to record'
+        const says = state.says || (active ? 'reading now' : 'to record')
         return (
           <g
             key={part}
             {...(onSelect && {
               role: 'button',
               tabIndex: 0,
-              'aria-label': `${label}: ${says}${state.fault ? `, fault: ${state.fault}` : ''}`,
               style: { cursor: 'pointer' },
               onClick: () => onSelect(part),
               onKeyDown: (event) => {
@@ -87,9 +86,9 @@ export function ExplodedView({ data, width, height, now, onSelect, labels = true
                 {spot.row > 0 && <path d={`M${middle} ${bottom + 6} V${bottom + 16} L${spot.x} ${bottom + 22 + spot.row * 34 - 8}`} fill="none" stroke={palette.faint} strokeWidth={0.8} opacity={0.7} />}
                 <text x={spot.x} y={bottom + 24 + spot.row * 35} textAnchor="middle" fontFamily="'Barlow Condensed', 'Arial Narrow', sans-serif" fontSize={15} fontWeight={600} letterSpacing={0.6} fill={active ? palette.now : palette.chalk}>
                   {label.toUpperCase()}
-                </text>
+                </text>{' '}
                 <text x={spot.x} y={bottom + 39 + spot.row * 35} textAnchor="middle" fontFamily="'Public Sans', sans-serif" fontSize={12} fill={active ? palette.now : palette.faint}>
-                  {active && !state.says ? 'reading now' : says}
+                  {says}
                 </text>
               </g>
             )}

@@ -1,7 +1,9 @@
 import { data, type ShouldRevalidateFunctionArgs } from 'react-router'
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import { unitOf, units } from '#core/quantity/units.ts'
+import { crossCheck } from '#core/teardown/cross-check.ts'
 import { readEntry } from '#core/teardown/entry.ts'
+import { resolve } from '#core/teardown/resolve.ts'
 import { assessApplication } from '#app/data/assessments.server.ts'
 import { addNote, listNotes, removeNote } from '#app/data/notes.server.ts'
 import { addReading, lastUnits, listReadings, restoreReading, strikeReading } from '#app/data/readings.server.ts'
@@ -45,6 +47,8 @@ export async function action({ request, params }: Route.ActionArgs) {
       if (unit && !allowed.includes(unit)) return refuse({ code: 'wrong-kind', message: `${characteristic.label} is not read in ${unit}.` })
       const entry = readEntry(characteristic, { text: asked.readAs ?? asked.typed, insist: asked.insist === 'yes', ...(unit && { unit }) })
       if (!entry.ok) return refuse(entry.problem)
+      const clash = asked.insist === 'yes' ? undefined : crossCheck(characteristic, entry.value, resolve(await listReadings(specimen.id)))
+      if (clash) return refuse(clash)
       await addReading({
         id: asked.id,
         specimen: specimen.id,

@@ -5,7 +5,6 @@ import { listProducts } from '#app/data/products.server.ts'
 import { LineupCard } from '#app/features/lineup/LineupCard.tsx'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
-import { completeness } from '#core/teardown/progress.ts'
 import type { Route } from './+types/lineups'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Line-ups · Plicator' }]
@@ -20,7 +19,7 @@ export async function loader() {
         label: specimen.label,
         product: specimen.product,
         revision: specimen.revisionLabel,
-        done: completeness(specimen.form, assessment.known),
+        done: assessment.done,
         fault: assessment.score.vetoes[0]?.because,
       }))
       return { application, products, specimens }
@@ -47,7 +46,7 @@ export default function Lineups({ loaderData: { lineups } }: Route.ComponentProp
             <h2>Nothing here yet</h2>
             <p>Start with the engine: name it, list the filters sold for it, and put the first one on the bench.</p>
             <p>
-              <Soft>To look around first, stop the app and start it again with bin/demo in a folder without data: it loads an invented example.</Soft>
+              <Soft>To look around first, stop the app and start it with bin/demo --reset: it puts this database aside and loads an invented example.</Soft>
             </p>
           </Stack>
         </Card>

@@ -1,11 +1,9 @@
 import { parseWithZod } from '@conform-to/zod/v4'
 import { data, Form, Link } from 'react-router'
 import { findApplication } from '#app/data/applications.server.ts'
-import { assess } from '#core/compare/assess.ts'
-import { completeness } from '#core/teardown/progress.ts'
+import { assessSpecimens } from '#app/data/assessments.server.ts'
 import { newId } from '#app/data/id.ts'
 import { findProduct, saveRevision } from '#app/data/products.server.ts'
-import { listReadingsBySpecimen } from '#app/data/readings.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { formLabels, revisionSchema, tierLabels } from '#app/features/forms/schemas.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
@@ -23,16 +21,17 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderD
 export async function loader({ params }: Route.LoaderArgs) {
   const product = found(await findProduct(params.product), 'This product')
   const application = found(await findApplication(product.application), 'This application')
-  const specimens = await listSpecimensOf(product.id)
-  const readings = await listReadingsBySpecimen(specimens.map(({ id }) => id))
+  const assessed = await assessSpecimens(await listSpecimensOf(product.id))
   return {
     product,
     application,
     newRevision: newId(),
-    specimens: specimens.map((specimen) => {
-      const { known, score } = assess(specimen.form, readings.get(specimen.id)!)
-      return { ...specimen, done: completeness(specimen.form, known), score: score.value, fault: score.vetoes[0]?.because }
-    }),
+    specimens: assessed.map(({ specimen, assessment: { done, score } }) => ({
+      ...specimen,
+      done,
+      score: score.value,
+      fault: score.vetoes[0]?.because,
+    })),
   }
 }
 
@@ -77,7 +76,7 @@ export default function ProductPage({ loaderData: { product, application, specim
                 <th>How got</th>
                 <th>Recorded</th>
                 <th>Construction</th>
-                <th />
+                <th>Change</th>
               </tr>
             </thead>
             <tbody>

@@ -151,21 +151,14 @@ function Inputs({ inputs, specimen }: { inputs: PlainResolved[]; specimen: strin
   )
 }
 
-const Bars = styled.div`
-  display: grid;
-  grid-template-columns: minmax(160px, auto) 1fr 60px;
-  gap: 8px 16px;
-  align-items: center;
-  > span:nth-child(3n + 2) {
-    height: 14px;
-    background: var(--line);
-    border-radius: 3px;
-    overflow: hidden;
-    > span {
-      display: block;
-      height: 100%;
-      background: var(--green);
-    }
+const Bar = styled.div`
+  height: 14px;
+  background: var(--line);
+  border-radius: 3px;
+  overflow: hidden;
+  > div {
+    height: 100%;
+    background: var(--green);
   }
 `
 
@@ -175,23 +168,21 @@ function Budget({ lines }: { lines: BudgetLine[] }) {
       <p>
         <Soft>Measure {characteristicOf(lines[0]!.key).label.toLowerCase()} better and the figure gets sharper first.</Soft>
       </p>
-      <Bars role="table" aria-label="Uncertainty budget">
-        {lines.map(({ key, share }) => (
-          <BudgetRow key={key} label={characteristicOf(key).label} share={share} />
-        ))}
-      </Bars>
-    </>
-  )
-}
-
-function BudgetRow({ label, share }: { label: string; share: number }) {
-  return (
-    <>
-      <span>{label}</span>
-      <span aria-hidden>
-        <span style={{ width: `${share * 100}%` }} />
-      </span>
-      <span>{Math.round(share * 100)} %</span>
+      <Table>
+        <tbody>
+          {lines.map(({ key, share }) => (
+            <tr key={key}>
+              <td style={{ width: '26%' }}>{characteristicOf(key).label}</td>
+              <td>
+                <Bar aria-hidden>
+                  <div style={{ width: `${share * 100}%` }} />
+                </Bar>
+              </td>
+              <td style={{ width: '8%' }}>{Math.round(share * 100)} %</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
     </>
   )
 }

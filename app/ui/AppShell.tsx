@@ -3,6 +3,7 @@ import { NavLink, useFetcher, useLocation } from 'react-router'
 import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
 import { Button } from './Button.tsx'
+import { Unseen } from './layout.tsx'
 import type { Preferences } from '#app/ui/preferences.ts'
 
 const Bar = styled.header`
@@ -83,7 +84,8 @@ export function AppShell({ preferences, children }: { preferences: Preferences; 
           <View to="/method">Method</View>
         </nav>
         <Space />
-        <Button $kind="quiet" onPress={() => set({ units: preferences.units === 'metric' ? 'imperial' : 'metric' })} aria-label={`Units shown: ${preferences.units}. Change`}>
+        <Button $kind="quiet" onPress={() => set({ units: preferences.units === 'metric' ? 'imperial' : 'metric' })} >
+          <Unseen>Units: </Unseen>
           {preferences.units === 'metric' ? 'mm · g' : 'in · oz'}
         </Button>
         <Button $kind="quiet" onPress={() => set({ theme: next })} aria-label={`${says}. Change`}>

@@ -1,12 +1,15 @@
 import { evidenceOf, type Evidence } from '#core/catalogue/index.ts'
 import { styled } from 'styled-components'
 
-const Glyph = styled.span<{ $inferred: boolean }>`
+const Glyph = styled.span`
   display: inline-block;
   width: 1.1em;
-  color: ${({ $inferred }) => ($inferred ? 'var(--amber-ink)' : 'var(--ink-soft)')};
-  font-weight: ${({ $inferred }) => ($inferred ? 700 : 400)};
+  color: var(--ink-soft);
   text-align: center;
+  &[data-evidence='inferred'] {
+    color: var(--amber-ink);
+    font-weight: 700;
+  }
 `
 
 /** How a value came about: a glyph whose shape tells, with its word for those who ask or listen. */
@@ -14,7 +17,7 @@ export function EvidenceGlyph({ evidence, word = false }: { evidence: Evidence; 
   const { glyph, label, says } = evidenceOf(evidence)
   return (
     <span title={`${label}: ${says}`}>
-      <Glyph $inferred={evidence === 'inferred'} role="img" aria-label={label}>
+      <Glyph data-evidence={evidence} role="img" aria-label={label}>
         {glyph}
       </Glyph>
       {word && <span> {label.toLowerCase()}</span>}

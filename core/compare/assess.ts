@@ -2,6 +2,7 @@ import type { Form } from '#core/catalogue/index.ts'
 import { computeFigures, type FigureResult } from '#core/figures/index.ts'
 import { scoreOf, type Score } from '#core/score/score.ts'
 import type { Instrument } from '#core/teardown/instrument.ts'
+import { completeness } from '#core/teardown/progress.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { resolve, type Known } from '#core/teardown/resolve.ts'
 
@@ -10,6 +11,8 @@ export interface Assessment {
   known: Known
   figures: ReadonlyMap<string, FigureResult>
   score: Score
+  /** Share of what is asked that is recorded, 0 to 1. */
+  done: number
 }
 
 /**
@@ -20,5 +23,5 @@ export interface Assessment {
 export function assess(form: Form, readings: readonly Reading[], instruments?: ReadonlyMap<string, Instrument>): Assessment {
   const known = resolve(readings, instruments)
   const figures = computeFigures(form, known)
-  return { known, figures, score: scoreOf(form, known, figures) }
+  return { known, figures, score: scoreOf(form, known, figures), done: completeness(form, known) }
 }

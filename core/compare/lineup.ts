@@ -53,7 +53,10 @@ export function buildLineup(entrants: readonly Entrant[]): Row[] {
   const applies = ({ forms: those }: { forms: Form[] }) => those.some((form) => forms.has(form))
 
   const rows = [
-    ...catalogue.filter(applies).map((characteristic) => row(characteristic, 'characteristic', entrants, (entrant) => characteristicCell(characteristic, entrant))),
+    ...catalogue.filter(applies).map((characteristic) => {
+      const labels = new Map(optionsOf(characteristic).map(({ value, label }) => [value, label]))
+      return row(characteristic, 'characteristic', entrants, (entrant) => characteristicCell(characteristic, labels, entrant))
+    }),
     ...figures.filter(applies).map((figure) => row(figure, 'figure', entrants, (entrant) => figureCell(figure, entrant))),
   ]
   return rows.sort((a, b) => order.get(a.part)! - order.get(b.part)!)
@@ -64,7 +67,7 @@ function row(of: Characteristic | Figure, kind: Row['kind'], entrants: readonly 
   return { key: of.key, label: of.label, part: of.part, kind, cells: marked(of.key, cells), differs: differs(cells) }
 }
 
-function characteristicCell(characteristic: Characteristic, { specimens }: Entrant): Cell {
+function characteristicCell(characteristic: Characteristic, labels: ReadonlyMap<string, string>, { specimens }: Entrant): Cell {
   const found = specimens.flatMap(({ id, assessment }) => {
     const resolved = assessment.known.get(characteristic.key)
     return resolved ? [{ id, resolved, assessment }] : []
@@ -82,7 +85,6 @@ function characteristicCell(characteristic: Characteristic, { specimens }: Entra
   if (characteristic.kind === 'quantity' || characteristic.kind === 'count' || characteristic.kind === 'grade') {
     return { state: 'number', ...folded(found.map(({ resolved }) => resolved.number!)), ...common, ...(points !== undefined && { points }) }
   }
-  const labels = new Map(optionsOf(characteristic).map(({ value, label }) => [value, label]))
   const words = [...new Set(found.map(({ resolved }) => labels.get(resolved.text ?? '') ?? resolved.text ?? ''))]
   return { state: 'words', text: words.join(' / '), ...common, ...(points !== undefined && words.length === 1 && { points }) }
 }

@@ -11,7 +11,9 @@ const minus = '−'
  * @example formatNumber(0.012345, 3) // => '0.0123'
  */
 export function formatNumber(number: number, digits = 12): string {
-  const text = Number(number.toPrecision(digits)).toLocaleString('en', { maximumFractionDigits: 12, useGrouping: false })
+  const rounded = Number(number.toPrecision(digits))
+  const plain = String(rounded)
+  const text = plain.includes('e') ? rounded.toFixed(12).replace(/\.?0+$/, '') : plain
   return text.replace('-', minus)
 }
 
@@ -21,12 +23,9 @@ export function formatNumber(number: number, digits = 12): string {
  * @example formatFixed(1336.04, 0) // => '1336'
  */
 export function formatFixed(number: number, decimals: number): string {
-  const text = number.toLocaleString('en', {
-    minimumFractionDigits: decimals,
-    maximumFractionDigits: decimals,
-    useGrouping: Math.abs(number) >= 10_000,
-  })
-  return (Number(text.replaceAll(',', '')) === 0 ? text.replace('-', '') : text).replace('-', minus)
+  const text = number.toFixed(decimals)
+  const grouped = Math.abs(number) >= 10_000 ? text.replace(/\B(?=(\d{3})+(?!\d))(?<!\.\d*)/g, ',') : text
+  return (Number(text) === 0 ? grouped.replace('-', '') : grouped).replace('-', minus)
 }
 
 /**

@@ -42,9 +42,11 @@ export const criteria: readonly Criterion[] = [
   { key: 'debris', label: 'Nothing loose inside', part: 'inside', forms: spinOn, from: 'inside.debris', weight: 4, rule: fault, because: 'What is loose on the clean side travels.' },
 ]
 
+const byFrom = new Map(criteria.map((criterion) => [criterion.from, criterion]))
+
 /**
  * The criterion that judges a characteristic or figure, if one does.
  *
  * @example criterionFor('can.wall')?.weight // => 6
  */
-export const criterionFor = (key: string): Criterion | undefined => criteria.find(({ from }) => from === key)
+export const criterionFor = (key: string): Criterion | undefined => byFrom.get(key)

@@ -109,7 +109,7 @@ export function BenchView({ specimen, readings: saved, notes, units, siblings, p
 
   return (
     <Layout>
-      <Left>
+      <Left aria-label="Work">
         <StationRail bench={bench} form={specimen.form} />
       </Left>
       <Middle>
@@ -130,7 +130,7 @@ export function BenchView({ specimen, readings: saved, notes, units, siblings, p
         </MatBox>
         <ReadingCard key={current.key} bench={bench} units={units} peers={peers[current.key] ?? []} />
       </Middle>
-      <Right>
+      <Right aria-label="Record">
         <Tape bench={bench} />
         <FiguresSoFar bench={bench} specimen={specimen.id} />
         <Notes bench={bench} notes={notes} part={current.part} />

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { css, styled } from 'styled-components'
 import { evidences, noReturn, optionsOf, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
@@ -188,11 +188,11 @@ export function ReadingCard({ bench, units, peers }: { bench: Bench; units: Reco
     if (problem?.offers?.length || problem?.code === 'implausible') firstOffer.current?.focus()
   }, [problem])
 
-  useEffect(() => {
+  useLayoutEffect(() => {
     field.current?.focus({ preventScroll: true })
   }, [])
 
-  useEffect(() => {
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement
       if (target.closest('textarea, [data-elsewhere]') || event.ctrlKey || event.metaKey) return

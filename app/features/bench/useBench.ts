@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react'
 import { useFetchers, useSearchParams, useSubmit } from 'react-router'
 import { catalogueFor, characteristicOf, type Characteristic, type Evidence, type PartKey } from '#core/catalogue/index.ts'
 import { assess } from '#core/compare/assess.ts'
+import { crossCheck } from '#core/teardown/cross-check.ts'
 import { readEntry } from '#core/teardown/entry.ts'
 import { nextOpen, progress, whyNot } from '#core/teardown/progress.ts'
 import type { Reading } from '#core/teardown/reading.ts'
@@ -49,6 +50,8 @@ export function useBench(specimen: Specimen, saved: Reading[]) {
   function take({ characteristic, typed, readAs, unit, insist = false, evidence, source, stay }: TakeRequest): Problem | undefined {
     const entry = readEntry(characteristic, { text: readAs ?? typed, insist, ...(unit && { unit }) })
     if (!entry.ok) return entry.problem
+    const clash = insist ? undefined : crossCheck(characteristic, entry.value, known)
+    if (clash) return clash
     const id = newId()
     send({ intent: 'take', id, characteristic: characteristic.key, typed, evidence, ...(readAs && { readAs }), ...(unit && { unit }), ...(insist && { insist: 'yes' }), ...(source && { source }) })
     setHistory((done) => [...done, { took: id }])

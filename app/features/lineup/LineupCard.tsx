@@ -5,7 +5,7 @@ import type { Application } from '#app/data/applications.server.ts'
 import type { Product } from '#app/data/products.server.ts'
 import { formLabels, tierLabels } from '#app/features/forms/schemas.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
-import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { Meter } from '#app/ui/Meter.tsx'
 
 const List = styled.ul`
@@ -104,10 +104,10 @@ export function LineupCard({ application, products, specimens }: { application: 
                   {specimens
                     .filter((specimen) => specimen.product === product.id)
                     .map(({ id: specimen, label, revision, done, fault }) => (
-                      <SpecimenLink key={specimen} to={`/bench/${specimen}`} aria-label={`Bench: ${product.brand} ${product.partNumber}${revision && `, revision ${revision}`}, specimen ${label}, ${Math.round(done * 100)} % recorded${fault ? `, ${fault}` : ''}`}>
+                      <SpecimenLink key={specimen} to={`/bench/${specimen}`}><Unseen>Bench: {product.brand} {product.partNumber}, specimen </Unseen>
                         {fault && (
                           <Flag title={fault}>
-                            <TriangleAlert size={16} aria-hidden />
+                            <TriangleAlert size={16} aria-label={fault} />
                           </Flag>
                         )}
                         <span>

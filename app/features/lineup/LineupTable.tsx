@@ -1,6 +1,6 @@
 import { ArrowDown, ArrowUp } from 'lucide-react'
-import { useMemo } from 'react'
-import { Link, useSearchParams } from 'react-router'
+import { useMemo, useSyncExternalStore, type MouseEvent } from 'react'
+import { Link, useNavigate, useSearchParams } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf, partLabel } from '#core/catalogue/index.ts'
 import { displayUnit, sayNumber, sayUncertain } from '#core/compare/display.ts'
@@ -12,6 +12,7 @@ import { Button } from '#app/ui/Button.tsx'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Alert, Row, Small } from '#app/ui/layout.tsx'
 import { sayMoney } from '#app/ui/money.ts'
+import type { UnitSystem } from '#app/ui/preferences.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Column } from '#app/data/lineup.server.ts'
 import { rankedFrom, sortColumns } from './sort.ts'
@@ -83,6 +84,9 @@ const Table = styled.table`
     font: 400 12px/1.35 var(--text);
     color: var(--ink-soft);
   }
+  td[data-empty] {
+    color: var(--ink-soft);
+  }
   td a {
     text-decoration: none;
     &:hover {
@@ -133,10 +137,6 @@ const Sort = styled.button`
   }
 `
 
-const Missing = styled.span`
-  color: var(--ink-soft);
-`
-
 const Veto = styled.span`
   display: block;
   color: var(--red);
@@ -146,12 +146,15 @@ const Veto = styled.span`
 /** Products across, what is known of them down; each number opens to its readings and formula. */
 export function LineupTable({ columns, rows }: { columns: Column[]; rows: LineupRow[] }) {
   const [search, setSearch] = useSearchParams()
+  const navigate = useNavigate()
+  const { units: system } = usePreferences()
   const sort = search.get('sort') ?? 'score'
   const rising = search.get('order') === 'rising'
   const differences = search.get('only') === 'differences'
 
   const { order, problem } = useMemo(() => sortColumns(columns, rows, sort, rising), [columns, rows, sort, rising])
-  const shown = differences ? rows.filter((row) => row.differs) : rows.filter((row) => row.cells.some(({ state }) => state !== 'not-applicable'))
+  const wanted = differences ? rows.filter((row) => row.differs) : rows.filter((row) => row.cells.some(({ state }) => state !== 'not-applicable'))
+  const shown = useRowsBelowTheFold(wanted)
   const groups = [...new Set(shown.map(({ part }) => part))]
 
   const set = (changes: Record<string, string | undefined>) =>
@@ -179,12 +182,12 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
         </Button>
         <Button onPress={() => window.print()}>Print</Button>
         <Small>
-          {columns.length} {columns.length === 1 ? 'product' : 'products'}, {shown.length} rows. Click a row's name to sort by it.
+          {columns.length} {columns.length === 1 ? 'product' : 'products'}, {wanted.length} rows. Click a row's name to sort by it.
         </Small>
       </Row>
       {problem && <Alert role="alert">{problem}</Alert>}
       <Scroll tabIndex={0} role="region" aria-label="Line-up table">
-        <Table>
+        <Table onClick={(event) => followLink(event, (to) => void navigate(to))}>
           <thead>
             <tr>
               <th scope="col">{sortHead('name', 'Product')}</th>
@@ -224,7 +227,7 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
               <th scope="row">{sortHead('price', 'Price paid')}</th>
               {order.map((at) => {
                 const { id, price } = columns[at]!
-                return <td key={id}>{price ? sayMoney(price.minor, price.currency) : <Missing>–</Missing>}</td>
+                return <td key={id}>{price ? sayMoney(price.minor, price.currency) : '–'}</td>
               })}
             </tr>
           </tbody>
@@ -241,7 +244,7 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
                   <tr key={row.key}>
                     <th scope="row">{sortHead(row.key, row.label)}</th>
                     {order.map((at) => (
-                      <CellView key={columns[at]!.id} row={row} cell={row.cells[at]!} specimens={columns[at]!.specimens} />
+                      <CellView key={columns[at]!.id} row={row} cell={row.cells[at]!} specimens={columns[at]!.specimens} system={system} />
                     ))}
                   </tr>
                 ))}
@@ -253,14 +256,31 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
   )
 }
 
-function CellView({ row, cell, specimens }: { row: LineupRow; cell: Cell; specimens: number }) {
-  const { units: system } = usePreferences()
-  if (cell.state === 'missing') return <td aria-label="missing"><Missing>missing</Missing></td>
-  if (cell.state === 'not-applicable') return <td title={cell.reason}><Missing>–</Missing></td>
+const rowsAtFirst = 30
+
+/** The first rows are sent with the page; those below the fold follow once it is alive. */
+function useRowsBelowTheFold(rows: LineupRow[]): LineupRow[] {
+  const alive = useSyncExternalStore(nothingChanges, () => true, () => false)
+  return alive ? rows : rows.slice(0, rowsAtFirst)
+}
+
+const nothingChanges = () => () => undefined
+
+/** A thousand cells link to their readings: one listener follows them without loading the page anew. */
+function followLink(event: MouseEvent<HTMLElement>, go: (to: string) => void): void {
+  const link = (event.target as HTMLElement).closest('td a')
+  if (!link || event.defaultPrevented || event.button !== 0 || event.metaKey || event.ctrlKey || event.shiftKey || event.altKey) return
+  event.preventDefault()
+  go(link.getAttribute('href')!)
+}
+
+function CellView({ row, cell, specimens, system }: { row: LineupRow; cell: Cell; specimens: number; system: UnitSystem }) {
+  if (cell.state === 'missing') return <td data-empty>missing</td>
+  if (cell.state === 'not-applicable') return <td data-empty title={cell.reason}>–</td>
   if (cell.state === 'impossible') {
     return (
       <td title={cell.message}>
-        <Link to={`/specimens/${cell.specimen}/values/${row.key}`}>cannot be</Link>
+        <a href={`/specimens/${cell.specimen}/values/${row.key}`}>cannot be</a>
       </td>
     )
   }
@@ -271,9 +291,9 @@ function CellView({ row, cell, specimens }: { row: LineupRow; cell: Cell; specim
   return (
     <td data-mark={mark}>
       {cell.evidence !== 'measured' && cell.evidence !== 'observed' && <EvidenceGlyph evidence={cell.evidence} />}
-      <Link to={`/specimens/${cell.specimen}/values/${row.key}`} title={doubt}>
+      <a href={`/specimens/${cell.specimen}/values/${row.key}`} title={doubt}>
         {words}
-      </Link>
+      </a>
       {mark && <small>{mark}</small>}
       {cell.state === 'number' && cell.remark && <small>{cell.remark}</small>}
       {specimens > 1 && cell.of < specimens && <small>{cell.of} of {specimens} specimens</small>}

@@ -1,0 +1,46 @@
+import { problem, type Problem } from '#core/result.ts'
+import { characteristicOf, type Characteristic } from '#core/catalogue/index.ts'
+import { formatQuantity } from '#core/quantity/format.ts'
+import type { EntryValue } from './entry.ts'
+import type { Known } from './resolve.ts'
+
+/** What must be smaller than what, on one specimen: a thing fits into the thing round it. */
+const fitsInto: readonly (readonly [smaller: string, larger: string])[] = [
+  ['media.buried', 'media.width'],
+  ['element.id', 'element.od'],
+  ['element.od', 'can.diameter'],
+  ['element.height', 'can.height'],
+  ['media.width', 'element.height'],
+  ['pleats.narrow', 'pleats.wide'],
+  ['bypass.wire', 'bypass.coil'],
+  ['oring.groove', 'oring.section'],
+  ...['plate', 'element', 'can', 'spring', 'bypass', 'adbv', 'gasket'].map((part) => [`${part}.weight`, 'whole.weight'] as const),
+  ['media.weight', 'element.weight'],
+]
+
+/**
+ * Whether a value can stand beside the others of the specimen: no part weighs more than the whole, and
+ * nothing is wider than what it is in.
+ *
+ * @param characteristic that is being recorded
+ * @param value as read
+ * @param known what the specimen has so far
+ * @returns what is wrong, in the user's words; nothing when it fits
+ * @example crossCheck(characteristicOf('media.buried'), { number: 0.09 }, withWidth74mm)?.message
+ * // => 'Width buried in glue 90.00 mm is more than media width, 74.0 mm. …'
+ */
+export function crossCheck(characteristic: Characteristic, value: EntryValue, known: Known): Problem | undefined {
+  const { number } = value
+  if (number === undefined) return undefined
+  for (const [smaller, larger] of fitsInto) {
+    if (characteristic.key !== smaller && characteristic.key !== larger) continue
+    const mine = characteristic.key === smaller
+    const other = known.get(mine ? larger : smaller)?.number?.value
+    if (other === undefined || (mine ? number < other : number > other)) continue
+    const unit = value.unit ?? 'mm'
+    const { label } = characteristicOf(mine ? larger : smaller)
+    const message = `${characteristic.label} ${formatQuantity(number, unit)} is ${mine ? 'not less' : 'not more'} than ${label.toLowerCase()}, ${formatQuantity(other, unit)}. One of the two is misread; read both again, or keep it.`
+    return problem('implausible', message).problem
+  }
+  return undefined
+}

@@ -1,0 +1,71 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import type { Page } from 'puppeteer-core'
+import { benchOf, openPage, startApp, visit, type App } from './app.ts'
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+
+let app: App
+let page: Page
+let paths: Record<string, string> = {}
+
+beforeAll(async () => {
+  app = await startApp({ demo: true })
+  page = await openPage(app, '/')
+  const bench = await benchOf(page, 'Dovrel D-19')
+  const lineup = await page.$eval('a[href^="/lineups/"]:not([href$="new"])', (link) => link.getAttribute('href')!)
+  const product = await page.$eval('a[href^="/products/"]', (link) => link.getAttribute('href')!)
+  const specimen = bench.replace('/bench/', '/specimens/')
+  paths = {
+    'line-ups': '/',
+    'new application': '/lineups/new',
+    'line-up': lineup,
+    product,
+    'new specimen': `${product}/specimens/new`,
+    'bench, a number': `${bench}?at=can.wall`,
+    'bench, a choice': `${bench}?at=adbv.material`,
+    value: `${specimen}/values/can.wall`,
+    figure: `${specimen}/values/inlet.area`,
+    score: `${specimen}/score`,
+    library: '/library',
+    method: '/method',
+  }
+})
+afterAll(() => app.stop())
+
+interface Violation {
+  id: string
+  nodes: { html: string }[]
+}
+
+test.each(['light', 'dark'])('axe finds nothing on any page, %s', async (theme) => {
+  await app.browser.setCookie({ name: 'theme', value: theme, domain: '127.0.0.1' })
+  const found: string[] = []
+  for (const [name, path] of Object.entries(paths)) {
+    await visit(page, app.url + path)
+    expect(await page.$eval('html', (html) => html.getAttribute('data-theme'))).toBe(theme)
+    await page.evaluate(axe)
+    const { violations } = (await page.evaluate('axe.run()')) as { violations: Violation[] }
+    found.push(...violations.map(({ id, nodes }) => `${name}: ${id}: ${nodes.slice(0, 3).map(({ html }) => html.slice(0, 140)).join(' | ')}`))
+  }
+  expect(found).toEqual([])
+})
+
+test('nothing but the line-up table scrolls sideways at 820 px', async () => {
+  await page.setViewport({ width: 820, height: 1180 })
+  for (const [name, path] of Object.entries(paths)) {
+    await visit(page, app.url + path)
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), name).toBeLessThanOrEqual(820)
+  }
+})
+
+test('in print the line-up stands alone and whole', async () => {
+  await page.setViewport({ width: 1280, height: 800 })
+  await visit(page, app.url + paths['line-up']!)
+  await page.emulateMediaType('print')
+  expect(await page.$eval('header', (bar) => getComputedStyle(bar).display)).toBe('none')
+  const box = await page.$eval('[aria-label="Line-up table"]', (table) => getComputedStyle(table).overflow)
+  expect(box).toBe('visible')
+  await page.emulateMediaType('screen')
+})

@@ -1,0 +1,104 @@
+import { execFileSync, spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core'
+
+const root = join(import.meta.dirname, '..')
+
+export interface App {
+  url: string
+  browser: Browser
+  stop(): Promise<void>
+}
+
+/** The built app on a free port with a database of its own, and a browser beside it. */
+export async function startApp({ demo }: { demo: boolean }): Promise<App> {
+  const data = mkdtempSync(join(tmpdir(), 'plicator-e2e-'))
+  const port = await freePort()
+  const env = { ...process.env, PLICATOR_DATA: data, PORT: String(port), NODE_ENV: 'production' }
+  if (demo) execFileSync('npx', ['tsx', 'db/demo/load.ts'], { cwd: root, env, stdio: 'pipe' })
+  const server = spawn('node', ['bin/serve.mjs'], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
+  await started(server)
+  const browser = await puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  })
+  return {
+    url: `http://127.0.0.1:${port}`,
+    browser,
+    async stop() {
+      await browser.close()
+      server.kill()
+      rmSync(data, { recursive: true, force: true })
+    },
+  }
+}
+
+const started = (server: ChildProcess): Promise<void> =>
+  new Promise((resolve, reject) => {
+    server.stdout!.on('data', (text: Buffer) => String(text).includes('Plicator is at') && resolve())
+    server.on('exit', (code) => reject(new Error(`The server ended with ${code}`)))
+  })
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number }
+      probe.close(() => resolve(port))
+    })
+  })
+
+/** A page whose faults end the test: an uncaught error or a failed request for the app's own files. */
+export async function openPage({ url, browser }: App, path: string): Promise<Page> {
+  const page = await browser.newPage()
+  await page.setViewport({ width: 1280, height: 800 })
+  page.on('pageerror', (error) => {
+    throw error
+  })
+  await visit(page, url + path)
+  return page
+}
+
+export async function visit(page: Page, address: string): Promise<void> {
+  await page.goto(address, { waitUntil: 'networkidle0' })
+}
+
+/** The element a user would name so. */
+export const byRole = async (page: Page, role: string, name: string): Promise<ElementHandle<Element>> =>
+  (await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, { timeout: 8000 }))!
+
+export const press = async (page: Page, role: string, name: string): Promise<void> => (await byRole(page, role, name)).click()
+
+export async function fill(page: Page, label: string, text: string): Promise<void> {
+  const field = await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: 8000 })
+  await field!.click({ count: 3 })
+  await page.keyboard.press('Backspace')
+  await field!.type(text)
+}
+
+/** What the screen says, waited for. */
+export async function sees(page: Page, text: string): Promise<void> {
+  await page
+    .waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout: 8000 }, text)
+    .catch(async () => {
+      throw new Error(`The screen does not say "${text}". It says:\n${await words(page)}`)
+    })
+}
+
+export const words = (page: Page): Promise<string> => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' '))
+
+/** Address of the bench of a product's first specimen, from the page of the line-ups. */
+export const benchOf = (page: Page, product: string): Promise<string> =>
+  page.$$eval('a[href^="/bench/"]', (links, name) => links.find((link) => link.textContent?.includes(name))!.getAttribute('href')!, product)
+
+/** Which reading is up on the bench. */
+export const readingUp = (page: Page): Promise<string> => page.$eval('#reading-label', (heading) => heading.textContent ?? '')
+
+export async function readingIs(page: Page, label: string): Promise<void> {
+  await page.waitForFunction((wanted) => document.querySelector('#reading-label')?.textContent === wanted, { timeout: 8000 }, label).catch(async () => {
+    throw new Error(`The reading that is up is "${await readingUp(page)}", not "${label}"`)
+  })
+}
