@@ -13,6 +13,7 @@ export default [
   route('specimens/:specimen/edit', 'routes/specimen-edit.tsx'),
   route('specimens/:specimen/values/:key', 'routes/value.tsx'),
   route('specimens/:specimen/score', 'routes/score.tsx'),
+  route('specimens/:specimen/findings', 'routes/findings.tsx'),
   route('specimens/:specimen/drawing.svg', 'routes/drawing-svg.tsx'),
   route('bench', 'routes/bench-latest.tsx'),
   route('bench/:specimen', 'routes/bench.tsx'),

@@ -4,7 +4,7 @@ import { findApplication } from '#app/data/applications.server.ts'
 import { assessApplication } from '#app/data/assessments.server.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { formLabels } from '#app/features/forms/schemas.ts'
-import { lineupOf } from '#app/data/lineup.server.ts'
+import { librarySpreads, lineupOf } from '#app/data/lineup.server.ts'
 import { LineupTable } from '#app/features/lineup/LineupTable.tsx'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -15,8 +15,8 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderD
 
 export async function loader({ params }: Route.LoaderArgs) {
   const application = found(await findApplication(params.lineup), 'This line-up')
-  const [assessed, products] = await Promise.all([assessApplication(application.id), listProducts(application.id)])
-  const { columns, rows } = lineupOf(assessed)
+  const [assessed, products, spreads] = await Promise.all([assessApplication(application.id), listProducts(application.id), librarySpreads()])
+  const { columns, rows } = lineupOf(assessed, spreads)
   const waiting = products.filter(({ id }) => !columns.some((column) => column.product === id))
   // Thousands of small cells: one string passes to the page ten times as fast as the objects do.
   return { application, table: JSON.stringify({ columns, rows }), waiting }

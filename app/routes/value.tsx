@@ -91,7 +91,8 @@ function FigureView({ figure, specimen, result, inputs }: { figure: Figure; spec
                   <Link to={`/bench/${specimen.id}?at=${key}`}>{characteristicOf(key).label}</Link>
                 </span>
               ))}
-              .
+              {result.missing.length > 0 && result.unsaid.length > 0 && ', '}
+              {result.unsaid.length > 0 && <Link to={`/lineups/${specimen.application}/edit`}>{result.unsaid.join(', ')}</Link>}.
             </Caution>
           )}
           <p>{figure.why}</p>

@@ -1,4 +1,6 @@
 import type { Form } from '#core/catalogue/index.ts'
+import type { Asks } from '#core/figures/asks.ts'
+import { findFindings, type Finding } from '#core/figures/findings.ts'
 import { computeFigures, type FigureResult } from '#core/figures/index.ts'
 import { scoreOf, type Score } from '#core/score/score.ts'
 import type { Instrument } from '#core/teardown/instrument.ts'
@@ -13,6 +15,8 @@ export interface Assessment {
   score: Score
   /** Share of what is asked that is recorded, 0 to 1. */
   done: number
+  /** What contradicts what. */
+  findings: Finding[]
 }
 
 /**
@@ -20,8 +24,8 @@ export interface Assessment {
  *
  * @example assess('spin-on', []).score.coverage // => 0
  */
-export function assess(form: Form, readings: readonly Reading[], instruments?: ReadonlyMap<string, Instrument>): Assessment {
+export function assess(form: Form, readings: readonly Reading[], asks: Asks = {}, instruments?: ReadonlyMap<string, Instrument>): Assessment {
   const known = resolve(readings, instruments)
-  const figures = computeFigures(form, known)
-  return { known, figures, score: scoreOf(form, known, figures), done: completeness(form, known) }
+  const figures = computeFigures(form, known, asks)
+  return { known, figures, score: scoreOf(form, known, figures), done: completeness(form, known), findings: findFindings(form, known, figures, asks) }
 }

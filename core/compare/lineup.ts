@@ -1,12 +1,13 @@
 import { catalogue, optionsOf, parts, strength, type Characteristic, type Evidence, type Form, type PartKey } from '#core/catalogue/index.ts'
 import { figures, type Figure } from '#core/figures/index.ts'
-import { mean, standardDeviation } from '#core/quantity/repeats.ts'
+import { mean } from '#core/quantity/repeats.ts'
 import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
 import { criterionFor } from '#core/score/criteria.ts'
 import { judge } from '#core/score/score.ts'
 import type { OpeningGroup } from '#core/teardown/openings.ts'
 import { whyNot } from '#core/teardown/progress.ts'
 import type { Assessment } from './assess.ts'
+import { unitSpread, type SpreadSource, type UnitSpread } from './unit-spread.ts'
 
 export interface Entrant {
   /** Column: one revision of one product. */
@@ -16,7 +17,7 @@ export interface Entrant {
 }
 
 export type Cell =
-  | { state: 'number'; value: number; u: number; evidence: Evidence; specimen: string; of: number; remark?: string; points?: number; mark?: Mark }
+  | { state: 'number'; value: number; u: number; spread?: SpreadSource; evidence: Evidence; specimen: string; of: number; remark?: string; points?: number; mark?: Mark }
   | { state: 'words'; text: string; evidence: Evidence; specimen: string; of: number; points?: number; mark?: Mark }
   | { state: 'openings'; groups: OpeningGroup[]; evidence: Evidence; specimen: string; of: number }
   | { state: 'missing' }
@@ -36,18 +37,22 @@ export interface Row {
   differs: boolean
 }
 
+/** Unit-to-unit spreads pooled over the library, by characteristic or figure. */
+export type Spreads = ReadonlyMap<string, UnitSpread>
+
 /**
  * Products of a line-up, characteristic by characteristic and figure by figure, grouped by part.
  *
- * Several specimens of one revision are averaged; their doubt is the larger of the instruments' and
- * the spread of the specimens. A number is best or worst only when it leads or trails by more than the
+ * Several specimens of one revision are averaged. The doubt of a column is that of its readings and the
+ * unit-to-unit spread together, since a column stands for the product and not for the unit that was
+ * opened. A number is best or worst only when it leads or trails by more than the
  * expanded uncertainty of the difference (k = 2); those within it share the mark. Words are marked by
  * their points in the construction score.
  *
  * @returns rows in the order of the parts; rows that no entrant can have are left out
  * @example buildLineup(entrants).find(({ key }) => key === 'media.area')?.cells[0] // => { state: 'number', … }
  */
-export function buildLineup(entrants: readonly Entrant[]): Row[] {
+export function buildLineup(entrants: readonly Entrant[], spreads: Spreads = new Map()): Row[] {
   const forms = new Set(entrants.map(({ form }) => form))
   const order = new Map<PartKey, number>(parts.map(({ key }, index) => [key, index]))
   const applies = ({ forms: those }: { forms: Form[] }) => those.some((form) => forms.has(form))
@@ -55,19 +60,20 @@ export function buildLineup(entrants: readonly Entrant[]): Row[] {
   const rows = [
     ...catalogue.filter(applies).map((characteristic) => {
       const labels = new Map(optionsOf(characteristic).map(({ value, label }) => [value, label]))
-      return row(characteristic, 'characteristic', entrants, (entrant) => characteristicCell(characteristic, labels, entrant))
+      return row(characteristic, 'characteristic', entrants, (entrant) => characteristicCell(characteristic, labels, entrant, spreads.get(characteristic.key)))
     }),
-    ...figures.filter(applies).map((figure) => row(figure, 'figure', entrants, (entrant) => figureCell(figure, entrant))),
+    ...figures.filter(applies).map((figure) => row(figure, 'figure', entrants, (entrant) => figureCell(figure, entrant, spreads.get(figure.key)))),
   ]
   return rows.sort((a, b) => order.get(a.part)! - order.get(b.part)!)
 }
 
 function row(of: Characteristic | Figure, kind: Row['kind'], entrants: readonly Entrant[], cellOf: (entrant: Entrant) => Cell): Row {
   const cells = entrants.map((entrant) => (of.forms.includes(entrant.form) ? cellOf(entrant) : { state: 'not-applicable' as const, reason: `not part of a ${entrant.form} filter` }))
-  return { key: of.key, label: of.label, part: of.part, kind, cells: marked(of.key, cells), differs: differs(cells) }
+  const compared = 'relative' in of && of.relative ? againstLowest(cells) : cells
+  return { key: of.key, label: of.label, part: of.part, kind, cells: marked(of.key, compared), differs: differs(cells) }
 }
 
-function characteristicCell(characteristic: Characteristic, labels: ReadonlyMap<string, string>, { specimens }: Entrant): Cell {
+function characteristicCell(characteristic: Characteristic, labels: ReadonlyMap<string, string>, { specimens }: Entrant, library: UnitSpread | undefined): Cell {
   const found = specimens.flatMap(({ id, assessment }) => {
     const resolved = assessment.known.get(characteristic.key)
     return resolved ? [{ id, resolved, assessment }] : []
@@ -83,13 +89,13 @@ function characteristicCell(characteristic: Characteristic, labels: ReadonlyMap<
 
   if (characteristic.kind === 'openings') return { state: 'openings', groups: first.resolved.groups ?? [], ...common }
   if (characteristic.kind === 'quantity' || characteristic.kind === 'count' || characteristic.kind === 'grade') {
-    return { state: 'number', ...folded(found.map(({ resolved }) => resolved.number!)), ...common, ...(points !== undefined && { points }) }
+    return { state: 'number', ...folded(found.map(({ resolved }) => resolved.number!), library, characteristic.kind === 'quantity'), ...common, ...(points !== undefined && { points }) }
   }
   const words = [...new Set(found.map(({ resolved }) => labels.get(resolved.text ?? '') ?? resolved.text ?? ''))]
   return { state: 'words', text: words.join(' / '), ...common, ...(points !== undefined && words.length === 1 && { points }) }
 }
 
-function figureCell(figure: Figure, { specimens }: Entrant): Cell {
+function figureCell(figure: Figure, { specimens }: Entrant, library: UnitSpread | undefined): Cell {
   const results = specimens.map(({ id, assessment }) => ({ id, result: assessment.figures.get(figure.key) }))
   const found = results.flatMap(({ id, result }) => (result?.state === 'known' ? [{ id, result }] : []))
   const first = found[0]
@@ -102,7 +108,7 @@ function figureCell(figure: Figure, { specimens }: Entrant): Cell {
   const { remark } = first.result
   return {
     state: 'number',
-    ...folded(found.map(({ result }) => result.number)),
+    ...folded(found.map(({ result }) => result.number), library, figure.dimension !== 'temperatureDifference' && figure.key !== 'weight.residual'),
     evidence: weakest(found.map(({ result }) => result.evidence)),
     specimen: first.id,
     of: found.length,
@@ -110,10 +116,27 @@ function figureCell(figure: Figure, { specimens }: Entrant): Cell {
   }
 }
 
-function folded(numbers: Uncertain[]): { value: number; u: number } {
+/** Mean of the specimens; an exact value, such as a count all agree on, has no unit-to-unit spread of its own. */
+function folded(numbers: Uncertain[], library: UnitSpread | undefined, varies: boolean): { value: number; u: number; spread?: SpreadSource } {
   const values = numbers.map(({ value }) => value)
+  const value = mean(values)
   const doubt = Math.max(...numbers.map(standardUncertainty))
-  return { value: mean(values), u: values.length > 1 ? Math.max(doubt, standardDeviation(values) / Math.sqrt(values.length)) : doubt }
+  const differ = values.some((one) => one !== value)
+  if (!differ && (!varies || doubt === 0)) return { value, u: doubt }
+  const { relative, from } = unitSpread(values, library)
+  return { value, u: Math.hypot(doubt, (relative * Math.abs(value)) / Math.sqrt(values.length)), spread: from }
+}
+
+/** Says of each number how many times the lowest of the line-up it is. */
+function againstLowest(cells: Cell[]): Cell[] {
+  const values = cells.flatMap((cell) => (cell.state === 'number' ? [cell.value] : []))
+  if (values.length < 2) return cells
+  const lowest = Math.min(...values)
+  return cells.map((cell) => {
+    if (cell.state !== 'number') return cell
+    const times = `${(cell.value / lowest).toFixed(2)} times the lowest`
+    return { ...cell, remark: cell.remark ? `${cell.remark}, ${times}` : times }
+  })
 }
 
 const weakest = (evidences: Evidence[]): Evidence => evidences.reduce((a, b) => (strength(b) > strength(a) ? b : a))

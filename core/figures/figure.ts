@@ -7,6 +7,7 @@ import { characteristicOf } from '#core/catalogue/index.ts'
 import { assumedInstruments } from '#core/teardown/instrument.ts'
 import { whyNot } from '#core/teardown/progress.ts'
 import type { Known, Resolved } from '#core/teardown/resolve.ts'
+import { askLabels, type Asks } from './asks.ts'
 import { openingsArea } from './openings-area.ts'
 import { readThread, type Thread } from './thread.ts'
 
@@ -17,6 +18,12 @@ export interface Inputs {
   numberOr(key: string, otherwise: Uncertain): Uncertain
   openings(key: string): Uncertain
   thread(key: string): Thread
+  /** The answer of a choice. */
+  answer(key: string): string
+  /** All repeats of a quantity, SI. */
+  repeats(key: string): number[]
+  /** What the application asks. */
+  ask(key: keyof Asks): number
 }
 
 /** How a figure is derived from characteristics. */
@@ -36,6 +43,10 @@ export interface Figure {
   assumptions: string[]
   /** Characteristics it is made of; one that does not apply to a filter is not asked for. */
   needs: string[]
+  /** What must be known of the application. */
+  asks?: (keyof Asks)[]
+  /** Compared with the lowest of the line-up. */
+  relative?: boolean
   compute(inputs: Inputs): Uncertain
   /** What the value means in a workshop's words. */
   remark?(si: number, inputs: Inputs): string
@@ -43,7 +54,7 @@ export interface Figure {
 
 export type FigureResult =
   | { key: string; state: 'known'; number: Uncertain; evidence: Evidence; inputs: Resolved[]; remark?: string }
-  | { key: string; state: 'missing'; missing: string[] }
+  | { key: string; state: 'missing'; missing: string[]; unsaid: string[] }
   | { key: string; state: 'impossible'; message: string; inputs: Resolved[] }
   | { key: string; state: 'not-applicable'; reason: string }
 
@@ -59,14 +70,15 @@ class NotApplicable extends Error {}
  *
  * @example computeFigure(mediaAreaFigure, known).state // => 'known'
  */
-export function computeFigure(figure: Figure, known: Known): FigureResult {
+export function computeFigure(figure: Figure, known: Known, asks: Asks = {}): FigureResult {
   const needs = figure.needs.filter((key) => known.has(key) || !whyNot(characteristicOf(key), known))
   const missing = needs.filter((key) => !known.has(key))
-  if (missing.length > 0) return { key: figure.key, state: 'missing', missing }
+  const unsaid = (figure.asks ?? []).filter((key) => asks[key] === undefined).map((key) => askLabels[key])
+  if (missing.length > 0 || unsaid.length > 0) return { key: figure.key, state: 'missing', missing, unsaid }
 
   const inputs = needs.map((key) => known.get(key)!)
   try {
-    const read = lookUp(known)
+    const read = lookUp(known, asks)
     const number = figure.compute(read)
     if (!Number.isFinite(number.value) || !Number.isFinite(standardUncertainty(number))) {
       return { key: figure.key, state: 'impossible', message: 'These readings give no number.', inputs }
@@ -83,7 +95,7 @@ export function computeFigure(figure: Figure, known: Known): FigureResult {
 
 const holeDoubt = typeB(assumedInstruments.caliper)
 
-function lookUp(known: Known): Inputs {
+function lookUp(known: Known, asks: Asks): Inputs {
   const resolved = (key: string): Resolved => {
     const reason = whyNot(characteristicOf(key), known)
     const found = known.get(key)
@@ -98,6 +110,9 @@ function lookUp(known: Known): Inputs {
       const { groups, readings } = resolved(key)
       return openingsArea(groups!, holeDoubt, `${readings[0]!.specimen}/${key}`)
     },
+    answer: (key) => resolved(key).text!,
+    repeats: (key) => resolved(key).readings.map((reading) => reading.number!),
+    ask: (key) => asks[key]!,
     thread: (key) => {
       const read = readThread(resolved(key).text!)
       if (!read.ok) throw new RangeError(read.problem.message)

@@ -1,10 +1,12 @@
 import { both, cartridge, spinOn, type Form } from '#core/catalogue/index.ts'
-import { exactly, minus, over, total } from '#core/quantity/uncertain.ts'
-import { formatFixed } from '#core/quantity/format.ts'
+import { exactly, minus, over, scaled, total } from '#core/quantity/uncertain.ts'
+import { formatFixed, formatQuantity } from '#core/quantity/format.ts'
 import type { Known } from '#core/teardown/resolve.ts'
+import type { Asks } from './asks.ts'
 import { openingPressure, springPressure, springRate } from './bypass.ts'
 import { burstEstimate, dentStiffness, threadEngagement } from './can.ts'
-import { computeFigure, type Figure, type FigureResult } from './figure.ts'
+import { coldMargin, hotMargin } from './elastomer.ts'
+import { computeFigure, type Figure, type FigureResult, type Inputs } from './figure.ts'
 import { faceVelocity, seriesArea, tightest } from './flow-path.ts'
 import { mediaArea, mediaAreaFromPleats } from './media-area.ts'
 import { mediaDensity, mediaMassPerArea } from './media-mass.ts'
@@ -31,6 +33,33 @@ const referenceWall = 0.015 * 0.0254
 const statedFlow = 30 / 60_000
 
 const parts = ['plate.weight', 'element.weight', 'can.weight', 'spring.weight', 'bypass.weight', 'adbv.weight', 'gasket.weight']
+
+const names = ['inlet', 'core', 'outlet']
+
+const throughPath = ({ openings, thread }: Inputs) => [openings('plate.inlets'), openings('core.openings'), exactly((Math.PI / 4) * minorDiameter(thread('thread.designation')) ** 2)]
+
+const margin = { dimension: 'temperatureDifference', unit: 'ΔK', imperial: 'Δ°F', decimals: 0 } as const
+
+const margins: Figure[] = (
+  [
+    ['gasket', 'gasket.material', 'Gasket', spinOn],
+    ['adbv', 'adbv.material', 'Anti-drain-back valve', spinOn],
+    ['oring', 'oring.material', 'O-ring', cartridge],
+  ] as const
+).flatMap(([part, key, label, forms]): Figure[] => [
+  {
+    key: `${part}.marginHot`, label: `${label}: margin in hot oil`, part, forms, ...margin,
+    formula: `hot limit of the ${label.toLowerCase()} material − hottest oil of the application`, why: 'Below zero the rubber hardens in hard use.', source: 'Usable ranges: common practice, no published source, and O-ring handbooks (from memory)', assumptions: ['Continuous use; an hour above it is survived.'],
+    needs: [key], asks: ['oilHot'], compute: ({ answer, ask }) => hotMargin(answer(key), ask('oilHot')),
+    remark: (si) => (si < 0 ? 'hardens in the hottest oil' : si < 15 ? 'little margin' : 'stands the hottest oil'),
+  },
+  {
+    key: `${part}.marginCold`, label: `${label}: margin in cold oil`, part, forms, ...margin,
+    formula: `coldest oil of the application − cold limit of the ${label.toLowerCase()} material`, why: 'Below zero the rubber is stiff at the start.', source: 'Usable ranges: common practice, no published source, and O-ring handbooks (from memory)', assumptions: [],
+    needs: [key], asks: ['oilCold'], compute: ({ answer, ask }) => coldMargin(answer(key), ask('oilCold')),
+    remark: (si) => (si < 0 ? 'stiff at the coldest start' : 'stands the coldest start'),
+  },
+])
 
 /** Every figure the app derives, in the order the filter lies on the mat. */
 export const figures: readonly Figure[] = [
@@ -69,13 +98,14 @@ export const figures: readonly Figure[] = [
     key: 'flow.tightest', label: 'Tightest place', part: 'plate', forms: spinOn, ...smallArea,
     formula: 'smallest of inlet, core and outlet area', why: 'Says whether a bigger inlet helps at all.', source: geometry, assumptions: ['Steady flow, openings alone; the media is another matter.'],
     needs: ['plate.inlets', 'core.openings', 'thread.designation'],
-    compute: ({ openings, thread }) => tightest([openings('plate.inlets'), openings('core.openings'), exactly((Math.PI / 4) * minorDiameter(thread('thread.designation')) ** 2)]),
+    compute: (inputs) => tightest(throughPath(inputs)),
+    remark: (si, inputs) => `the ${names[throughPath(inputs).findIndex(({ value }) => value === si)]}`,
   },
   {
     key: 'flow.series', label: 'Area that throttles the same', part: 'plate', forms: spinOn, ...smallArea,
     formula: '1 ÷ √(1/inlet² + 1/core² + 1/outlet²)', why: 'The whole way through as one opening.', source: 'Orifice losses in series add; handbook hydraulics', assumptions: ['Equal discharge coefficient for all three.'],
     needs: ['plate.inlets', 'core.openings', 'thread.designation'],
-    compute: ({ openings, thread }) => seriesArea([openings('plate.inlets'), openings('core.openings'), exactly((Math.PI / 4) * minorDiameter(thread('thread.designation')) ** 2)]),
+    compute: (inputs) => seriesArea(throughPath(inputs)),
   },
   {
     key: 'pleat.depth', label: 'Pleat depth', part: 'pleats', forms: both, ...length, decimals: 1,
@@ -162,6 +192,7 @@ export const figures: readonly Figure[] = [
   {
     key: 'can.burst', label: 'Burst estimate', part: 'can', forms: spinOn, ...pressure, decimals: 0,
     formula: '2 × 330 MPa × can wall ÷ can diameter', why: 'Compares cans; seam or plate often let go first.', source: 'Thin-wall cylinder, handbook', assumptions: ['An estimate. Low-carbon sheet of 330 MPa.'],
+    relative: true, remark: (si) => formatQuantity(si, 'psi', 0),
     needs: ['can.wall', 'can.diameter'], compute: ({ number }) => burstEstimate(sheetStrength, number('can.wall'), number('can.diameter')),
   },
   {
@@ -170,6 +201,29 @@ export const figures: readonly Figure[] = [
     needs: ['can.wall'], compute: ({ number }) => dentStiffness(number('can.wall'), referenceWall),
     remark: (si) => `${formatFixed(si, 1)} times a 0.015 in wall`,
   },
+  {
+    key: 'can.evenness', label: 'Can wall evenness', part: 'can', forms: spinOn, ...share,
+    formula: '(thickest − thinnest reading of the can wall) ÷ their mean', why: 'A wall drawn thin on one side bursts there.', source: 'Common practice, no published source', assumptions: ['Several places round the can, paint off.'],
+    needs: ['can.wall'],
+    compute: ({ repeats, number }) => {
+      const walls = repeats('can.wall')
+      if (walls.length < 2) throw new RangeError('Evenness takes at least two readings of the can wall')
+      return over(exactly(Math.max(...walls) - Math.min(...walls)), number('can.wall'))
+    },
+  },
+  {
+    key: 'bypass.againstAsked', label: 'Bypass opening against what is asked', part: 'bypass', forms: spinOn, ...share, decimals: 0,
+    formula: 'bypass opening by push test ÷ bypass opening pressure of the application', why: 'Too low, dirty oil passes early; too high, a cold engine starves.', source: 'Definition; the push test is common practice, no published source', assumptions: ['Both are differences across the element.'],
+    needs: ['bypass.push', 'bypass.seat'], asks: ['bypassOpening'],
+    compute: ({ number, ask }) => scaled(openingPressure(number('bypass.push'), number('bypass.seat')), 1 / ask('bypassOpening')),
+  },
+  {
+    key: 'media.massPerLayer', label: 'Media weight per area and layer', part: 'media', forms: both, dimension: 'arealDensity', unit: 'g/m²', imperial: 'g/m²',
+    formula: 'media weight ÷ (media length × media width × media layers)', why: 'Two thin layers are not one thick one.', source: geometry, assumptions: ['Layers of equal weight; a mesh counts with them.'],
+    needs: ['media.weight', 'media.length', 'media.width', 'media.layers'],
+    compute: ({ number }) => over(mediaMassPerArea(number('media.weight'), number('media.length'), number('media.width')), number('media.layers')),
+  },
+  ...margins,
   {
     key: 'oring.squeeze', label: 'O-ring squeeze', part: 'oring', forms: cartridge, ...share, decimals: 0,
     formula: '1 − groove depth ÷ O-ring section', why: 'Too little leaks, too much shears.', source: 'O-ring handbooks (from memory): 10 to 30 % for a static seal', assumptions: [],
@@ -196,5 +250,5 @@ export const findFigure = (key: string): Figure | undefined => byKey.get(key)
  *
  * @example computeFigures('spin-on', known).get('media.area')?.state // => 'known'
  */
-export const computeFigures = (form: Form, known: Known): Map<string, FigureResult> =>
-  new Map(figures.filter((figure) => figure.forms.includes(form)).map((figure) => [figure.key, computeFigure(figure, known)]))
+export const computeFigures = (form: Form, known: Known, asks: Asks = {}): Map<string, FigureResult> =>
+  new Map(figures.filter((figure) => figure.forms.includes(form)).map((figure) => [figure.key, computeFigure(figure, known, asks)]))

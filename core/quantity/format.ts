@@ -56,4 +56,4 @@ export function formatUncertain(si: number, expanded: number, symbol: string): s
   return withUnit(`${formatFixed(fromSI(si, symbol), decimals)} ± ${formatFixed(spread, decimals)}`, symbol)
 }
 
-const withUnit = (figure: string, symbol: string): string => (symbol === '' ? figure : symbol === '%' ? `${figure} %` : `${figure} ${symbol}`)
+const withUnit = (figure: string, symbol: string): string => `${figure} ${symbol.replace('Δ', '')}`.trim()

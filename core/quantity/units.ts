@@ -11,6 +11,7 @@ export type Dimension =
   | 'mass'
   | 'pressure'
   | 'temperature'
+  | 'temperatureDifference'
   | 'area'
   | 'arealDensity'
   | 'density'
@@ -62,6 +63,9 @@ export const units: readonly Unit[] = [
   unit('temperature', 'K', 1, 0, ['kelvin']),
   unit('temperature', '°C', 1, 0, ['c', 'degc', 'celsius', 'deg c'], 273.15),
   unit('temperature', '°F', 5 / 9, 0, ['f', 'degf', 'fahrenheit', 'deg f'], 273.15 - (32 * 5) / 9),
+
+  unit('temperatureDifference', 'ΔK', 1, 0, []),
+  unit('temperatureDifference', 'Δ°F', 5 / 9, 0, []),
 
   unit('area', 'm²', 1, 3, ['m2', 'sq m']),
   unit('area', 'cm²', 1e-4, 0, ['cm2', 'sq cm']),
@@ -128,6 +132,7 @@ const dimensionNames: Record<Dimension, string> = {
   mass: 'a weight',
   pressure: 'a pressure',
   temperature: 'a temperature',
+  temperatureDifference: 'a difference of temperatures',
   area: 'an area',
   arealDensity: 'a weight per area',
   density: 'a density',

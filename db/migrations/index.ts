@@ -1,7 +1,8 @@
 import type { Knex } from 'knex'
 import * as house from './001_house.ts'
+import * as asks from './002_asks.ts'
 
-const migrations: Record<string, Knex.Migration> = { '001_house': house }
+const migrations: Record<string, Knex.Migration> = { '001_house': house, '002_asks': asks }
 
 /** Migrations as modules, so that they are part of the build. */
 export const migrationSource: Knex.MigrationSource<string> = {

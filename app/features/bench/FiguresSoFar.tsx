@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { findFigure } from '#core/figures/index.ts'
 import { sayUncertain } from '#core/compare/display.ts'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { FindingList } from '#app/features/specimen/FindingList.tsx'
 import { Alert, Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Bench } from './useBench.ts'
@@ -45,6 +46,7 @@ export function FiguresSoFar({ bench, specimen }: { bench: Bench; specimen: stri
           {findFigure(key)!.label}: {message}.
         </Alert>
       ))}
+      <FindingList findings={bench.findings} specimen={specimen} />
       <List>
         {known.map(({ key, number, remark }) => {
           const figure = findFigure(key)!

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react'
 import { useFetchers, useSearchParams, useSubmit } from 'react-router'
 import { catalogueFor, characteristicOf, type Characteristic, type Evidence, type PartKey } from '#core/catalogue/index.ts'
 import { assess } from '#core/compare/assess.ts'
+import { asksOf } from '#core/figures/asks.ts'
 import { crossCheck } from '#core/teardown/cross-check.ts'
 import { readEntry } from '#core/teardown/entry.ts'
 import { nextOpen, progress, whyNot } from '#core/teardown/progress.ts'
@@ -31,7 +32,7 @@ export function useBench(specimen: Specimen, saved: Reading[]) {
   const [history, setHistory] = useState<Done[]>([])
 
   const readings = useMemo(() => withPending(saved, fetchers, specimen.id), [saved, fetchers, specimen.id])
-  const assessment = useMemo(() => assess(specimen.form, readings), [specimen.form, readings])
+  const assessment = useMemo(() => assess(specimen.form, readings, asksOf(specimen)), [specimen, readings])
   const { known } = assessment
   const all = useMemo(() => catalogueFor(specimen.form), [specimen.form])
   const working = all.filter((c) => !whyNot(c, known) || known.has(c.key))

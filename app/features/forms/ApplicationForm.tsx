@@ -1,4 +1,5 @@
 import type { SubmissionResult } from '@conform-to/react'
+import { formatQuantity } from '#core/quantity/format.ts'
 import type { Application } from '#app/data/applications.server.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
 import { FormFrame } from './FormFrame.tsx'
@@ -6,7 +7,10 @@ import { applicationSchema, formLabels, forms } from './schemas.ts'
 import { useSchemaForm } from './useSchemaForm.ts'
 
 export function ApplicationForm({ id, application, last, back }: { id: string; application?: Application; last: SubmissionResult<string[]> | null | undefined; back: string }) {
-  const start = application ?? { form: 'spin-on', bypass: 'unknown' }
+  const celsius = (kelvin: number | null) => (kelvin === null ? '' : formatQuantity(kelvin, '°C').replace('−', '-'))
+  const start = application
+    ? { ...application, bypassOpening: application.bypassOpening === null ? '' : formatQuantity(application.bypassOpening, 'bar'), oilCold: celsius(application.oilCold), oilHot: celsius(application.oilHot) }
+    : { form: 'spin-on', bypass: 'unknown' }
   const [form, fields] = useSchemaForm(applicationSchema, { last, start: start as Record<string, string> })
   return (
     <FormFrame form={form} id={id} save={application ? 'Save the application' : 'Make the application'} back={back}>
@@ -23,6 +27,9 @@ export function ApplicationForm({ id, application, last, back }: { id: string; a
           { value: 'unknown', label: 'Not known' },
         ]}
       />
+      <TextBox field={fields.bypassOpening!} label="Bypass opens at" optional hint="The difference across the element that the engine maker asks for: 1.0 bar or 15 psi." />
+      <TextBox field={fields.oilCold!} label="Coldest oil at start" optional hint="-20 °C or -4 °F: for the margin of the rubber parts." />
+      <TextBox field={fields.oilHot!} label="Hottest oil in hard use" optional hint="135 °C or 275 °F." />
       <TextLines field={fields.note!} label="Note" />
     </FormFrame>
   )

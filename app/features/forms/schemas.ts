@@ -1,6 +1,9 @@
 import { z } from 'zod'
 import { readThread } from '#core/figures/thread.ts'
+import { formatQuantity } from '#core/quantity/format.ts'
 import { readNumber } from '#core/quantity/number.ts'
+import { parseQuantity } from '#core/quantity/parse.ts'
+import type { Dimension } from '#core/quantity/units.ts'
 
 const id = z.string().regex(/^[0-9a-z]{6,24}$/, 'This form is broken. Load the page again.')
 
@@ -22,6 +25,22 @@ export const currencies = ['EUR', 'GBP', 'USD', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK
 export const tierLabels: Record<(typeof tiers)[number], string> = { low: 'Low', middle: 'Middle', top: 'Top', engine: 'Engine maker\'s own' }
 export const formLabels: Record<(typeof forms)[number], string> = { 'spin-on': 'Spin-on', cartridge: 'Cartridge' }
 
+/** A quantity that may be left open: typed in shop notation, kept in SI. */
+const openQuantity = (name: string, dimension: Dimension, unit: string, units: string[], low: number, high: number) =>
+  z
+    .string()
+    .trim()
+    .max(40, `${name} is too long.`)
+    .default('')
+    .transform((text, context) => {
+      if (text === '') return null
+      const read = parseQuantity(text, { dimension, unit, name, units })
+      if (!read.ok) context.addIssue(read.problem.message)
+      else if (read.value.si < low || read.value.si > high) context.addIssue(`${text} cannot be the ${name.toLowerCase()}: it lies between ${formatQuantity(low, unit)} and ${formatQuantity(high, unit)}.`)
+      else return read.value.si
+      return z.NEVER
+    })
+
 /** An application: the engine that the filters must fit. */
 export const applicationSchema = z.object({
   id,
@@ -41,6 +60,9 @@ export const applicationSchema = z.object({
       return z.NEVER
     }),
   bypass: oneOf(['filter', 'engine', 'unknown'], 'Say where the bypass is, or that you do not know.'),
+  bypassOpening: openQuantity('Bypass opening', 'pressure', 'bar', ['bar', 'psi', 'kPa'], 0.2e5, 6e5),
+  oilCold: openQuantity('Coldest oil', 'temperature', '°C', ['°C', '°F'], 203.15, 323.15),
+  oilHot: openQuantity('Hottest oil', 'temperature', '°C', ['°C', '°F'], 323.15, 473.15),
   note: optionalLine('The note', 2000),
 })
 

@@ -3,6 +3,7 @@ import { useMemo, useSyncExternalStore, type MouseEvent } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf, partLabel } from '#core/catalogue/index.ts'
+import { spreadWords } from '#core/compare/unit-spread.ts'
 import { displayUnit, sayNumber, sayUncertain } from '#core/compare/display.ts'
 import type { Cell, Row as LineupRow } from '#core/compare/lineup.ts'
 import { findFigure } from '#core/figures/index.ts'
@@ -230,6 +231,15 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
                 return <td key={id}>{price ? sayMoney(price.minor, price.currency) : '–'}</td>
               })}
             </tr>
+            {columns.some(({ findings }) => findings > 0) && (
+              <tr>
+                <th scope="row">Contradictions found</th>
+                {order.map((at) => {
+                  const { id, specimen, findings } = columns[at]!
+                  return <td key={id}>{findings > 0 ? <Link to={`/specimens/${specimen}/findings`}>{findings}</Link> : '0'}</td>
+                })}
+              </tr>
+            )}
           </tbody>
           {groups.map((part) => (
             <tbody key={part}>
@@ -286,7 +296,7 @@ function CellView({ row, cell, specimens, system }: { row: LineupRow; cell: Cell
   }
   const of = findFigure(row.key) ?? characteristicOf(row.key)
   const words = cell.state === 'number' ? sayNumber(of, cell.value, system) : cell.state === 'openings' ? formatOpenings(cell.groups, displayUnit(of, system)) : cell.text
-  const doubt = cell.state === 'number' && cell.u > 0 ? sayUncertain(of, cell.value, cell.u, system) : words
+  const doubt = cell.state === 'number' && cell.u > 0 ? `${sayUncertain(of, cell.value, cell.u, system)}${cell.spread ? `; unit to unit ${spreadWords[cell.spread]}` : ''}` : words
   const mark = 'mark' in cell ? cell.mark : undefined
   return (
     <td data-mark={mark}>

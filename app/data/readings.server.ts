@@ -1,0 +1,114 @@
+import type { OpeningGroup } from '#core/teardown/openings.ts'
+import type { Reading } from '#core/teardown/reading.ts'
+import { database, now } from './database.server.ts'
+
+interface ReadingRow {
+  seq: number
+  id: string
+  specimen_id: string
+  characteristic: string
+  typed: string
+  unit: string | null
+  number: number | null
+  text: string | null
+  groups: string | null
+  evidence: Reading['evidence']
+  instrument_id: string | null
+  source: string | null
+  note: string | null
+  at: string
+  struck_at: string | null
+  struck_why: string | null
+}
+
+const fromRow = (row: ReadingRow): Reading => ({
+  id: row.id,
+  specimen: row.specimen_id,
+  characteristic: row.characteristic,
+  typed: row.typed,
+  unit: row.unit,
+  number: row.number,
+  text: row.text,
+  groups: row.groups === null ? null : (JSON.parse(row.groups) as OpeningGroup[]),
+  evidence: row.evidence,
+  instrument: row.instrument_id,
+  source: row.source,
+  note: row.note,
+  at: row.at,
+  struck: row.struck_at === null ? null : { at: row.struck_at, why: row.struck_why },
+})
+
+/** All readings of one specimen, oldest first, struck ones too. */
+export async function listReadings(specimen: string): Promise<Reading[]> {
+  const db = await database()
+  return (await db<ReadingRow>('reading').where({ specimen_id: specimen }).orderBy('seq')).map(fromRow)
+}
+
+/** All readings of several specimens, oldest first, by specimen. */
+export async function listReadingsBySpecimen(specimens: string[]): Promise<Map<string, Reading[]>> {
+  const db = await database()
+  const all = new Map<string, Reading[]>(specimens.map((id) => [id, []]))
+  const rows = await db<ReadingRow>('reading').whereIn('specimen_id', specimens).orderBy('seq')
+  for (const row of rows) all.get(row.specimen_id)!.push(fromRow(row))
+  return all
+}
+
+/** What tells whether a specimen's readings have changed: count, latest, and latest strike. */
+export async function readingMarks(specimens: string[]): Promise<Map<string, string>> {
+  const db = await database()
+  const rows: { id: string; mark: string }[] = await db('reading')
+    .whereIn('specimen_id', specimens)
+    .groupBy('specimen_id')
+    .select({ id: 'specimen_id', mark: db.raw("count(*) || ' ' || max(seq) || ' ' || count(struck_at) || ' ' || total(case when struck_at is null then 0 else seq end) || ' ' || coalesce(max(struck_at), '')") })
+  return new Map(rows.map(({ id, mark }) => [id, mark]))
+}
+
+export type NewReading = Omit<Reading, 'at' | 'struck'> & { at?: string }
+
+/** Keeps a reading. The same id twice is the same act and is kept once. */
+export async function addReading(reading: NewReading): Promise<void> {
+  const db = await database()
+  await insert(db, [reading])
+}
+
+export async function addReadings(readings: NewReading[]): Promise<void> {
+  const db = await database()
+  await db.transaction((trx) => insert(trx, readings))
+}
+
+async function insert(db: import('knex').Knex, readings: NewReading[]): Promise<void> {
+  const rows = readings.map(({ specimen, instrument, groups, at, ...rest }) => ({
+    ...rest,
+    specimen_id: specimen,
+    instrument_id: instrument,
+    groups: groups === null ? null : JSON.stringify(groups),
+    at: at ?? now(),
+  }))
+  for (let start = 0; start < rows.length; start += 50) {
+    await db('reading').insert(rows.slice(start, start + 50)).onConflict('id').ignore()
+  }
+}
+
+/** Strikes a reading; struck already, it stays as it was. */
+export async function strikeReading(specimen: string, id: string, why: string | null): Promise<boolean> {
+  const db = await database()
+  const found = await db('reading').where({ id, specimen_id: specimen }).first('id')
+  if (!found) return false
+  await db('reading').where({ id }).whereNull('struck_at').update({ struck_at: now(), struck_why: why })
+  return true
+}
+
+/** Takes a strike back. */
+export async function restoreReading(specimen: string, id: string): Promise<boolean> {
+  const db = await database()
+  return (await db('reading').where({ id, specimen_id: specimen }).update({ struck_at: null, struck_why: null })) > 0
+}
+
+/** The unit in which each characteristic was last read, in any specimen. */
+export async function lastUnits(): Promise<Record<string, string>> {
+  const db = await database()
+  const rows: { characteristic: string; unit: string }[] = await db('reading')
+    .whereIn('seq', db('reading').whereNotNull('unit').groupBy('characteristic').max('seq'))
+    .select('characteristic', 'unit')
+  return Object.fromEntries(rows.map(({ characteristic, unit }) => [characteristic, unit]))
+}

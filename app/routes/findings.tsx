@@ -1,0 +1,34 @@
+import { Link } from 'react-router'
+import { assessSpecimen } from '#app/data/assessments.server.ts'
+import { findSpecimen } from '#app/data/specimens.server.ts'
+import { FindingList } from '#app/features/specimen/FindingList.tsx'
+import { Page, Soft, Stack } from '#app/ui/layout.tsx'
+import type { Route } from './+types/findings'
+import { found } from './http.server.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'Contradictions · Plicator' }]
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
+  const { findings } = await assessSpecimen(specimen)
+  return { specimen, findings }
+}
+
+export default function Findings({ loaderData: { specimen, findings } }: Route.ComponentProps) {
+  return (
+    <Page>
+      <Stack $gap={4}>
+        <Soft>
+          <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link> ·{' '}
+          <Link to={`/products/${specimen.product}`}>
+            {specimen.brand} {specimen.partNumber}
+          </Link>{' '}
+          · specimen {specimen.label}
+        </Soft>
+        <h1>Contradictions</h1>
+        <p>Readings that cannot all be right, the likeliest culprit, and what to take again.</p>
+      </Stack>
+      {findings.length === 0 ? <p>None: what is recorded agrees with itself.</p> : <FindingList findings={findings} specimen={specimen.id} />}
+    </Page>
+  )
+}

@@ -1,0 +1,61 @@
+import { mean, standardDeviation } from '#core/quantity/repeats.ts'
+
+/** How much units of one product differ: standard deviation over mean, and what it rests on. */
+export interface UnitSpread {
+  relative: number
+  /** Degrees of freedom of the estimate. */
+  freedom: number
+  from: SpreadSource
+}
+
+export type SpreadSource = 'specimens' | 'library' | 'assumed'
+
+export const spreadWords: Record<SpreadSource, string> = {
+  specimens: 'from its own specimens',
+  library: 'from products in the library with several specimens',
+  assumed: 'assumed, 2 %',
+}
+
+/** Stated default where no product has two specimens. Common practice, no published source: a few grams in three hundred. */
+const assumed: UnitSpread = { relative: 0.02, freedom: 4, from: 'assumed' }
+/** So much weight, in degrees of freedom, the library has against a product's own specimens. */
+const mostPrior = 8
+
+/**
+ * Unit-to-unit spread pooled over products: relative variances weighted by their degrees of freedom.
+ *
+ * Source: pooled estimate of variance, GUM 4.2.4.
+ *
+ * @param products values of one characteristic or figure, a list a product, a value a specimen
+ * @returns undefined when no product has two specimens
+ * @example pooledSpread([[100, 102], [50, 50, 51]])?.freedom // => 3
+ */
+export function pooledSpread(products: readonly (readonly number[])[]): UnitSpread | undefined {
+  let squares = 0
+  let freedom = 0
+  for (const values of products) {
+    if (values.length < 2) continue
+    const middle = mean(values)
+    if (middle === 0) continue
+    squares += (values.length - 1) * (standardDeviation(values) / middle) ** 2
+    freedom += values.length - 1
+  }
+  return freedom === 0 ? undefined : { relative: Math.sqrt(squares / freedom), freedom, from: 'library' }
+}
+
+/**
+ * Spread of the units of one product: its own specimens, when there are several, pooled with what the
+ * library or the stated default says.
+ *
+ * @param values one a specimen
+ * @param library spread pooled over other products, if known
+ * @example unitSpread([100]).from // => 'assumed'
+ */
+export function unitSpread(values: readonly number[], library: UnitSpread | undefined): UnitSpread {
+  const prior = library ?? assumed
+  const own = pooledSpread([values])
+  if (!own) return prior
+  const weight = Math.min(prior.freedom, mostPrior)
+  const freedom = weight + own.freedom
+  return { relative: Math.sqrt((weight * prior.relative ** 2 + own.freedom * own.relative ** 2) / freedom), freedom, from: 'specimens' }
+}

@@ -1,0 +1,172 @@
+import { catalogueFor, characteristicOf, type Form } from '#core/catalogue/index.ts'
+import { formatFixed, formatQuantity } from '#core/quantity/format.ts'
+import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
+import { unitOf } from '#core/quantity/units.ts'
+import type { Known } from '#core/teardown/resolve.ts'
+import type { Asks } from './asks.ts'
+import type { FigureResult } from './figure.ts'
+
+/** A contradiction among readings, with the one that is most likely wrong. */
+export interface Finding {
+  key: string
+  /** What does not fit, in the user's words, with its numbers. */
+  message: string
+  /** Characteristic that is most likely misread. */
+  culprit: string
+  /** Why that one, and what to do. */
+  advice: string
+}
+
+type Figures = ReadonlyMap<string, FigureResult>
+
+/** Weight that may stay unaccounted for: paint, oil film, crumbs. Common practice: a few grams. */
+const fewGrams = 0.004
+/** A pleat fills its room between these shares. Common practice, no published source. */
+const fill = { least: 0.7, most: 1.03 }
+/** Media weigh so much per area, mesh included, kg/m². From the usual strips of the trade: 17 to 28 g on 0.06 to 0.11 m². */
+const mediaWeight = { least: 0.06, most: 0.4 }
+/** Bypass openings are differences of one to two bar; above this it is likely the pressure in the system. Common practice. */
+const systemPressure = 3e5
+
+/**
+ * Everything about a specimen that contradicts itself, each with the likeliest culprit and the reading
+ * to take again.
+ *
+ * Source of the rules: common practice, no published source; limits stand with each rule.
+ *
+ * @example findFindings('spin-on', known, figures)[0]?.culprit // => 'pleats.count'
+ */
+export function findFindings(form: Form, known: Known, figures: Figures, asks: Asks = {}): Finding[] {
+  return [
+    ...weightFindings(form, known, figures),
+    ...pleatFindings(known, figures),
+    ...stripFindings(known, figures),
+    ...bypassFindings(known, figures, asks),
+    ...repeatFindings(known),
+  ]
+}
+
+function numberOf(figures: Figures, key: string): Uncertain | undefined {
+  const result = figures.get(key)
+  return result?.state === 'known' ? result.number : undefined
+}
+
+const valueOf = (known: Known, key: string): number | undefined => known.get(key)?.number?.value
+const label = (key: string): string => characteristicOf(key).label
+const grams = (kilograms: number): string => formatQuantity(Math.abs(kilograms), 'g')
+const mm = (metres: number): string => formatQuantity(metres, 'mm', 1)
+
+/** The sum of the parts against the whole: unweighed, misread or impossible. */
+function weightFindings(form: Form, known: Known, figures: Figures): Finding[] {
+  const residual = numberOf(figures, 'weight.residual')
+  if (!residual) return []
+  const allowed = Math.max(fewGrams, 2 * standardUncertainty(residual))
+  const off = residual.value
+  if (Math.abs(off) <= allowed) return []
+
+  const weights = catalogueFor(form).filter((c) => c.key.endsWith('.weight') && c.key !== 'media.weight' && known.has(c.key))
+  const distance = (key: string, value: number): number => {
+    const c = characteristicOf(key)
+    if (c.kind !== 'quantity') return 0
+    const [low, high] = c.typical
+    return value < low ? (low - value) / low : value > high ? (value - high) / high : 0
+  }
+  // The single weight that, misread by just this much, would be most ordinary again.
+  const shifted = (key: string): number => valueOf(known, key)! + (key === 'whole.weight' ? -off : off)
+  const ranked = weights
+    .filter(({ key }) => shifted(key) > 0)
+    .map(({ key }) => ({ key, gain: distance(key, valueOf(known, key)!) - distance(key, shifted(key)) }))
+    .sort((a, b) => b.gain - a.gain)
+  const culprit = ranked[0]?.key ?? 'whole.weight'
+  const would = `${label(culprit)} ${grams(shifted(culprit))} instead of ${grams(valueOf(known, culprit)!)} would explain it`
+  return [
+    off > 0
+      ? { key: 'weights', culprit, message: `${grams(off)} of the whole weight are in none of the parts.`, advice: `Something was not weighed, or was weighed without what belongs to it. ${would}. Weigh it again.` }
+      : { key: 'weights', culprit, message: `The parts together weigh ${grams(off)} more than the whole: impossible.`, advice: `One of them, or the whole, is misread. ${would}. Weigh it again.` },
+  ]
+}
+
+/** Pleat depth against the room it has: a miscount, or a length in the wrong unit. */
+function pleatFindings(known: Known, figures: Figures): Finding[] {
+  const [depth, space] = [numberOf(figures, 'pleat.depth'), numberOf(figures, 'pleat.space')]
+  if (!depth || !space || space.value <= 0) return []
+  const share = depth.value / space.value
+  const slack = (2 * Math.hypot(standardUncertainty(depth), standardUncertainty(space) * share)) / space.value
+  if (share <= fill.most + slack && share >= fill.least - slack) return []
+
+  const length = known.get('media.length')!
+  const count = valueOf(known, 'pleats.count')!
+  const said = share > 1 ? `Pleats would be ${mm(depth.value)} deep, but there is room for ${mm(space.value)}.` : `Pleats would be only ${mm(depth.value)} deep in a room of ${mm(space.value)}.`
+  const fits = (metres: number): boolean => metres / (2 * count) >= fill.least * space.value && metres / (2 * count) <= fill.most * space.value
+
+  const latest = length.readings.at(-1)!
+  if (latest.unit) {
+    const number = length.number!.value / unitOf(latest.unit).factor
+    const other = ['mm', 'cm', 'in', 'ft', 'm'].find((unit) => unit !== latest.unit && fits(number * unitOf(unit).factor))
+    if (other) {
+      return [{ key: 'pleats', culprit: 'media.length', message: said, advice: `${formatFixed(number, 1)} ${other} instead of ${formatFixed(number, 1)} ${latest.unit} would fit: the media length was taken in the wrong unit. Measure it again.` }]
+    }
+  }
+  const areal = numberOf(figures, 'media.massPerArea')
+  const lengthIsOdd = areal !== undefined && (areal.value < mediaWeight.least || areal.value > mediaWeight.most)
+  if (lengthIsOdd) {
+    return [{ key: 'pleats', culprit: 'media.length', message: said, advice: `The media would also weigh ${formatQuantity(areal.value, 'g/m²')}, which no media does: the length is misread. Measure it again.` }]
+  }
+  const likely = Math.round(length.number!.value / (2 * 0.95 * space.value))
+  return [{ key: 'pleats', culprit: 'pleats.count', message: said, advice: `About ${likely} pleats instead of ${formatFixed(count, 0)} would fit, and the weight of the media agrees with its length. Count the pleats again.` }]
+}
+
+/** Width, weight and thickness of the strip against the element and against any media there is. */
+function stripFindings(known: Known, figures: Figures): Finding[] {
+  const findings: Finding[] = []
+  const [width, height] = [valueOf(known, 'media.width'), valueOf(known, 'element.height')]
+  if (width !== undefined && height !== undefined && (width > height * 1.01 || width < height * 0.75)) {
+    findings.push({ key: 'width', culprit: 'media.width', message: `The strip is ${mm(width)} wide in an element ${mm(height)} high.`, advice: 'Between the caps there is nothing else but media. Measure the width again, then the height.' })
+  }
+  const density = numberOf(figures, 'media.density')
+  const areal = numberOf(figures, 'media.massPerArea')
+  const lightOrHeavy = areal !== undefined && (areal.value < mediaWeight.least || areal.value > mediaWeight.most)
+  const pleatsFit = pleatFindings(known, figures).length === 0
+  if (lightOrHeavy && pleatsFit) {
+    findings.push({ key: 'media-weight', culprit: 'media.weight', message: `The media would weigh ${formatQuantity(areal.value, 'g/m²')}; media weigh 60 to 400.`, advice: 'Length and pleats agree, so the weight is misread. Weigh the strip again, dry.' })
+  } else if (density !== undefined && !lightOrHeavy && (density.value < 80 || density.value > 700)) {
+    findings.push({ key: 'media-thickness', culprit: 'media.thickness', message: `The media would have ${formatQuantity(density.value, 'g/cm³')}; media have 0.1 to 0.6.`, advice: 'Its weight per area is ordinary, so the thickness is misread. Take it again, away from folds.' })
+  }
+  return findings
+}
+
+/** Printed, pushed and spring pressures against each other and against what the application asks. */
+function bypassFindings(known: Known, figures: Figures, asks: Asks): Finding[] {
+  const bar = (pascals: number) => `${formatQuantity(pascals, 'bar', 1)} (${formatQuantity(pascals, 'psi', 0)})`
+  const findings: Finding[] = []
+  const printed = valueOf(known, 'bypass.printed')
+  const pushed = numberOf(figures, 'bypass.pressure')
+  const sprung = numberOf(figures, 'bypass.springPressure')
+  if (printed !== undefined && printed > systemPressure) {
+    findings.push({ key: 'system-pressure', culprit: 'bypass.printed', message: `${bar(printed)} as a bypass opening looks like the pressure in the system, not the difference across the element.`, advice: 'Bypass valves open at a difference of about one bar. Read the source again; keep it out of comparisons until it is clear.' })
+  } else if (printed !== undefined && pushed && apart(printed, pushed.value)) {
+    findings.push({ key: 'bypass-printed', culprit: 'bypass.push', message: `Printed is ${bar(printed)}, the push test gives ${bar(pushed.value)}.`, advice: 'Push again in the middle of the valve and read the scale the moment it leaves its seat; measure the edge that seals.' })
+  }
+  if (pushed && sprung && apart(pushed.value, sprung.value)) {
+    findings.push({ key: 'bypass-spring', culprit: 'bypass.wire', message: `The push test gives ${bar(pushed.value)}, the spring ${bar(sprung.value)}.`, advice: 'The wire counts with its fourth power: measure it again with a micrometer, paint off.' })
+  }
+  if (pushed && asks.bypassOpening !== undefined && apart(pushed.value, asks.bypassOpening)) {
+    findings.push({ key: 'bypass-asked', culprit: 'bypass.push', message: `It opens at ${bar(pushed.value)}; the application asks for ${bar(asks.bypassOpening)}.`, advice: 'Push again; if it stays so, this filter does not suit the engine, whatever else is good.' })
+  }
+  return findings
+}
+
+const apart = (a: number, b: number): boolean => Math.abs(a - b) > 0.35 * Math.max(a, b)
+
+/** Counts that disagree and readings that stand apart. */
+function repeatFindings(known: Known): Finding[] {
+  return [...known.values()].flatMap(({ key, number, readings, disagree, outliers }): Finding[] => {
+    const c = characteristicOf(key)
+    if (c.kind === 'count' && disagree && readings.length === 2) {
+      return [{ key: `count-${key}`, culprit: key, message: `${c.label}: counted ${readings.map((reading) => formatFixed(reading.number!, 0)).join(' and ')}.`, advice: 'Count a third time; two that agree decide.' }]
+    }
+    const odd = readings.find(({ id }) => outliers.includes(id))
+    if (!odd || c.kind !== 'quantity' || !number) return []
+    return [{ key: `outlier-${key}`, culprit: key, message: `${c.label}: "${odd.typed}" stands apart from the other ${readings.length - 1}.`, advice: 'It still counts. Strike it if it was a slip, or take another.' }]
+  })
+}
