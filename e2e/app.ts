@@ -74,7 +74,10 @@ export const press = async (page: Page, role: string, name: string): Promise<voi
 
 export async function fill(page: Page, label: string, text: string): Promise<void> {
   const field = await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: 8000 })
-  await field!.click({ count: 3 })
+  await field!.evaluate((input) => {
+    ;(input as HTMLInputElement).focus()
+    ;(input as HTMLInputElement).select()
+  })
   await page.keyboard.press('Backspace')
   await field!.type(text)
 }

@@ -8,7 +8,7 @@ import { addBrand, listAllProducts, listBrands, renameBrand } from '#app/data/pr
 import { listAllSpecimens } from '#app/data/specimens.server.ts'
 import { brandSchema, formLabels, tierLabels } from '#app/features/forms/schemas.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -55,7 +55,15 @@ export default function Library({ loaderData: { brands, products, newBrand }, ac
   const shown = products.filter(({ brand, partNumber, applicationName, tier, form: shape }) => words.every((word) => `${brand} ${partNumber} ${applicationName} ${tierLabels[tier]} ${formLabels[shape]}`.toLowerCase().includes(word)))
   return (
     <Page>
-      <h1>Library</h1>
+      <Row $between>
+        <h1>Library</h1>
+        <Row>
+          <ButtonLink to="/import">Import readings</ButtonLink>
+          <ButtonLink to="/export/readings.csv" reloadDocument>
+            Export all readings
+          </ButtonLink>
+        </Row>
+      </Row>
       <Card>
         <Stack>
           <Row $between>

@@ -42,6 +42,12 @@ export default function Lineup({ loaderData: { application, table, waiting } }: 
           <ButtonLink to={`/lineups/${application.id}/lineup.csv`} reloadDocument>
             Save as CSV
           </ButtonLink>
+          <ButtonLink to={`/lineups/${application.id}/readings.csv`} reloadDocument>
+            Readings
+          </ButtonLink>
+          <ButtonLink to={`/lineups/${application.id}/figures.json`} reloadDocument>
+            Figures
+          </ButtonLink>
         </Row>
       </Row>
       {waiting.length > 0 && (

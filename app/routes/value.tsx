@@ -2,11 +2,13 @@ import { Link } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf, findCharacteristic, type Characteristic } from '#core/catalogue/index.ts'
 import { sayUncertain, sayValue } from '#core/compare/display.ts'
+import { spreadWords, unitSpread, type UnitSpread } from '#core/compare/unit-spread.ts'
 import { findFigure, type Figure } from '#core/figures/index.ts'
 import type { Reading } from '#core/teardown/reading.ts'
-import { assessSpecimen } from '#app/data/assessments.server.ts'
+import { assessSpecimen, assessSpecimens } from '#app/data/assessments.server.ts'
+import { librarySpreads } from '#app/data/lineup.server.ts'
 import { listReadings } from '#app/data/readings.server.ts'
-import { findSpecimen, type Specimen } from '#app/data/specimens.server.ts'
+import { findSpecimen, listSpecimensOf, type Specimen } from '#app/data/specimens.server.ts'
 import type { BudgetLine } from '#app/features/specimen/budget.ts'
 import { plainFigure, plainResolved, type PlainFigure, type PlainResolved } from '#app/features/specimen/plain.ts'
 import { FormulaInNumbers } from '#app/features/specimen/FormulaInNumbers.tsx'
@@ -22,17 +24,24 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderD
 
 export async function loader({ params }: Route.LoaderArgs) {
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const { known, figures } = await assessSpecimen(specimen)
+  const [{ known, figures }, siblings, spreads] = await Promise.all([assessSpecimen(specimen), listSpecimensOf(specimen.product), librarySpreads()])
+  const others = await assessSpecimens(siblings.filter(({ revision }) => revision === specimen.revision))
+  const values = others.flatMap(({ assessment }) => {
+    const figure = assessment.figures.get(params.key)
+    const number = figure?.state === 'known' ? figure.number : assessment.known.get(params.key)?.number
+    return number ? [number.value] : []
+  })
+  const spread = unitSpread(values, spreads.get(params.key))
   const figure = findFigure(params.key)
   const characteristic = findCharacteristic(params.key)
   if (figure?.forms.includes(specimen.form)) {
     const result = figures.get(figure.key)!
-    return { kind: 'figure' as const, key: figure.key, label: figure.label, specimen, result: plainFigure(result), inputs: figure.needs.flatMap((key) => (known.has(key) ? [plainResolved(known.get(key)!)] : [])) }
+    return { kind: 'figure' as const, key: figure.key, label: figure.label, specimen, spread, result: plainFigure(result), inputs: figure.needs.flatMap((key) => (known.has(key) ? [plainResolved(known.get(key)!)] : [])) }
   }
   if (characteristic?.forms.includes(specimen.form)) {
     const readings = (await listReadings(specimen.id)).filter((reading) => reading.characteristic === characteristic.key)
     const resolved = known.get(characteristic.key)
-    return { kind: 'characteristic' as const, key: characteristic.key, label: characteristic.label, specimen, readings, resolved: resolved && plainResolved(resolved) }
+    return { kind: 'characteristic' as const, key: characteristic.key, label: characteristic.label, specimen, spread, readings, resolved: resolved && plainResolved(resolved) }
   }
   return notFound('This characteristic or figure')
 }
@@ -53,19 +62,21 @@ export default function ValuePage({ loaderData }: Route.ComponentProps) {
         <h1>{label}</h1>
       </Stack>
       {loaderData.kind === 'figure' ? (
-        <FigureView figure={findFigure(loaderData.key)!} specimen={specimen} result={loaderData.result} inputs={loaderData.inputs} />
+        <FigureView figure={findFigure(loaderData.key)!} specimen={specimen} spread={loaderData.spread} result={loaderData.result} inputs={loaderData.inputs} />
       ) : (
-        <CharacteristicView characteristic={characteristicOf(loaderData.key)} specimen={specimen} readings={loaderData.readings} resolved={loaderData.resolved} />
+        <CharacteristicView characteristic={characteristicOf(loaderData.key)} specimen={specimen} spread={loaderData.spread} readings={loaderData.readings} resolved={loaderData.resolved} />
       )}
     </Page>
   )
 }
 
+const sayUnits = ({ relative, from }: UnitSpread): string => `Other units of the product: ± ${(200 * relative).toFixed(1)} %, ${spreadWords[from]}.`
+
 const Large = styled.p`
   font: 600 56px/1 var(--label);
 `
 
-function FigureView({ figure, specimen, result, inputs }: { figure: Figure; specimen: Specimen; result: PlainFigure; inputs: PlainResolved[] }) {
+function FigureView({ figure, specimen, spread, result, inputs }: { figure: Figure; specimen: Specimen; spread: UnitSpread; result: PlainFigure; inputs: PlainResolved[] }) {
   const { units: system } = usePreferences()
   return (
     <>
@@ -76,7 +87,7 @@ function FigureView({ figure, specimen, result, inputs }: { figure: Figure; spec
               <Large>{sayUncertain(figure, result.value, result.u, system)}</Large>
               {result.remark && <p>{result.remark}</p>}
               <Small>
-                Rests on what is <EvidenceGlyph evidence={result.evidence} word /> at worst. {result.u > 0 && 'The range covers about 95 % (k = 2) of this specimen; other units of the product may differ more.'}
+                Rests on what is <EvidenceGlyph evidence={result.evidence} word /> at worst. {result.u > 0 && `The range is about 95 % (k = 2), for this specimen. ${sayUnits(spread)}`}
               </Small>
             </>
           )}
@@ -188,7 +199,7 @@ function Budget({ lines }: { lines: BudgetLine[] }) {
   )
 }
 
-function CharacteristicView({ characteristic, specimen, readings, resolved }: { characteristic: Characteristic; specimen: Specimen; readings: Reading[]; resolved: PlainResolved | undefined }) {
+function CharacteristicView({ characteristic, specimen, spread, readings, resolved }: { characteristic: Characteristic; specimen: Specimen; spread: UnitSpread; readings: Reading[]; resolved: PlainResolved | undefined }) {
   const { units: system } = usePreferences()
   return (
     <>
@@ -204,7 +215,7 @@ function CharacteristicView({ characteristic, specimen, readings, resolved }: { 
           {resolved && (
             <Small>
               <EvidenceGlyph evidence={resolved.evidence} word />, from {resolved.readings} {resolved.readings === 1 ? 'reading' : 'readings'}
-              {resolved.disagree && '; they do not agree, take another'}.
+              {resolved.disagree && '; they do not agree, take another'}. {resolved.number && resolved.number.u > 0 && sayUnits(spread)}
             </Small>
           )}
           <p>{characteristic.how}</p>

@@ -1,4 +1,4 @@
-import { both, spinOn, type Characteristic } from './characteristic.ts'
+import { both, range, reads, spinOn, type Characteristic } from './characteristic.ts'
 
 const box = { part: 'box', station: 'box', forms: both, lostAfter: 'wrap' } as const
 
@@ -33,6 +33,7 @@ export const boxCharacteristics: Characteristic[] = [
     ],
   },
   { ...box, key: 'box.contents', kind: 'text', label: 'What else is in the box', how: 'Drain washer, spare O-rings, leaflet; "nothing" if nothing.', why: 'A washer is worth money and is compared as such.' },
+  { ...box, key: 'box.capacity', part: 'media', kind: 'quantity', ...reads.weight, plausible: range.g(1, 200), typical: range.g(8, 30), label: 'Dirt capacity as claimed', how: 'In grams, from the box or the maker: a claim. Say where it was read.', why: 'Over the measured area it shows which claim is hard to believe.', extra: true },
   {
     ...box, key: 'can.print', part: 'can', forms: spinOn, kind: 'choice', label: 'Printing on the can', how: 'Scratch the edge of the print with a nail.', why: 'A sticker hides another brand as easily as it names one.',
     options: [

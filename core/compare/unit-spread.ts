@@ -13,7 +13,7 @@ export type SpreadSource = 'specimens' | 'library' | 'assumed'
 export const spreadWords: Record<SpreadSource, string> = {
   specimens: 'from its own specimens',
   library: 'from products in the library with several specimens',
-  assumed: 'assumed, 2 %',
+  assumed: 'assumed, as no product has several specimens',
 }
 
 /** Stated default where no product has two specimens. Common practice, no published source: a few grams in three hundred. */

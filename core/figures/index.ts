@@ -165,6 +165,12 @@ export const figures: readonly Figure[] = [
     compute: ({ number, numberOr }) => faceVelocity(statedFlow, mediaArea(number('media.length'), number('media.width'), numberOr('media.buried', exactly(0)))),
   },
   {
+    key: 'media.capacityPerArea', label: 'Claimed capacity per area', part: 'media', forms: both, dimension: 'arealDensity', unit: 'g/m²', imperial: 'g/m²',
+    formula: 'dirt capacity as claimed ÷ media area', why: 'Is a capacity claim believable beside its rivals?', source: 'Common practice, no published source', assumptions: ['The capacity is the maker\'s claim; the area is measured.'],
+    needs: ['box.capacity', 'media.how', 'media.length', 'media.width', 'media.buried'],
+    compute: ({ number, numberOr }) => over(number('box.capacity'), mediaArea(number('media.length'), number('media.width'), numberOr('media.buried', exactly(0)))),
+  },
+  {
     key: 'bypass.pressure', label: 'Bypass opening, push test', part: 'bypass', forms: spinOn, ...pressure,
     formula: 'push × g ÷ (π/4 × seat diameter²)', why: 'Replaces the thumb.', source: 'Definition of pressure; the test is common practice, no published source', assumptions: ['The rod presses in the middle; the seat diameter is the edge that seals.'],
     needs: ['bypass.push', 'bypass.seat'], compute: ({ number }) => openingPressure(number('bypass.push'), number('bypass.seat')),

@@ -25,12 +25,15 @@ export interface Reading {
   struck: { at: string; why: string | null } | null
 }
 
+/** Quantities that only the maker can state. */
+const claims = new Set(['bypass.printed', 'box.capacity'])
+
 /**
  * The evidence a reading of this characteristic has when nothing else is said.
  *
  * @example usualEvidence(characteristicOf('can.wall')) // => 'measured'
  */
 export function usualEvidence(characteristic: Characteristic): Evidence {
-  if (characteristic.key === 'bypass.printed') return 'claimed'
+  if (claims.has(characteristic.key)) return 'claimed'
   return characteristic.kind === 'quantity' || characteristic.kind === 'openings' ? 'measured' : 'observed'
 }

@@ -152,6 +152,7 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
   const sort = search.get('sort') ?? 'score'
   const rising = search.get('order') === 'rising'
   const differences = search.get('only') === 'differences'
+  const doubtful = search.get('doubt') === 'shown'
 
   const { order, problem } = useMemo(() => sortColumns(columns, rows, sort, rising), [columns, rows, sort, rising])
   const wanted = differences ? rows.filter((row) => row.differs) : rows.filter((row) => row.cells.some(({ state }) => state !== 'not-applicable'))
@@ -180,6 +181,9 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
       <Row data-print="no">
         <Button onPress={() => set({ only: differences ? undefined : 'differences' })} aria-pressed={differences} $kind={differences ? 'primary' : 'plain'}>
           Differences only
+        </Button>
+        <Button onPress={() => set({ doubt: doubtful ? undefined : 'shown' })} aria-pressed={doubtful} $kind={doubtful ? 'primary' : 'plain'}>
+          Show ±
         </Button>
         <Button onPress={() => window.print()}>Print</Button>
         <Small>
@@ -227,8 +231,8 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
             <tr>
               <th scope="row">{sortHead('price', 'Price paid')}</th>
               {order.map((at) => {
-                const { id, price } = columns[at]!
-                return <td key={id}>{price ? sayMoney(price.minor, price.currency) : '–'}</td>
+                const { id, product, price } = columns[at]!
+                return <td key={id}>{price ? <Link to={`/products/${product}`}>{sayMoney(price.minor, price.currency)}</Link> : '–'}</td>
               })}
             </tr>
             {columns.some(({ findings }) => findings > 0) && (
@@ -254,7 +258,7 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
                   <tr key={row.key}>
                     <th scope="row">{sortHead(row.key, row.label)}</th>
                     {order.map((at) => (
-                      <CellView key={columns[at]!.id} row={row} cell={row.cells[at]!} specimens={columns[at]!.specimens} system={system} />
+                      <CellView key={columns[at]!.id} row={row} cell={row.cells[at]!} specimens={columns[at]!.specimens} system={system} doubtful={doubtful} />
                     ))}
                   </tr>
                 ))}
@@ -284,7 +288,7 @@ function followLink(event: MouseEvent<HTMLElement>, go: (to: string) => void): v
   go(link.getAttribute('href')!)
 }
 
-function CellView({ row, cell, specimens, system }: { row: LineupRow; cell: Cell; specimens: number; system: UnitSystem }) {
+function CellView({ row, cell, specimens, system, doubtful }: { row: LineupRow; cell: Cell; specimens: number; system: UnitSystem; doubtful: boolean }) {
   if (cell.state === 'missing') return <td data-empty>missing</td>
   if (cell.state === 'not-applicable') return <td data-empty title={cell.reason}>–</td>
   if (cell.state === 'impossible') {
@@ -296,13 +300,14 @@ function CellView({ row, cell, specimens, system }: { row: LineupRow; cell: Cell
   }
   const of = findFigure(row.key) ?? characteristicOf(row.key)
   const words = cell.state === 'number' ? sayNumber(of, cell.value, system) : cell.state === 'openings' ? formatOpenings(cell.groups, displayUnit(of, system)) : cell.text
-  const doubt = cell.state === 'number' && cell.u > 0 ? `${sayUncertain(of, cell.value, cell.u, system)}${cell.spread ? `; unit to unit ${spreadWords[cell.spread]}` : ''}` : words
+  const doubt = cell.state === 'number' && cell.u > 0 ? sayUncertain(of, cell.value, cell.u, system) : words
+  const spread = cell.state === 'number' && cell.spread ? `unit to unit ${spreadWords[cell.spread]}` : ''
   const mark = 'mark' in cell ? cell.mark : undefined
   return (
     <td data-mark={mark}>
       {cell.evidence !== 'measured' && cell.evidence !== 'observed' && <EvidenceGlyph evidence={cell.evidence} />}
-      <a href={`/specimens/${cell.specimen}/values/${row.key}`} title={doubt}>
-        {words}
+      <a href={`/specimens/${cell.specimen}/values/${row.key}`} title={[doubt, spread].filter(Boolean).join('; ')}>
+        {doubtful ? doubt : words}
       </a>
       {mark && <small>{mark}</small>}
       {cell.state === 'number' && cell.remark && <small>{cell.remark}</small>}

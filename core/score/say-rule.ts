@@ -1,9 +1,13 @@
 import { characteristicOf, optionsOf } from '#core/catalogue/index.ts'
 import { sayNumber, type UnitSystem } from '#core/compare/display.ts'
 import { findFigure } from '#core/figures/index.ts'
-import type { Criterion } from '#core/score/criterion.ts'
+import type { Criterion } from './criterion.ts'
 
-/** The rule of a criterion as a user reads it. */
+/**
+ * The rule of a criterion as a user reads it.
+ *
+ * @example sayRule(glue, 'metric') // => 'worst anchor 0, best 10, even steps between'
+ */
 export function sayRule({ rule, from }: Criterion, system: UnitSystem): string {
   const of = findFigure(from) ?? characteristicOf(from)
   switch (rule.kind) {

@@ -1,0 +1,90 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import Papa from 'papaparse'
+import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest'
+import { loadDemo } from '#db/demo/load.ts'
+import { database } from './database.server.ts'
+import { streamReadings } from './exports.server.ts'
+import { beginImport, confirmImport, findImport, streamFates } from './imports.server.ts'
+import { listAllSpecimens } from './specimens.server.ts'
+
+const folder = mkdtempSync(join(tmpdir(), 'plicator-import-'))
+
+beforeAll(async () => {
+  process.env.PLICATOR_DATA = folder
+  await loadDemo({ reset: false })
+})
+afterAll(async () => {
+  await (await database()).destroy()
+  rmSync(folder, { recursive: true })
+})
+
+const text = async (stream: ReadableStream<Uint8Array>): Promise<string> => new Response(stream).text()
+const count = async (): Promise<number> => Number((await (await database())('reading').count({ n: '*' }).first())!.n)
+
+async function begin(csv: string): Promise<string> {
+  const id = await beginImport('test.csv', new Response(csv).body!)
+  if (typeof id !== 'string') throw new Error(id.refused)
+  await vi.waitFor(() => expect(findImport(id)!.state).not.toBe('reading'), { timeout: 20_000 })
+  return id
+}
+async function write(id: string): Promise<void> {
+  expect(confirmImport(id)).toBeUndefined()
+  await vi.waitFor(() => expect(findImport(id)!.state).not.toBe('writing'), { timeout: 20_000 })
+}
+
+describe('import', () => {
+  test('what was exported is there already, row by row', async () => {
+    const before = await count()
+    const csv = await text(streamReadings(await listAllSpecimens()))
+    const id = await begin(csv)
+    expect(findImport(id)).toMatchObject({ state: 'ready', rows: before, counts: { new: 0, there: before, refused: 0 } })
+    const fates = Papa.parse<string[]>(await text(streamFates(id)!), { skipEmptyLines: true }).data
+    expect(fates).toHaveLength(before + 1)
+    expect(fates[1]).toEqual(['2', 'there already', ''])
+  })
+
+  test('new rows make what is missing on the way, and a second import finds them there', async () => {
+    const before = await count()
+    const csv = (await text(streamReadings(await listAllSpecimens()))).replaceAll('Corvane', 'Tarnfield').replaceAll('CV-214', 'T-9')
+    const id = await begin(csv)
+    const { counts } = findImport(id)!
+    expect(counts.new).toBeGreaterThan(200)
+    expect(counts.refused).toBe(0)
+    await write(id)
+    expect(findImport(id)!.state).toBe('done')
+    expect(await count()).toBe(before + counts.new)
+    expect((await listAllSpecimens()).filter(({ brand, partNumber }) => brand === 'Tarnfield' && partNumber === 'T-9')).toHaveLength(3)
+
+    const again = await begin(csv)
+    expect(findImport(again)!.counts.new).toBe(0)
+    expect(await count()).toBe(before + counts.new)
+  })
+
+  test('one bad row refuses all, and says which', async () => {
+    const before = await count()
+    const lines = (await text(streamReadings(await listAllSpecimens()))).replaceAll('Norrith', 'Otherby').split('\r\n')
+    const bad = lines.findIndex((line) => line.includes('can.wall') && line.includes('Otherby'))
+    lines[bad] = lines[bad]!.replace('can.wall', 'can.colour')
+    const id = await begin(lines.join('\r\n'))
+    expect(findImport(id)).toMatchObject({ counts: { refused: 1 }, problems: [{ row: bad + 1, message: 'There is no characteristic "can.colour".' }] })
+    expect(confirmImport(id)).toMatch(/all or nothing/)
+    expect(await count()).toBe(before)
+  })
+
+  test.each([
+    ['application,brand\r\nx,y\r\n', /lacks the columns part number, revision/],
+    ['', /no rows/],
+    ['\u0000\u0001garbage', /no rows|lacks the columns/],
+  ])('a file that is something else is not imported: %j', async (csv, message) => {
+    const id = await beginImport('odd.csv', new Response(csv || ' ').body!)
+    expect(typeof id).toBe('string')
+    await vi.waitFor(() => expect(findImport(id as string)!.state).toBe('failed'))
+    expect(findImport(id as string)!.message).toMatch(message)
+  })
+
+  test('an import nobody knows cannot be written', () => {
+    expect(confirmImport('nobody')).toMatch(/no longer known/)
+  })
+})

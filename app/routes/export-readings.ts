@@ -1,0 +1,12 @@
+import { findApplication } from '#app/data/applications.server.ts'
+import { streamReadings } from '#app/data/exports.server.ts'
+import { listAllSpecimens, listSpecimens } from '#app/data/specimens.server.ts'
+import type { Route } from './+types/export-readings'
+import { download, found } from './http.server.ts'
+
+/** All readings, or those of one line-up. */
+export async function loader({ params }: Route.LoaderArgs) {
+  if (!params.lineup) return download(streamReadings(await listAllSpecimens()), 'plicator readings.csv', 'text/csv')
+  const application = found(await findApplication(params.lineup), 'This line-up')
+  return download(streamReadings(await listSpecimens(application.id)), `${application.name} readings.csv`, 'text/csv')
+}
