@@ -60,7 +60,7 @@ export default function Method() {
           </Table>
           <p>
             <Soft>
-              Uncertainty: repeats by their spread (type A, widened by Student&apos;s t), instruments by resolution and accuracy (type B, rectangular), carried through every formula to first order, stated for about 95 % (k = 2). Source: JCGM 100:2008. Best and worst in a line-up are marked only beyond it.
+              Uncertainty: repeats by their spread (type A, widened by Student&apos;s t), instruments by resolution and accuracy, soft and uneven parts by what they give in the hand (type B, rectangular), carried through every formula to first order, stated for about 95 % (k = 2). Source: JCGM 100:2008. Best and worst in a line-up are marked only beyond it.
             </Soft>
           </p>
         </Stack>

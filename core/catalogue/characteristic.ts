@@ -49,6 +49,11 @@ export interface QuantityCharacteristic extends Common {
   plausible: readonly [number, number]
   /** Where most filters lie; SI. Draws ghosted parts. */
   typical: readonly [number, number]
+  /**
+   * What a soft, round or uneven part gives between one honest reading and the next, ± SI: a doubt that
+   * no instrument takes away. Common practice, no published source.
+   */
+  handling?: number
 }
 
 export interface CountCharacteristic extends Common {

@@ -10,9 +10,9 @@ const tubeInEngine: Unless = { key: 'tube.place', is: ['engine'], reason: 'the c
 
 /** The element while it holds together, then its core and its pleats once the caps are off. */
 export const elementCharacteristics: Characteristic[] = [
-  { ...element, ...size, key: 'element.od', plausible: range.mm(30, 130), typical: range.mm(58, 72), label: 'Element outer diameter', how: 'Over the pleat tips, two places across, not squeezed.', why: 'Room for pleats, and their pitch.' },
-  { ...element, ...size, key: 'element.id', plausible: range.mm(10, 70), typical: range.mm(26, 38), label: 'Centre tube outer diameter', how: 'Where the inner pleat tips rest.', why: 'With the outer diameter: the space a pleat has.' },
-  { ...element, ...size, key: 'element.height', plausible: range.mm(25, 250), typical: range.mm(55, 85), label: 'Element height', how: 'Cap to cap, outside.', why: 'Must agree with the width of the strip.' },
+  { ...element, ...size, key: 'element.od', plausible: range.mm(30, 130), typical: range.mm(58, 72), handling: 0.0004, label: 'Element outer diameter', how: 'Over the pleat tips, two places across, not squeezed.', why: 'Room for pleats, and their pitch.' },
+  { ...element, ...size, key: 'element.id', plausible: range.mm(10, 70), typical: range.mm(26, 38), handling: 0.0003, label: 'Centre tube outer diameter', how: 'Where the inner pleat tips rest.', why: 'With the outer diameter: the space a pleat has.' },
+  { ...element, ...size, key: 'element.height', plausible: range.mm(25, 250), typical: range.mm(55, 85), handling: 0.0002, label: 'Element height', how: 'Cap to cap, outside.', why: 'Must agree with the width of the strip.' },
   { ...element, key: 'element.weight', forms: spinOn, kind: 'quantity', ...reads.weight, plausible: range.g(10, 900), typical: range.g(35, 110), label: 'Element weight', how: 'Whole element, dry.', why: 'Part of the sum.' },
   {
     ...element, key: 'caps.material', part: 'caps', kind: 'choice', label: 'End caps', how: 'Tap and scratch one.', why: 'Steel is rugged; fibre is glued just as well; none at all when the media is welded.',
@@ -39,8 +39,8 @@ export const elementCharacteristics: Characteristic[] = [
     ],
   },
   { ...element, key: 'pleats.spacing', part: 'pleats', kind: 'grade', label: 'Pleat spacing', how: 'Turn it once against the light.', why: 'Bunched pleats starve, wide gaps are weak.', anchors: ['Bunched, bare gaps', 'Several touch, wide gaps', 'Uneven', 'Even but for a few', 'Even all round'] },
-  { ...element, key: 'pleats.narrow', part: 'pleats', kind: 'quantity', ...reads.small, plausible: range.mm(0.05, 20), typical: range.mm(1, 4), label: 'Narrowest pleat gap', how: 'Tip to tip, the closest pair.', why: 'Spread of the gaps.', extra: true },
-  { ...element, key: 'pleats.wide', part: 'pleats', kind: 'quantity', ...reads.small, plausible: range.mm(0.5, 40), typical: range.mm(2, 6), label: 'Widest pleat gap', how: 'Tip to tip, the widest pair, seam left out.', why: 'Spread of the gaps.', extra: true },
+  { ...element, key: 'pleats.narrow', part: 'pleats', kind: 'quantity', ...reads.small, plausible: range.mm(0.05, 20), typical: range.mm(1, 4), handling: 0.0002, label: 'Narrowest pleat gap', how: 'Tip to tip, the closest pair.', why: 'Spread of the gaps.', extra: true },
+  { ...element, key: 'pleats.wide', part: 'pleats', kind: 'quantity', ...reads.small, plausible: range.mm(0.5, 40), typical: range.mm(2, 6), handling: 0.0002, label: 'Widest pleat gap', how: 'Tip to tip, the widest pair, seam left out.', why: 'Spread of the gaps.', extra: true },
   {
     ...element, key: 'pleats.band', part: 'pleats', kind: 'choice', label: 'Band round the pleats', how: 'String, tape or wrap.', why: 'Keeps the spacing when the flow comes.', extra: true,
     options: [

@@ -8,7 +8,7 @@ const fibres = 'Fibres: do not tear dry media near your face; wipe down wet. Bla
 
 /** The strip laid flat. */
 export const mediaCharacteristics: Characteristic[] = [
-  { ...media, key: 'media.length', kind: 'quantity', ...reads.strip, plausible: range.m(0.4, 5), typical: range.m(0.79, 1.52), label: 'Media length', how: 'Unfolded flat, pulled straight but not stretched, seam to seam.', why: 'The long side of the area.', caution: fibres },
+  { ...media, key: 'media.length', kind: 'quantity', ...reads.strip, plausible: range.m(0.4, 5), typical: range.m(0.79, 1.52), handling: 0.003, label: 'Media length', how: 'Unfolded flat, pulled straight but not stretched, seam to seam.', why: 'The long side of the area.', caution: fibres },
   {
     ...media, key: 'media.how', kind: 'choice', label: 'How the width is measured', how: 'Say it before measuring: the two ways give two areas.', why: 'Areas measured two ways differ by the strip that is buried in glue, about 5 %.',
     options: [
@@ -16,9 +16,9 @@ export const mediaCharacteristics: Characteristic[] = [
       { value: 'between', label: 'Between the caps', says: 'Only what was free between the caps.' },
     ],
   },
-  { ...media, key: 'media.width', kind: 'quantity', ...reads.size, decimals: 1, plausible: range.mm(20, 220), typical: range.mm(68, 87), label: 'Media width', how: 'Three places along the strip.', why: 'The short side of the area.' },
-  { ...media, key: 'media.buried', kind: 'quantity', ...reads.small, plausible: range.mm(0, 15), typical: range.mm(1.5, 4), label: 'Width buried in glue', how: 'Both edges together: where the glue line shows. About a tenth of an inch in all is usual.', why: 'It does not filter.', unless: [betweenCaps] },
-  { ...media, key: 'media.thickness', kind: 'quantity', ...reads.small, plausible: range.mm(0.2, 2.5), typical: range.mm(0.5, 0.95), label: 'Media thickness', how: 'Micrometer with its friction thimble, several places away from folds.', why: 'Crowding at the core, and density.' },
+  { ...media, key: 'media.width', kind: 'quantity', ...reads.size, decimals: 1, plausible: range.mm(20, 220), typical: range.mm(68, 87), handling: 0.0003, label: 'Media width', how: 'Three places along the strip.', why: 'The short side of the area.' },
+  { ...media, key: 'media.buried', kind: 'quantity', ...reads.small, plausible: range.mm(0, 15), typical: range.mm(1.5, 4), handling: 0.0003, label: 'Width buried in glue', how: 'Both edges together: where the glue line shows. About a tenth of an inch in all is usual.', why: 'It does not filter.', unless: [betweenCaps] },
+  { ...media, key: 'media.thickness', kind: 'quantity', ...reads.small, plausible: range.mm(0.2, 2.5), typical: range.mm(0.5, 0.95), handling: 0.000015, label: 'Media thickness', how: 'Micrometer with its friction thimble, several places away from folds.', why: 'Crowding at the core, and density.' },
   { ...media, key: 'media.weight', kind: 'quantity', ...reads.weight, plausible: range.g(3, 300), typical: range.g(17, 28), label: 'Media weight', how: 'The whole strip, dry, glue trimmed off or weighed with it: say so in a note.', why: 'Weight per area catches a wrong length.' },
   { ...media, key: 'media.layers', kind: 'count', step: 1, noun: 'layers', plausible: range.count(1, 6), typical: range.count(1, 2), label: 'Media layers', how: 'At a torn edge.', why: 'Two layers: a coarse one before a fine one.' },
   {

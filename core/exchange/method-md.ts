@@ -27,8 +27,8 @@ ${table(['Figure', 'Part', 'Formula', 'Why', 'Assumed', 'Source'], figures.map((
 
 ## Uncertainty
 
-Repeats count by their spread (type A, widened by Student's t for few), instruments by resolution and accuracy (type B, rectangular).
-Both are carried through every formula to first order, and stated for about 95 % (k = 2). Source: JCGM 100:2008 (GUM).
+Repeats count by their spread (type A, widened by Student's t for few), instruments by resolution and accuracy (type B, rectangular),
+soft or uneven parts by what they give in the hand (type B, rectangular; stated with each below). All are carried through every formula to first order, and stated for about 95 % (k = 2). Source: JCGM 100:2008 (GUM).
 
 A column of a line-up stands for a product, so the unit-to-unit spread is added: from its own specimens when there are several, pooled
 with what the library knows of that characteristic (GUM 4.2.4); from the library alone when there is one specimen; 2 % is assumed when
@@ -51,7 +51,7 @@ ${stations
     (station) => `### ${station.label}
 
 ${table(
-  ['Key', 'Characteristic', 'How', 'Why', 'Typical', 'Lost after'],
+  ['Key', 'Characteristic', 'How', 'Why', 'Gives in the hand', 'Typical', 'Lost after'],
   catalogue
     .filter((c) => c.station === station.key)
     .map((c) => [
@@ -59,6 +59,7 @@ ${table(
       c.label,
       [c.how, optionsOf(c).map(({ label, says }) => (c.kind === 'grade' ? `${label}: ${says}` : label)).join('; ')].filter(Boolean).join(' — '),
       c.why,
+      c.kind === 'quantity' && c.handling ? `± ${sayNumber(c, c.handling, 'metric')}` : '',
       'typical' in c ? `${sayNumber(c, c.typical[0], 'metric')} to ${sayNumber(c, c.typical[1], 'metric')}` : '',
       c.lostAfter === 'wrap' ? '' : noReturn(c.lostAfter).label,
     ]),

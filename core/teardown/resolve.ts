@@ -34,7 +34,8 @@ export type Known = ReadonlyMap<string, Resolved>
  * averaged. Repeats of a count that differ are settled by the majority, else by the latest, and
  * flagged. Of answers, words and grades the latest holds.
  *
- * Uncertainty: type A from repeats and type B from the instrument; a count is exact when its repeats
+ * Uncertainty: type A from repeats, type B from the instrument and from what the part gives in the hand
+ * (rectangular); a count is exact when its repeats
  * agree and otherwise doubtful by half their range (rectangular); a count to the half turn is known to
  * a quarter.
  *
@@ -72,7 +73,7 @@ function settle(characteristic: Characteristic, used: Reading[], instruments: Re
       const values = used.map(({ number }) => number!)
       const kind = usualInstrument(characteristic)!
       const instrument = instruments.get(latest.instrument ?? '') ?? assumedInstruments[kind]
-      const doubt = Math.hypot(typeA(values), typeB(instrument))
+      const doubt = Math.hypot(typeA(values), typeB(instrument), (characteristic.handling ?? 0) / Math.sqrt(3))
       return {
         number: uncertain(mean(values), doubt, source),
         outliers: outliers(values).map((index) => used[index]!.id),

@@ -7,6 +7,7 @@ import type { Peer } from './peers.ts'
 
 const Box = styled.figure`
   margin: 0;
+  max-width: 420px;
   figcaption {
     font: 600 16px/1.3 var(--label);
   }

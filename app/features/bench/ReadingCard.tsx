@@ -115,6 +115,14 @@ const Options = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
   gap: 8px;
+  &[data-grade='true'] {
+    grid-template-columns: 1fr;
+    gap: 6px;
+    button {
+      min-height: 46px;
+      align-content: center;
+    }
+  }
 `
 
 const OptionButton = styled.button`
@@ -286,7 +294,7 @@ export function ReadingCard({ bench, units, peers }: { bench: Bench; units: Reco
             </Chips>
           </form>
         ) : (
-          <Options role="group" aria-labelledby="reading-label">
+          <Options role="group" aria-labelledby="reading-label" data-grade={characteristic.kind === 'grade'}>
             {options.map((option, index) => (
               <OptionButton key={option.value} type="button" aria-pressed={chosen(resolved, option.value)} onClick={() => submit(option.value)}>
                 <Key>{characteristic.kind === 'grade' ? index : index + 1}</Key>

@@ -32,6 +32,7 @@ const Station = styled.button<{ $now: boolean }>`
   span:last-child {
     margin-left: auto;
     font: 400 13px var(--text);
+    white-space: nowrap;
     opacity: 0.85;
   }
 `
