@@ -17,6 +17,7 @@ export default [
   route('specimens/:specimen/drawing.svg', 'routes/drawing-svg.tsx'),
   route('bench', 'routes/bench-latest.tsx'),
   route('bench/:specimen', 'routes/bench.tsx'),
+  route('bench/:specimen/field/:characteristic', 'routes/field.ts'),
   route('library', 'routes/library.tsx'),
   route('import', 'routes/import-new.tsx'),
   route('import/file', 'routes/import-file.ts'),

@@ -82,6 +82,12 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
   await field!.type(text)
 }
 
+/** Where a point of no return asks, goes on with a reason. */
+export async function goOn(page: Page, reason: string): Promise<void> {
+  await fill(page, 'Going on without, because', reason)
+  await press(page, 'button', 'Go on')
+}
+
 /** What the screen says, waited for. */
 export async function sees(page: Page, text: string): Promise<void> {
   await page

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { benchOf, byRole, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
+import { benchOf, byRole, goOn, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
 
 let app: App
 let page: Page
@@ -17,6 +17,12 @@ afterAll(() => app.stop())
 
 const at = async (key: string) => {
   await visit(page, `${app.url}${bench}?at=${key}`)
+  for (;;) {
+    const gate = await page.$eval('#reading-label, section[aria-label^="Before"]', (shown) => shown.getAttribute('aria-label'))
+    if (gate === null) return
+    await goOn(page, 'test of entries')
+    await page.waitForFunction((was) => document.querySelector('section[aria-label^="Before"]')?.getAttribute('aria-label') !== was, {}, gate)
+  }
 }
 const type = async (text: string) => {
   await page.keyboard.type(text)
@@ -131,6 +137,8 @@ describe('requests that no form would send', () => {
     ['a note on no part', { intent: 'note', id: 'aaaaaaaaaaae', part: 'engine', text: 'x' }],
     ['a note of 10,000 characters', { intent: 'note', id: 'aaaaaaaaaaaf', part: 'can', text: 'x'.repeat(10_000) }],
     ['a strike of nothing', { intent: 'strike', id: 'aaaaaaaaaaag' }],
+    ['a passage with no reason', { intent: 'pass', id: 'aaaaaaaaaaah', point: 'unfold', reason: ' ' }],
+    ['a passage of no point', { intent: 'pass', id: 'aaaaaaaaaaai', point: 'lunch', reason: 'hungry' }],
   ])('%s is refused and nothing is kept', async (_, fields) => {
     const before = await (await fetch(`${app.url}${bench.replace('/bench/', '/specimens/')}/values/can.wall`)).text()
     const response = await post(`${bench}.data`, fields)

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import type { ElementHandle, Page } from 'puppeteer-core'
-import { benchOf, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
+import { benchOf, goOn, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
 
 let app: App
 let page: Page
@@ -56,7 +56,17 @@ describe('a figure opened', () => {
     await visit(page, `${app.url}${await specimenOf('Dovrel D-19')}/values/media.area`)
     await sees(page, 'Still to record: How the width is measured, Media length, Media width, Width buried in glue')
     await press(page, 'link', 'Media length')
-    await readingIs(page, 'Media length')
+    await sees(page, 'Before taking the element apart')
+    await sees(page, 'can never be taken afterwards')
+    await press(page, 'button', 'Go on')
+    await sees(page, 'Say why you go on')
+    await goOn(page, 'the element came apart in the cut')
+    await sees(page, 'Before unfolding the media')
+    await press(page, 'button', 'Pleat count')
+    await readingIs(page, 'Pleat count')
+    await page.keyboard.type('48')
+    await page.keyboard.press('Enter')
+    await sees(page, 'lost: the element came apart in the cut')
   })
 
   test('rubber against the oil of the application', async () => {

@@ -1,3 +1,4 @@
+import type { NoReturnKey } from '#core/catalogue/index.ts'
 import type { OpeningGroup } from '#core/teardown/openings.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { database, now } from './database.server.ts'
@@ -65,10 +66,18 @@ export async function readingMarks(specimens: string[]): Promise<Map<string, str
 
 export type NewReading = Omit<Reading, 'at' | 'struck'> & { at?: string }
 
-/** Keeps a reading. The same id twice is the same act and is kept once. */
-export async function addReading(reading: NewReading): Promise<void> {
+/**
+ * Keeps a reading. The same id twice is the same act and is kept once. What lies behind the work with it,
+ * the points of no return before its station, is kept as passed.
+ */
+export async function addReading(reading: NewReading, passed: NoReturnKey[] = []): Promise<void> {
   const db = await database()
-  await insert(db, [reading])
+  await db.transaction(async (trx) => {
+    await insert(trx, [reading])
+    if (passed.length === 0) return
+    const passages = passed.map((point) => ({ specimen_id: reading.specimen, point, at: now() }))
+    await trx('passage').insert(passages).onConflict(['specimen_id', 'point']).ignore()
+  })
 }
 
 export async function addReadings(readings: NewReading[]): Promise<void> {
@@ -102,6 +111,13 @@ export async function strikeReading(specimen: string, id: string, why: string | 
 export async function restoreReading(specimen: string, id: string): Promise<boolean> {
   const db = await database()
   return (await db('reading').where({ id, specimen_id: specimen }).update({ struck_at: null, struck_why: null })) > 0
+}
+
+/** Mean value of a characteristic, specimen by specimen, over the library; one specimen left out. */
+export async function listValues(characteristic: string, without: string): Promise<number[]> {
+  const db = await database()
+  const rows: { value: number }[] = await db('reading').where({ characteristic }).whereNull('struck_at').whereNotNull('number').whereNot({ specimen_id: without }).groupBy('specimen_id').avg({ value: 'number' })
+  return rows.map(({ value }) => value)
 }
 
 /** The unit in which each characteristic was last read, in any specimen. */

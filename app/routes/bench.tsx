@@ -3,8 +3,10 @@ import { findCharacteristic } from '#core/catalogue/index.ts'
 import { unitOf, units } from '#core/quantity/units.ts'
 import { crossCheck } from '#core/teardown/cross-check.ts'
 import { readEntry } from '#core/teardown/entry.ts'
+import { missingBefore, pointsBefore } from '#core/teardown/progress.ts'
 import { resolve } from '#core/teardown/resolve.ts'
 import { assessApplication } from '#app/data/assessments.server.ts'
+import { addPassage, listPassages } from '#app/data/passages.server.ts'
 import { addNote, listNotes, removeNote } from '#app/data/notes.server.ts'
 import { addReading, lastUnits, listReadings, restoreReading, strikeReading } from '#app/data/readings.server.ts'
 import { findSpecimen, listSpecimensOf } from '#app/data/specimens.server.ts'
@@ -18,14 +20,15 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderD
 
 export async function loader({ params }: Route.LoaderArgs) {
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const [readings, notes, units, siblings, assessed] = await Promise.all([
+  const [readings, passages, notes, units, siblings, assessed] = await Promise.all([
     listReadings(specimen.id),
+    listPassages(specimen.id),
     listNotes(specimen.id),
     lastUnits(),
     listSpecimensOf(specimen.product),
     assessApplication(specimen.application),
   ])
-  return { specimen, readings, notes, units, siblings: siblings.map(({ id, label, revisionLabel }) => ({ id, label, revisionLabel })), peers: peersOf(assessed, specimen.id) }
+  return { specimen, readings, passages, notes, units, siblings: siblings.map(({ id, label, revisionLabel }) => ({ id, label, revisionLabel })), peers: peersOf(assessed, specimen.id) }
 }
 
 /** Moving from reading to reading changes the address only. */
@@ -62,7 +65,7 @@ export async function action({ request, params }: Route.ActionArgs) {
         instrument: null,
         source: asked.source || null,
         note: null,
-      })
+      }, pointsBefore(characteristic.station, specimen.form))
       return { ok: true as const }
     }
     case 'strike':
@@ -74,6 +77,11 @@ export async function action({ request, params }: Route.ActionArgs) {
     case 'note':
       await addNote(specimen.id, asked)
       return { ok: true as const }
+    case 'pass': {
+      const { lost } = missingBefore(asked.point, specimen.form, resolve(await listReadings(specimen.id)))
+      await addPassage(specimen.id, { point: asked.point, reason: asked.reason, missing: lost })
+      return { ok: true as const }
+    }
     case 'drop-note':
       await removeNote(specimen.id, asked.id)
       return { ok: true as const }

@@ -1,5 +1,6 @@
 import {
   catalogueFor,
+  characteristicOf,
   noReturnAfter,
   noReturns,
   stations,
@@ -71,6 +72,34 @@ export function missingBefore(point: NoReturnKey, form: Form, known: Known): { l
   const missing = catalogueFor(form).filter((c) => before.has(c.station) && !c.extra && !known.has(c.key) && !whyNot(c, known))
   const isLost = (c: Characteristic) => order(c.lostAfter) <= order(point)
   return { lost: missing.filter(isLost).map((c) => c.key), open: missing.filter((c) => !isLost(c)).map((c) => c.key) }
+}
+
+/**
+ * Points of no return that lie before a station, in order.
+ *
+ * @example pointsBefore('media', 'cartridge') // => ['apart', 'unfold']
+ */
+export function pointsBefore(station: StationKey, form: Form): NoReturnKey[] {
+  const before = stations.slice(0, stations.findIndex(({ key }) => key === station))
+  return before.flatMap(({ key }) => noReturnAfter(key, form) ?? [])
+}
+
+/**
+ * The first point of no return before a station that has not been passed and would lose something.
+ *
+ * @param station where the user wants to go on
+ * @param passed points that have been passed already
+ * @returns the point, what is lost for good by it, and what is open but can still be recorded
+ * @example gateBefore('parts', 'spin-on', new Map(), new Set())?.point // => 'cut'
+ */
+export function gateBefore(station: StationKey, form: Form, known: Known, passed: ReadonlySet<NoReturnKey>): { point: NoReturnKey; lost: string[]; open: string[] } | undefined {
+  for (const point of pointsBefore(station, form)) {
+    if (passed.has(point)) continue
+    const { lost, open } = missingBefore(point, form, known)
+    const newly = lost.filter((key) => !passed.has(characteristicOf(key).lostAfter))
+    if (newly.length > 0) return { point, lost: newly, open }
+  }
+  return undefined
 }
 
 /**

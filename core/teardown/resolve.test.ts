@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
-import { completeness, missingBefore, nextOpen, progress } from './progress.ts'
+import { completeness, gateBefore, missingBefore, nextOpen, progress } from './progress.ts'
 import { readings } from './readings.fixture.ts'
 import { resolve } from './resolve.ts'
 
@@ -80,5 +80,26 @@ describe('the order of work', () => {
   test('completeness runs from nothing to everything', () => {
     expect(completeness('spin-on', new Map())).toBe(0)
     expect(completeness('spin-on', resolve(readings({ 'box.suffix': 'A-1' })))).toBeGreaterThan(0)
+  })
+})
+
+describe('a gate before what cannot be undone', () => {
+  const whole = { 'whole.weight': '302 g', 'can.height': '86 mm', 'can.diameter': '76 mm', 'can.dents': 'none', 'thread.designation': 'M20 x 1.5', 'thread.turns': '4', 'plate.inlets': '6 x 6.1', 'gasket.proud': '1.6 mm', 'gasket.hold': '3' }
+
+  test('stands while something would be lost, and names it', () => {
+    const rest = Object.fromEntries(Object.entries(whole).filter(([key]) => key !== 'whole.weight'))
+    expect(gateBefore('parts', 'spin-on', resolve(readings(rest)), new Set())).toMatchObject({ point: 'cut', lost: ['whole.weight'] })
+    expect(gateBefore('outside', 'spin-on', resolve(readings(rest)), new Set())).toBeUndefined()
+  })
+
+  test('opens when nothing would be lost, or when it has been passed', () => {
+    expect(gateBefore('parts', 'spin-on', resolve(readings(whole)), new Set())).toBeUndefined()
+    expect(gateBefore('parts', 'spin-on', new Map(), new Set(['cut']))).toBeUndefined()
+  })
+
+  test('what was lost at an earlier point is not asked for again', () => {
+    const later = gateBefore('media', 'spin-on', new Map(), new Set(['cut', 'apart']))
+    expect(later?.point).toBe('unfold')
+    expect(later?.lost).toEqual(['pleats.count'])
   })
 })

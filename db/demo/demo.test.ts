@@ -6,7 +6,8 @@ import { listApplications } from '#app/data/applications.server.ts'
 import { assessApplication, type Assessed } from '#app/data/assessments.server.ts'
 import { database } from '#app/data/database.server.ts'
 import { listProducts, saveProduct } from '#app/data/products.server.ts'
-import { addReading, listReadings, restoreReading, strikeReading } from '#app/data/readings.server.ts'
+import { addPassage, listPassages } from '#app/data/passages.server.ts'
+import { addReading, listReadings, listValues, restoreReading, strikeReading } from '#app/data/readings.server.ts'
 import { findSpecimen, listSpecimens, nextLabel, removeSpecimen, saveSpecimen } from '#app/data/specimens.server.ts'
 import { completeness } from '#core/teardown/progress.ts'
 import { loadDemo } from './load.ts'
@@ -81,6 +82,20 @@ describe('the demo', () => {
 })
 
 describe('what is kept', () => {
+  test('the field of a characteristic over the library leaves the specimen itself out', async () => {
+    const { specimen } = of(spinOns, 'N-40')
+    const walls = await listValues('can.wall', specimen.id)
+    expect(walls).toHaveLength(spinOns.length - 2)
+    expect(Math.max(...walls)).toBeLessThan(0.0006)
+  })
+
+  test('a point of no return is passed once, with the reason of the first time', async () => {
+    const { specimen } = of(spinOns, 'N-40')
+    await addPassage(specimen.id, { point: 'cut', reason: 'scale was away', missing: ['whole.weight'] })
+    await addPassage(specimen.id, { point: 'cut', reason: 'another', missing: [] })
+    expect(await listPassages(specimen.id)).toMatchObject([{ point: 'cut', reason: 'scale was away', missing: ['whole.weight'] }])
+  })
+
   test('the same reading posted twice is kept once; a strike can be taken back; another specimen\'s reading is out of reach', async () => {
     const { specimen } = of(spinOns, 'D-19')
     const before = (await listReadings(specimen.id)).length

@@ -4,18 +4,21 @@ import { styled } from 'styled-components'
 import { catalogue, type PartKey } from '#core/catalogue/index.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import type { Note } from '#app/data/notes.server.ts'
+import type { Passage } from '#app/data/passages.server.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import { drawingData, type DrawnPart } from '#app/drawing/data.ts'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
 import { Soft, Unseen } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { FiguresSoFar } from './FiguresSoFar.tsx'
+import { GateCard } from './GateCard.tsx'
 import { Notes } from './Notes.tsx'
 import type { Peers } from './peers.ts'
 import { ReadingCard } from './ReadingCard.tsx'
 import { StationRail } from './StationRail.tsx'
 import { Tape } from './Tape.tsx'
 import { useBench } from './useBench.ts'
+import { Weights } from './Weights.tsx'
 
 const Layout = styled.main`
   display: grid;
@@ -71,6 +74,7 @@ const MatBox = styled.div`
 interface Props {
   specimen: Specimen
   readings: Reading[]
+  passages: Passage[]
   notes: Note[]
   units: Record<string, string>
   siblings: { id: string; label: string; revisionLabel: string }[]
@@ -80,8 +84,8 @@ interface Props {
 /** Which drawn part shows a part of the catalogue. */
 const drawnAs: Partial<Record<PartKey, DrawnPart>> = { whole: 'can', gasket: 'plate', caps: 'element', core: 'element', media: 'pleats', inside: 'can', box: 'can' }
 
-export function BenchView({ specimen, readings: saved, notes, units, siblings, peers }: Props) {
-  const bench = useBench(specimen, saved)
+export function BenchView({ specimen, readings: saved, passages, notes, units, siblings, peers }: Props) {
+  const bench = useBench(specimen, saved, passages)
   const { units: system } = usePreferences()
   const [said, say] = useState('')
   const { current, known, undo } = bench
@@ -128,10 +132,15 @@ export function BenchView({ specimen, readings: saved, notes, units, siblings, p
         <MatBox>
           <ExplodedView data={drawingData(specimen.form, known)} width={824} height={284} now={now} onSelect={selectPart} unit={system === 'metric' ? 'mm' : 'in'} title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`} />
         </MatBox>
-        <ReadingCard key={current.key} bench={bench} units={units} peers={peers[current.key] ?? []} />
+        {bench.gate ? (
+          <GateCard key={bench.gate.point} bench={bench} {...bench.gate} />
+        ) : (
+          <ReadingCard key={current.key} bench={bench} specimen={specimen.id} units={units} peers={peers[current.key] ?? []} />
+        )}
       </Middle>
       <Right aria-label="Record">
         <Tape bench={bench} />
+        <Weights bench={bench} form={specimen.form} />
         <FiguresSoFar bench={bench} specimen={specimen.id} />
         <Notes bench={bench} notes={notes} part={current.part} />
       </Right>

@@ -1,6 +1,9 @@
+import { useEffect } from 'react'
+import { useFetcher } from 'react-router'
 import { styled } from 'styled-components'
 import type { CountCharacteristic, GradeCharacteristic, QuantityCharacteristic } from '#core/catalogue/index.ts'
 import { sayNumber } from '#core/compare/display.ts'
+import { remarkOn } from '#core/compare/field.ts'
 import type { UnitSystem } from '#app/ui/preferences.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Peer } from './peers.ts'
@@ -14,6 +17,7 @@ const Box = styled.figure`
 `
 
 interface Props {
+  specimen: string
   characteristic: QuantityCharacteristic | CountCharacteristic | GradeCharacteristic
   peers: Peer[]
   mine: number | undefined
@@ -24,7 +28,14 @@ const width = 340
 const side = 16
 
 /** Where this reading falls among the other specimens of the application. */
-export function DotPlot({ characteristic, peers, mine, system }: Props) {
+export function DotPlot({ specimen, characteristic, peers, mine, system }: Props) {
+  const { load, data } = useFetcher<{ values: number[] }>()
+  const library = data?.values ?? []
+
+  useEffect(() => {
+    void load(`/bench/${specimen}/field/${characteristic.key}`)
+  }, [load, specimen, characteristic.key])
+
   if (peers.length === 0) return <Small>No other filter of this application has it yet.</Small>
   const values = [...peers.map(({ value }) => value), ...(mine === undefined ? [] : [mine])]
   const low = Math.min(...values)
@@ -62,6 +73,10 @@ export function DotPlot({ characteristic, peers, mine, system }: Props) {
           </text>
         )}
       </svg>
+      <Small>
+        {mine !== undefined && remarkOn(mine, peers, library)}
+        {mine === undefined && library.length > peers.length && `In the whole library: ${library.length}, from ${sayNumber(characteristic, Math.min(...library), system)} to ${sayNumber(characteristic, Math.max(...library), system)}`}
+      </Small>
     </Box>
   )
 }

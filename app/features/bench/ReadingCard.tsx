@@ -166,7 +166,7 @@ const Keys = styled.p`
 `
 
 /** The one reading that is up: what to do, the field, what it means beside the others. */
-export function ReadingCard({ bench, units, peers }: { bench: Bench; units: Record<string, string>; peers: Peer[] }) {
+export function ReadingCard({ bench, specimen, units, peers }: { bench: Bench; specimen: string; units: Record<string, string>; peers: Peer[] }) {
   const { current: characteristic, known, take, step, refused } = bench
   const { units: system } = usePreferences()
   const [text, setText] = useState('')
@@ -345,7 +345,7 @@ export function ReadingCard({ bench, units, peers }: { bench: Bench; units: Reco
           </label>
         )}
         {'plausible' in characteristic && characteristic.kind !== 'openings' && (
-          <DotPlot characteristic={characteristic} peers={peers} mine={resolved?.number?.value} system={system} />
+          <DotPlot key={characteristic.key} specimen={specimen} characteristic={characteristic} peers={peers} mine={resolved?.number?.value} system={system} />
         )}
         <Small>Why: {characteristic.why}</Small>
         {point && !resolved && (

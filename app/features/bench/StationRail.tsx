@@ -85,6 +85,7 @@ export function StationRail({ bench, form }: { bench: Bench; form: Form }) {
           const point = station.then && noReturn(station.then)
           const lost = station.then ? missingBefore(station.then, form, known).lost.length : 0
           const readings = all.filter((c) => c.station === station.key && (!whyNot(c, known) || known.has(c.key)))
+          const passage = bench.passages.find((one) => one.point === station.then)
           const complete = station.done === station.of
           return (
             <li key={station.key}>
@@ -111,8 +112,8 @@ export function StationRail({ bench, form }: { bench: Bench; form: Form }) {
               )}
               {point && (
                 <Point $lost={lost > 0}>
-                  {point.label}
-                  {lost > 0 && `: ${lost} would be lost`}
+                  {passage ? `${point.done} ${passage.at.slice(11, 16)} UTC` : point.label}
+                  {passage?.missing.length ? `, ${passage.missing.length} lost: ${passage.reason}` : !passage && lost > 0 && `: ${lost} would be lost`}
                 </Point>
               )}
             </li>

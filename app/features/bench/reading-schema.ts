@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { evidences, parts, type Evidence, type PartKey } from '#core/catalogue/index.ts'
+import { evidences, noReturns, parts, type Evidence, type NoReturnKey, type PartKey } from '#core/catalogue/index.ts'
 
 const id = z.string().regex(/^[0-9a-z]{6,24}$/, 'This page is out of date. Load it again; what you typed is kept.')
 const evidence = z.enum(evidences.map(({ key }) => key) as [Evidence, ...Evidence[]], { error: 'Choose how you know it.' })
@@ -32,6 +32,12 @@ export const benchSchema = z.discriminatedUnion('intent', [
     text: noteText.min(1, 'The note is empty.'),
   }),
   z.object({ intent: z.literal('drop-note'), id }),
+  z.object({
+    intent: z.literal('pass'),
+    id,
+    point: z.enum(noReturns.map(({ key }) => key) as [NoReturnKey, ...NoReturnKey[]], { error: 'There is no such point.' }),
+    reason: z.string().trim().min(1, 'Say why you go on: it is kept with the specimen.').max(300, 'Say it in at most 300 characters.'),
+  }),
 ])
 
 export type BenchRequest = z.infer<typeof benchSchema>

@@ -1,14 +1,15 @@
 import { useMemo, useState } from 'react'
 import { useFetchers, useSearchParams, useSubmit } from 'react-router'
-import { catalogueFor, characteristicOf, type Characteristic, type Evidence, type PartKey } from '#core/catalogue/index.ts'
+import { catalogueFor, characteristicOf, type Characteristic, type Evidence, type NoReturnKey, type PartKey } from '#core/catalogue/index.ts'
 import { assess } from '#core/compare/assess.ts'
 import { asksOf } from '#core/figures/asks.ts'
 import { crossCheck } from '#core/teardown/cross-check.ts'
 import { readEntry } from '#core/teardown/entry.ts'
-import { nextOpen, progress, whyNot } from '#core/teardown/progress.ts'
+import { gateBefore, nextOpen, progress, whyNot } from '#core/teardown/progress.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import type { Problem } from '#core/result.ts'
 import { newId } from '#app/data/id.ts'
+import type { Passage } from '#app/data/passages.server.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 
 export interface TakeRequest {
@@ -25,7 +26,7 @@ export interface TakeRequest {
 type Done = { took: string } | { struck: string } | { restored: string }
 
 /** Everything the bench knows and can do about one specimen; readings on their way are shown at once. */
-export function useBench(specimen: Specimen, saved: Reading[]) {
+export function useBench(specimen: Specimen, saved: Reading[], passages: Passage[]) {
   const submit = useSubmit()
   const fetchers = useFetchers()
   const [search, setSearch] = useSearchParams()
@@ -82,12 +83,17 @@ export function useBench(specimen: Specimen, saved: Reading[]) {
     return 'struck' in last ? 'The reading is back.' : 'The reading is struck.'
   }
 
+  const passed = new Set(passages.map(({ point }) => point))
+  for (const { formData } of fetchers) if (formData?.get('intent') === 'pass') passed.add(formData.get('point') as NoReturnKey)
+  const gate = gateBefore(current.station, specimen.form, known, passed)
+  const pass = (point: NoReturnKey, reason: string) => send({ intent: 'pass', id: newId(), point, reason })
+
   const addNote = (part: PartKey, text: string) => send({ intent: 'note', id: newId(), part, text })
   const dropNote = (id: string) => send({ intent: 'drop-note', id })
 
   const refused = fetchers.flatMap(({ data }) => ((data as { problem?: Problem } | undefined)?.problem ? [(data as { problem: Problem }).problem] : []))
 
-  return { readings, ...assessment, current, stations: progress(specimen.form, known), all, working, goTo, step, take, strike, restore, undo, canUndo: history.length > 0, addNote, dropNote, refused }
+  return { readings, ...assessment, current, stations: progress(specimen.form, known), all, working, goTo, step, take, strike, restore, undo, canUndo: history.length > 0, passages, gate, pass, addNote, dropNote, refused }
 }
 
 export type Bench = ReturnType<typeof useBench>

@@ -1,0 +1,113 @@
+import { useLayoutEffect, useRef, useState } from 'react'
+import { styled } from 'styled-components'
+import { characteristicOf, noReturn, type NoReturnKey } from '#core/catalogue/index.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Fault } from '#app/ui/fields.tsx'
+import { Small, Soft } from '#app/ui/layout.tsx'
+import type { Bench } from './useBench.ts'
+
+const Sheet = styled.section`
+  display: grid;
+  gap: 14px;
+  padding: 18px 22px;
+  background: var(--card);
+  border: 2px dashed var(--amber);
+  border-radius: var(--radius);
+  h2 {
+    font-size: 30px;
+  }
+`
+
+const List = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+`
+
+const Pick = styled.button<{ $lost?: boolean }>`
+  min-height: 44px;
+  padding: 0 14px;
+  border: 1px solid ${({ $lost }) => ($lost ? 'var(--amber)' : 'var(--line-strong)')};
+  border-radius: 8px;
+  background: ${({ $lost }) => ($lost ? 'var(--amber-soft)' : 'var(--raised)')};
+  font: 600 17px/1.1 var(--label);
+  cursor: pointer;
+`
+
+const Reason = styled.input`
+  flex: 1;
+  min-width: 240px;
+  min-height: 44px;
+  padding: 8px 12px;
+  border: 1px solid var(--line-strong);
+  border-radius: 8px;
+  background: var(--raised);
+`
+
+const Line = styled.form`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+`
+
+/** Stands before a point of no return with something missing: record it, or go on and say why. */
+export function GateCard({ bench, point, lost, open }: { bench: Bench; point: NoReturnKey; lost: string[]; open: string[] }) {
+  const [reason, setReason] = useState('')
+  const [asked, setAsked] = useState(false)
+  const first = useRef<HTMLButtonElement>(null)
+  const { label } = noReturn(point)
+
+  useLayoutEffect(() => first.current?.focus({ preventScroll: true }), [])
+
+  return (
+    <Sheet aria-label={`Before ${label}`}>
+      <div>
+        <h2>Before {label}</h2>
+        <Soft>
+          {lost.length === 1 ? 'One reading is' : `${lost.length} readings are`} missing and can never be taken afterwards. Choose one to record it now.
+        </Soft>
+      </div>
+      <List aria-label="Lost for good">
+        {lost.map((key, index) => (
+          <li key={key}>
+            <Pick type="button" $lost ref={index === 0 ? first : undefined} onClick={() => bench.goTo(key)}>
+              {characteristicOf(key).label}
+            </Pick>
+          </li>
+        ))}
+      </List>
+      {open.length > 0 && (
+        <>
+          <Small>Also open, but still to be had later:</Small>
+          <List aria-label="Still to be had">
+            {open.map((key) => (
+              <li key={key}>
+                <Pick type="button" onClick={() => bench.goTo(key)}>
+                  {characteristicOf(key).label}
+                </Pick>
+              </li>
+            ))}
+          </List>
+        </>
+      )}
+      <Line
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (reason.trim() === '') setAsked(true)
+          else bench.pass(point, reason.trim())
+        }}
+      >
+        <label htmlFor="gate-reason">Going on without, because</label>
+        <Reason id="gate-reason" data-elsewhere value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} aria-describedby="gate-fault" autoComplete="off" />
+        <Button type="submit">Go on</Button>
+      </Line>
+      <Fault id="gate-fault" role="alert">
+        {asked && reason.trim() === '' && 'Say why you go on: it is kept with the specimen.'}
+      </Fault>
+    </Sheet>
+  )
+}
