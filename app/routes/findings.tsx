@@ -1,8 +1,8 @@
-import { Link } from 'react-router'
 import { assessSpecimen } from '#app/data/assessments.server.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import { FindingList } from '#app/features/specimen/FindingList.tsx'
-import { Page, Soft, Stack } from '#app/ui/layout.tsx'
+import { Page, Stack } from '#app/ui/layout.tsx'
+import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
 import type { Route } from './+types/findings'
 import { found } from './http.server.ts'
 
@@ -18,13 +18,7 @@ export default function Findings({ loaderData: { specimen, findings } }: Route.C
   return (
     <Page>
       <Stack $gap={4}>
-        <Soft>
-          <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link> ·{' '}
-          <Link to={`/products/${specimen.product}`}>
-            {specimen.brand} {specimen.partNumber}
-          </Link>{' '}
-          · specimen {specimen.label}
-        </Soft>
+        <SpecimenTrail specimen={specimen} />
         <h1>Contradictions</h1>
         <p>Readings that cannot all be right, the likeliest culprit, and what to take again.</p>
       </Stack>

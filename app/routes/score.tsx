@@ -5,10 +5,11 @@ import { vetoCap } from '#core/score/score.ts'
 import { assessSpecimen } from '#app/data/assessments.server.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
-import { Alert, Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Alert, Card, Page, Small, Stack } from '#app/ui/layout.tsx'
 import { sayRule } from '#core/score/say-rule.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { Table } from '#app/ui/Table.tsx'
+import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
 import type { Route } from './+types/score'
 import { found } from './http.server.ts'
 
@@ -37,13 +38,7 @@ export default function ScorePage({ loaderData: { specimen, score } }: Route.Com
   return (
     <Page>
       <Stack $gap={4}>
-        <Soft>
-          <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link> ·{' '}
-          <Link to={`/products/${specimen.product}`}>
-            {specimen.brand} {specimen.partNumber}
-          </Link>{' '}
-          · specimen {specimen.label}
-        </Soft>
+        <SpecimenTrail specimen={specimen} />
         <h1>Construction score {score.value === undefined ? 'not known' : `${Math.round(score.value)} of 100`}</h1>
         <p>
           {score.coverage < 1 && `${Math.round(score.coverage * 100)} % of the weight rests on evidence; what is missing leaves it anywhere from ${Math.round(score.low)} to ${Math.round(score.high)}. `}A judgement of construction, not a filtration test.

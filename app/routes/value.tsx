@@ -17,6 +17,7 @@ import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Alert, Caution, Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { Table } from '#app/ui/Table.tsx'
+import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
 import type { Route } from './+types/value'
 import { found, notFound } from './http.server.ts'
 
@@ -52,13 +53,7 @@ export default function ValuePage({ loaderData }: Route.ComponentProps) {
   return (
     <Page>
       <Stack $gap={4}>
-        <Soft>
-          <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link> ·{' '}
-          <Link to={`/products/${specimen.product}`}>
-            {specimen.brand} {specimen.partNumber}
-          </Link>{' '}
-          · specimen {specimen.label}
-        </Soft>
+        <SpecimenTrail specimen={specimen} />
         <h1>{label}</h1>
       </Stack>
       {loaderData.kind === 'figure' ? (

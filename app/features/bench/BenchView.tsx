@@ -125,6 +125,7 @@ export function BenchView({ specimen, readings: saved, passages, notes, units, s
           </h1>
           <Soft>
             {specimen.revisionLabel && `${specimen.revisionLabel} · `}specimen {specimen.label}
+            {siblings.length > 1 && ', beside'}
             {siblings.length > 1 && siblings.map(({ id, label }) => id !== specimen.id && <Link key={id} to={`/bench/${id}?at=${current.key}`}>{` ${label}`}</Link>)} · <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link>
             {specimen.got === 'given' && ` · given by ${specimen.givenBy}`} · <a href={`/specimens/${specimen.id}/drawing.svg`}>drawing</a>
           </Soft>

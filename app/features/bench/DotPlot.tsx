@@ -74,7 +74,7 @@ export function DotPlot({ specimen, characteristic, peers, mine, system }: Props
         )}
       </svg>
       <Small>
-        {mine !== undefined && remarkOn(mine, peers, library)}
+        {mine !== undefined && remarkOn(mine, peers.filter(({ own }) => !own), library)}
         {mine === undefined && library.length > peers.length && `In the whole library: ${library.length}, from ${sayNumber(characteristic, Math.min(...library), system)} to ${sayNumber(characteristic, Math.max(...library), system)}`}
       </Small>
     </Box>

@@ -1,0 +1,16 @@
+import { Link } from 'react-router'
+import type { Specimen } from '#app/data/specimens.server.ts'
+import { Soft } from '#app/ui/layout.tsx'
+
+/** Where a page about one specimen stands: line-up, product, specimen. */
+export function SpecimenTrail({ specimen }: { specimen: Specimen }) {
+  return (
+    <Soft>
+      <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link> ·{' '}
+      <Link to={`/products/${specimen.product}`}>
+        {specimen.brand} {specimen.partNumber}
+      </Link>{' '}
+      · specimen {specimen.label}
+    </Soft>
+  )
+}
