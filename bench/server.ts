@@ -33,7 +33,7 @@ const page = async (path: string) => (await fetch(url + path)).text()
 /** Compressed size of all scripts that a page asks for at first. */
 async function scriptSize(path: string): Promise<number> {
   const html = await page(path)
-  const files = new Set([...html.matchAll(/\/assets\/[\w.-]+\.js/g)].map(([file]) => file))
+  const files = new Set([...html.matchAll(/<link rel="modulepreload" href="(\/assets\/[\w.-]+\.js)"/g)].map(([, file]) => file!))
   return [...files].reduce((sum, file) => sum + gzipSync(readFileSync(join(root, 'build/client', file)), { level: 6 }).length, 0)
 }
 

@@ -18,6 +18,7 @@ async function tabTo(words: string): Promise<void> {
     await page.keyboard.press('Tab')
     const focus = await page.evaluate(() => {
       const element = document.activeElement as HTMLElement
+      if (element === document.body) return ''
       const label = element.id ? document.querySelector(`label[for="${element.id}"]`)?.textContent : ''
       return `${element.getAttribute('aria-label') ?? ''} ${element.innerText ?? ''} ${label}`
     })
@@ -57,6 +58,7 @@ test('with no mouse: an application, a product, a specimen, a reading, a choice,
   await page.keyboard.press('Enter')
   await readingIs(page, 'Date code')
   await page.keyboard.press('ArrowDown')
+  await readingIs(page, 'Country of origin')
   await page.keyboard.press('ArrowDown')
   await readingIs(page, 'Maker named')
   await page.keyboard.press('2')

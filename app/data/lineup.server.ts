@@ -62,6 +62,15 @@ function toEntrants(assessed: readonly Assessed[]): (Entrant & { specimen: Speci
 /** Unit-to-unit spreads over the whole library, from the products that have several specimens. */
 export async function librarySpreads(): Promise<Spreads> {
   const assessed = await assessSpecimens(await listRepeatedSpecimens(mostForSpread))
+  const same = pooled.of.length === assessed.length && assessed.every(({ assessment }, index) => assessment === pooled.of[index])
+  if (!same) pooled = { of: assessed.map(({ assessment }) => assessment), spreads: poolSpreads(assessed) }
+  return pooled.spreads
+}
+
+/** The spreads worked out last, and what they were worked out from. */
+let pooled: { of: Assessed['assessment'][]; spreads: Spreads } = { of: [], spreads: new Map() }
+
+function poolSpreads(assessed: readonly Assessed[]): Spreads {
   const products = new Map<string, Map<string, number[]>>()
   const add = (key: string, revision: string, value: number) => {
     const values = products.get(key) ?? new Map<string, number[]>()

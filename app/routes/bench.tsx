@@ -5,13 +5,11 @@ import { crossCheck } from '#core/teardown/cross-check.ts'
 import { readEntry } from '#core/teardown/entry.ts'
 import { missingBefore, pointsBefore } from '#core/teardown/progress.ts'
 import { resolve } from '#core/teardown/resolve.ts'
-import { assessApplication } from '#app/data/assessments.server.ts'
 import { addPassage, listPassages } from '#app/data/passages.server.ts'
 import { addNote, listNotes, removeNote } from '#app/data/notes.server.ts'
 import { addReading, lastUnits, listReadings, restoreReading, strikeReading } from '#app/data/readings.server.ts'
 import { findSpecimen, listSpecimensOf } from '#app/data/specimens.server.ts'
 import { BenchView } from '#app/features/bench/BenchView.tsx'
-import { peersOf } from '#app/features/bench/peers.ts'
 import { benchSchema } from '#app/features/bench/reading-schema.ts'
 import type { Route } from './+types/bench'
 import { formDataOf, found } from './http.server.ts'
@@ -20,15 +18,14 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderD
 
 export async function loader({ params }: Route.LoaderArgs) {
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const [readings, passages, notes, units, siblings, assessed] = await Promise.all([
+  const [readings, passages, notes, units, siblings] = await Promise.all([
     listReadings(specimen.id),
     listPassages(specimen.id),
     listNotes(specimen.id),
     lastUnits(),
     listSpecimensOf(specimen.product),
-    assessApplication(specimen.application),
   ])
-  return { specimen, readings, passages, notes, units, siblings: siblings.map(({ id, label, revisionLabel }) => ({ id, label, revisionLabel })), peers: peersOf(assessed, specimen.id) }
+  return { specimen, readings, passages, notes, units, siblings: siblings.map(({ id, label, revisionLabel }) => ({ id, label, revisionLabel })) }
 }
 
 /** Moving from reading to reading changes the address only. */

@@ -1,10 +1,15 @@
 import { findCharacteristic } from '#core/catalogue/index.ts'
+import { assessApplication } from '#app/data/assessments.server.ts'
 import { listValues } from '#app/data/readings.server.ts'
+import { findSpecimen } from '#app/data/specimens.server.ts'
+import { peersOf } from '#app/features/bench/peers.ts'
 import type { Route } from './+types/field'
 import { found } from './http.server.ts'
 
-/** Values of one characteristic over the whole library, but for one specimen. */
+/** The field beside a reading: its rivals in the line-up, and the values of the whole library. */
 export async function loader({ params }: Route.LoaderArgs) {
   const { key } = found(findCharacteristic(params.characteristic), 'This characteristic')
-  return { values: await listValues(key, params.specimen) }
+  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
+  const [assessed, library] = await Promise.all([assessApplication(specimen.application), listValues(key, specimen.id)])
+  return { peers: peersOf(assessed, key, specimen), library }
 }

@@ -13,7 +13,6 @@ import { usePreferences } from '#app/ui/usePreferences.ts'
 import { FiguresSoFar } from './FiguresSoFar.tsx'
 import { GateCard } from './GateCard.tsx'
 import { Notes } from './Notes.tsx'
-import type { Peers } from './peers.ts'
 import { ReadingCard } from './ReadingCard.tsx'
 import { StationRail } from './StationRail.tsx'
 import { Tape } from './Tape.tsx'
@@ -78,13 +77,12 @@ interface Props {
   notes: Note[]
   units: Record<string, string>
   siblings: { id: string; label: string; revisionLabel: string }[]
-  peers: Peers
 }
 
 /** Which drawn part shows a part of the catalogue. */
 const drawnAs: Partial<Record<PartKey, DrawnPart>> = { whole: 'can', gasket: 'plate', caps: 'element', core: 'element', media: 'pleats', inside: 'can', box: 'can' }
 
-export function BenchView({ specimen, readings: saved, passages, notes, units, siblings, peers }: Props) {
+export function BenchView({ specimen, readings: saved, passages, notes, units, siblings }: Props) {
   const bench = useBench(specimen, saved, passages)
   const { units: system } = usePreferences()
   const [said, say] = useState('')
@@ -136,7 +134,7 @@ export function BenchView({ specimen, readings: saved, passages, notes, units, s
         {bench.gate ? (
           <GateCard key={bench.gate.point} bench={bench} {...bench.gate} />
         ) : (
-          <ReadingCard key={current.key} bench={bench} specimen={specimen.id} units={units} peers={peers[current.key] ?? []} />
+          <ReadingCard key={current.key} bench={bench} specimen={specimen.id} units={units} />
         )}
       </Middle>
       <Right aria-label="Record">

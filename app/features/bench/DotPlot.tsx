@@ -19,7 +19,6 @@ const Box = styled.figure`
 interface Props {
   specimen: string
   characteristic: QuantityCharacteristic | CountCharacteristic | GradeCharacteristic
-  peers: Peer[]
   mine: number | undefined
   system: UnitSystem
 }
@@ -28,14 +27,15 @@ const width = 340
 const side = 16
 
 /** Where this reading falls among the other specimens of the application. */
-export function DotPlot({ specimen, characteristic, peers, mine, system }: Props) {
-  const { load, data } = useFetcher<{ values: number[] }>()
-  const library = data?.values ?? []
+export function DotPlot({ specimen, characteristic, mine, system }: Props) {
+  const { load, data } = useFetcher<{ peers: Peer[]; library: number[] }>()
+  const { peers, library } = data ?? { peers: [], library: [] }
 
   useEffect(() => {
     void load(`/bench/${specimen}/field/${characteristic.key}`)
   }, [load, specimen, characteristic.key])
 
+  if (!data) return <Small role="status">Looking at the field…</Small>
   if (peers.length === 0) return <Small>No other filter of this application has it yet.</Small>
   const values = [...peers.map(({ value }) => value), ...(mine === undefined ? [] : [mine])]
   const low = Math.min(...values)

@@ -13,7 +13,6 @@ import { Button } from '#app/ui/Button.tsx'
 import { Caution, Key, Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { DotPlot } from './DotPlot.tsx'
-import type { Peer } from './peers.ts'
 import type { Bench } from './useBench.ts'
 
 const Sheet = styled.section`
@@ -166,7 +165,7 @@ const Keys = styled.p`
 `
 
 /** The one reading that is up: what to do, the field, what it means beside the others. */
-export function ReadingCard({ bench, specimen, units, peers }: { bench: Bench; specimen: string; units: Record<string, string>; peers: Peer[] }) {
+export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen: string; units: Record<string, string> }) {
   const { current: characteristic, known, take, step, refused } = bench
   const { units: system } = usePreferences()
   const [text, setText] = useState('')
@@ -345,7 +344,7 @@ export function ReadingCard({ bench, specimen, units, peers }: { bench: Bench; s
           </label>
         )}
         {'plausible' in characteristic && characteristic.kind !== 'openings' && (
-          <DotPlot key={characteristic.key} specimen={specimen} characteristic={characteristic} peers={peers} mine={resolved?.number?.value} system={system} />
+          <DotPlot key={characteristic.key} specimen={specimen} characteristic={characteristic} mine={resolved?.number?.value} system={system} />
         )}
         <Small>Why: {characteristic.why}</Small>
         {point && !resolved && (

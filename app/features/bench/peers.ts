@@ -9,18 +9,11 @@ export interface Peer {
   own: boolean
 }
 
-export type Peers = Record<string, Peer[]>
-
-/** Numbers of all other specimens of an application, by characteristic: the field beside a reading. */
-export function peersOf(assessed: readonly Assessed[], self: string): Peers {
-  const peers: Peers = {}
-  const product = assessed.find(({ specimen }) => specimen.id === self)?.specimen.product
-  for (const { specimen, assessment } of assessed) {
-    if (specimen.id === self) continue
-    for (const [key, { number }] of assessment.known) {
-      if (!number) continue
-      ;(peers[key] ??= []).push({ specimen: specimen.id, name: `${specimen.brand} ${specimen.partNumber} ${specimen.label}`, value: number.value, own: specimen.product === product })
-    }
-  }
-  return peers
+/** Values of a characteristic of all other specimens of an application: the field beside a reading. */
+export function peersOf(assessed: readonly Assessed[], characteristic: string, self: { id: string; product: string }): Peer[] {
+  return assessed.flatMap(({ specimen, assessment }) => {
+    const number = assessment.known.get(characteristic)?.number
+    if (!number || specimen.id === self.id) return []
+    return [{ specimen: specimen.id, name: `${specimen.brand} ${specimen.partNumber} ${specimen.label}`, value: number.value, own: specimen.product === self.product }]
+  })
 }

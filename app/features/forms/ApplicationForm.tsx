@@ -3,7 +3,8 @@ import { formatQuantity } from '#core/quantity/format.ts'
 import type { Application } from '#app/data/applications.server.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
 import { FormFrame } from './FormFrame.tsx'
-import { applicationSchema, formLabels, forms } from './schemas.ts'
+import { formLabels, forms } from './labels.ts'
+import { applicationSchema } from './schemas.ts'
 import { useSchemaForm } from './useSchemaForm.ts'
 
 export function ApplicationForm({ id, application, last, back }: { id: string; application?: Application; last: SubmissionResult<string[]> | null | undefined; back: string }) {

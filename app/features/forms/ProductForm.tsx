@@ -1,7 +1,8 @@
 import type { SubmissionResult } from '@conform-to/react'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import { FormFrame } from './FormFrame.tsx'
-import { formLabels, forms, productSchema, tierLabels, tiers } from './schemas.ts'
+import { formLabels, forms, tierLabels, tiers } from './labels.ts'
+import { productSchema } from './schemas.ts'
 import { useSchemaForm } from './useSchemaForm.ts'
 
 interface Props {

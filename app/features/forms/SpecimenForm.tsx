@@ -4,7 +4,8 @@ import { styled } from 'styled-components'
 import type { Revision } from '#app/data/products.server.ts'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import { FormFrame } from './FormFrame.tsx'
-import { currencies, specimenSchema } from './schemas.ts'
+import { currencies } from './labels.ts'
+import { specimenSchema } from './schemas.ts'
 import { useSchemaForm } from './useSchemaForm.ts'
 
 const Pair = styled.div`

@@ -4,6 +4,7 @@ import { formatQuantity } from '#core/quantity/format.ts'
 import { readNumber } from '#core/quantity/number.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
 import type { Dimension } from '#core/quantity/units.ts'
+import { currencies, forms, tiers } from './labels.ts'
 
 const id = z.string().regex(/^[0-9a-z]{6,24}$/, 'This form is broken. Load the page again.')
 
@@ -17,13 +18,6 @@ const line = (name: string, most: number) =>
 const optionalLine = (name: string, most: number) => z.string().trim().max(most, `${name} is too long: at most ${most} characters.`).default('')
 
 const oneOf = <const T extends readonly [string, ...string[]]>(values: T, message: string) => z.enum(values, { error: message })
-
-export const forms = ['spin-on', 'cartridge'] as const
-export const tiers = ['low', 'middle', 'top', 'engine'] as const
-export const currencies = ['EUR', 'GBP', 'USD', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'ISK', 'ZAR', 'INR', 'JPY'] as const
-
-export const tierLabels: Record<(typeof tiers)[number], string> = { low: 'Low', middle: 'Middle', top: 'Top', engine: 'Engine maker\'s own' }
-export const formLabels: Record<(typeof forms)[number], string> = { 'spin-on': 'Spin-on', cartridge: 'Cartridge' }
 
 /** A quantity that may be left open: typed in shop notation, kept in SI. */
 const openQuantity = (name: string, dimension: Dimension, unit: string, units: string[], low: number, high: number) =>
