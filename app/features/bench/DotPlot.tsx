@@ -1,5 +1,4 @@
-import { useEffect } from 'react'
-import { useFetcher } from 'react-router'
+import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import type { CountCharacteristic, GradeCharacteristic, QuantityCharacteristic } from '#core/catalogue/index.ts'
 import { sayNumber } from '#core/compare/display.ts'
@@ -23,19 +22,33 @@ interface Props {
   system: UnitSystem
 }
 
+interface Field {
+  peers: Peer[]
+  library: number[]
+}
+
+/** The field of a characteristic. It is a help beside the work: when it cannot be had, the work goes on without. */
+function useField(specimen: string, characteristic: string): Field | undefined {
+  const [field, setField] = useState<Field>()
+  useEffect(() => {
+    const request = new AbortController()
+    fetch(`/bench/${specimen}/field/${characteristic}`, { signal: request.signal })
+      .then(async (response) => (response.ok ? setField((await response.json()) as Field) : setField({ peers: [], library: [] })))
+      .catch(() => undefined)
+    return () => request.abort()
+  }, [specimen, characteristic])
+  return field
+}
+
 const width = 340
 const side = 16
 
 /** Where this reading falls among the other specimens of the application. */
 export function DotPlot({ specimen, characteristic, mine, system }: Props) {
-  const { load, data } = useFetcher<{ peers: Peer[]; library: number[] }>()
-  const { peers, library } = data ?? { peers: [], library: [] }
+  const field = useField(specimen, characteristic.key)
+  const { peers, library } = field ?? { peers: [], library: [] }
 
-  useEffect(() => {
-    void load(`/bench/${specimen}/field/${characteristic.key}`)
-  }, [load, specimen, characteristic.key])
-
-  if (!data) return <Small role="status">Looking at the field…</Small>
+  if (!field) return <Small role="status">Looking at the field…</Small>
   if (peers.length === 0) return <Small>No other filter of this application has it yet.</Small>
   const values = [...peers.map(({ value }) => value), ...(mine === undefined ? [] : [mine])]
   const low = Math.min(...values)
