@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, expect, test } from 'vitest'
+import { afterAll, beforeAll, test } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { openPage, readingIs, sees, startApp, type App } from './app.ts'
 
@@ -74,5 +74,4 @@ test('with no mouse: an application, a product, a specimen, a reading, a choice,
   await page.keyboard.press('Enter')
   await sees(page, 'Construction score')
   await sees(page, 'Ostrey O-1')
-  expect(await page.$eval('td[data-mark], td a', (cell) => cell.textContent)).not.toBe('')
 })

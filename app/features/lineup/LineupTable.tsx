@@ -270,7 +270,7 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
   )
 }
 
-const rowsAtFirst = 30
+const rowsAtFirst = 16
 
 /** The first rows are sent with the page; those below the fold follow once it is alive. */
 function useRowsBelowTheFold(rows: LineupRow[]): LineupRow[] {
