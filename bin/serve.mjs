@@ -17,7 +17,9 @@ app.use((_, response, next) => {
   response.set({ 'X-Content-Type-Options': 'nosniff', 'Referrer-Policy': 'same-origin', 'X-Frame-Options': 'DENY' })
   next()
 })
-app.use(compression({ level: 2 }))
+// To a browser on this machine compression costs more than it saves.
+const isLocal = ({ socket }) => /^(::1|(::ffff:)?127\.)/.test(socket.remoteAddress ?? '')
+app.use(compression({ level: 2, filter: (request, response) => !isLocal(request) && compression.filter(request, response) }))
 app.use('/assets', express.static(`${root}/build/client/assets`, { immutable: true, maxAge: '1y' }))
 app.use(express.static(`${root}/build/client`, { maxAge: '1h' }))
 app.all('/{*path}', createRequestHandler({ build: () => import('../build/server/index.js') }))

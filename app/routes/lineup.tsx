@@ -5,6 +5,7 @@ import { assessApplication } from '#app/data/assessments.server.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { formLabels } from '#app/features/forms/labels.ts'
 import { librarySpreads, lineupOf } from '#app/data/lineup.server.ts'
+import { whileUnchanged } from '#app/data/unchanged.server.ts'
 import { LineupTable } from '#app/features/lineup/LineupTable.tsx'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -13,8 +14,10 @@ import { found } from './http.server.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.application.name ?? 'Line-up'} · Plicator` }]
 
-export async function loader({ params }: Route.LoaderArgs) {
-  const application = found(await findApplication(params.lineup), 'This line-up')
+export const loader = ({ params: { lineup } }: Route.LoaderArgs) => whileUnchanged(`line-up ${lineup}`, () => loadLineup(lineup))
+
+async function loadLineup(id: string) {
+  const application = found(await findApplication(id), 'This line-up')
   const [assessed, products, spreads] = await Promise.all([assessApplication(application.id), listProducts(application.id), librarySpreads()])
   const { columns, rows } = lineupOf(assessed, spreads)
   const waiting = products.filter(({ id }) => !columns.some((column) => column.product === id))

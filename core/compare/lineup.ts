@@ -17,7 +17,7 @@ export interface Entrant {
 }
 
 export type Cell =
-  | { state: 'number'; value: number; u: number; spread?: SpreadSource; evidence: Evidence; specimen: string; of: number; remark?: string; points?: number; mark?: Mark }
+  | { state: 'number'; value: number; u: number; spread?: SpreadSource; evidence: Evidence; specimen: string; of: number; remark?: string; mark?: Mark }
   | { state: 'words'; text: string; evidence: Evidence; specimen: string; of: number; points?: number; mark?: Mark }
   | { state: 'openings'; groups: OpeningGroup[]; evidence: Evidence; specimen: string; of: number }
   | { state: 'missing' }
@@ -84,13 +84,12 @@ function characteristicCell(characteristic: Characteristic, labels: ReadonlyMap<
     return reasons.length > 0 && reasons[0] && reasons.every(Boolean) ? { state: 'not-applicable', reason: reasons[0] } : { state: 'missing' }
   }
   const common = { evidence: weakest(found.map(({ resolved }) => resolved.evidence)), specimen: first.id, of: found.length }
-  const criterion = criterionFor(characteristic.key)
-  const points = criterion && judge(criterion, first.assessment.known, first.assessment.figures)?.points
-
   if (characteristic.kind === 'openings') return { state: 'openings', groups: first.resolved.groups ?? [], ...common }
   if (characteristic.kind === 'quantity' || characteristic.kind === 'count' || characteristic.kind === 'grade') {
-    return { state: 'number', ...folded(found.map(({ resolved }) => resolved.number!), library, characteristic.kind === 'quantity'), ...common, ...(points !== undefined && { points }) }
+    return { state: 'number', ...folded(found.map(({ resolved }) => resolved.number!), library, characteristic.kind === 'quantity'), ...common }
   }
+  const criterion = criterionFor(characteristic.key)
+  const points = criterion && judge(criterion, first.assessment.known, first.assessment.figures)?.points
   const words = [...new Set(found.map(({ resolved }) => labels.get(resolved.text ?? '') ?? resolved.text ?? ''))]
   return { state: 'words', text: words.join(' / '), ...common, ...(points !== undefined && words.length === 1 && { points }) }
 }
