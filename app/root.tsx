@@ -5,6 +5,8 @@ import '@fontsource/public-sans/latin-600.css'
 import type { ReactNode } from 'react'
 import { RouterProvider } from 'react-aria-components'
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useNavigate, useRouteLoaderData } from 'react-router'
+import { isCutOff } from '#app/features/bench/outbox.ts'
+import { OutboxSender } from '#app/features/bench/OutboxSender.tsx'
 import { AppShell } from '#app/ui/AppShell.tsx'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Page } from '#app/ui/layout.tsx'
@@ -44,6 +46,7 @@ export default function App() {
   return (
     <RouterProvider navigate={(to) => void navigate(to)}>
       <Outlet />
+      <OutboxSender />
     </RouterProvider>
   )
 }
@@ -52,6 +55,14 @@ export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   const missing = isRouteErrorResponse(error) && error.status === 404
   const refused = isRouteErrorResponse(error) && error.status === 400
   const said = isRouteErrorResponse(error) && typeof error.data === 'string' ? error.data : ''
+  if (isCutOff(error)) {
+    return (
+      <Page>
+        <h1>No connection</h1>
+        <p>Plicator cannot be reached. What you took at the bench is kept in this browser and is sent when the connection is back. Start Plicator again, or come back to its network, and reload this page.</p>
+      </Page>
+    )
+  }
   return (
     <Page>
       <h1>{missing ? 'Not here' : refused ? 'That cannot be done' : 'Something broke'}</h1>

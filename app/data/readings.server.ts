@@ -1,7 +1,8 @@
-import type { NoReturnKey } from '#core/catalogue/index.ts'
+import { catalogue, type NoReturnKey } from '#core/catalogue/index.ts'
 import type { OpeningGroup } from '#core/teardown/openings.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { database, now } from './database.server.ts'
+import type { Start } from './starts.server.ts'
 
 interface ReadingRow {
   seq: number
@@ -15,6 +16,7 @@ interface ReadingRow {
   groups: string | null
   evidence: Reading['evidence']
   instrument_id: string | null
+  zero: number | null
   source: string | null
   note: string | null
   at: string
@@ -33,6 +35,7 @@ const fromRow = (row: ReadingRow): Reading => ({
   groups: row.groups === null ? null : (JSON.parse(row.groups) as OpeningGroup[]),
   evidence: row.evidence,
   instrument: row.instrument_id,
+  zero: row.zero,
   source: row.source,
   note: row.note,
   at: row.at,
@@ -64,18 +67,25 @@ export async function readingMarks(specimens: string[]): Promise<Map<string, str
   return new Map(rows.map(({ id, mark }) => [id, mark]))
 }
 
-export type NewReading = Omit<Reading, 'at' | 'struck'> & { at?: string }
+export type NewReading = Omit<Reading, 'at' | 'struck' | 'zero'> & { at?: string; zero?: number | null }
 
-/**
- * Keeps a reading. The same id twice is the same act and is kept once. What lies behind the work with it,
- * the points of no return before its station, is kept as passed.
- */
-export async function addReading(reading: NewReading, passed: NoReturnKey[] = []): Promise<void> {
+/** What a reading says of the work beside its value. */
+export interface WorkDone {
+  /** Points of no return that lie behind it. */
+  passed?: NoReturnKey[]
+  /** When the user came to its station. */
+  began?: Start
+}
+
+/** Keeps a reading. The same id twice is the same act and is kept once. The work done by it is kept with it. */
+export async function addReading(reading: NewReading, { passed = [], began }: WorkDone = {}): Promise<void> {
   const db = await database()
+  const { specimen } = reading
   await db.transaction(async (trx) => {
     await insert(trx, [reading])
+    if (began) await trx('station_start').insert({ specimen_id: specimen, ...began }).onConflict(['specimen_id', 'station']).ignore()
     if (passed.length === 0) return
-    const passages = passed.map((point) => ({ specimen_id: reading.specimen, point, at: now() }))
+    const passages = passed.map((point) => ({ specimen_id: specimen, point, at: now() }))
     await trx('passage').insert(passages).onConflict(['specimen_id', 'point']).ignore()
   })
 }
@@ -120,11 +130,12 @@ export async function listValues(characteristic: string, without: string): Promi
   return rows.map(({ value }) => value)
 }
 
-/** The unit in which each characteristic was last read, in any specimen. */
-export async function lastUnits(): Promise<Record<string, string>> {
+/** The unit in which each characteristic was last read, and what with, in any specimen. */
+export async function lastUses(): Promise<Record<string, { unit: string | null; instrument: string | null }>> {
   const db = await database()
-  const rows: { characteristic: string; unit: string }[] = await db('reading')
-    .whereIn('seq', db('reading').whereNotNull('unit').groupBy('characteristic').max('seq'))
-    .select('characteristic', 'unit')
-  return Object.fromEntries(rows.map(({ characteristic, unit }) => [characteristic, unit]))
+  const latest = catalogue.map(({ key }) => db('reading').where({ characteristic: key }).max('seq'))
+  const rows: { characteristic: string; unit: string | null; instrument: string | null }[] = await db('reading')
+    .whereIn('seq', (all) => void all.unionAll(latest))
+    .select({ characteristic: 'characteristic', unit: 'unit', instrument: 'instrument_id' })
+  return Object.fromEntries(rows.map(({ characteristic, ...use }) => [characteristic, use]))
 }

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import type { Form } from '#core/catalogue/index.ts'
+import type { Plan } from '#core/teardown/plan.ts'
 import { database, isDuplicate, now } from './database.server.ts'
 import type { Tier } from './products.server.ts'
 
@@ -12,6 +13,10 @@ export interface Specimen {
   currency: string | null
   shop: string
   createdAt: string
+  /** What to record where it departs from the catalogue. */
+  plan: Plan
+  /** UTC, ISO 8601: when filming began. */
+  filmingAt: string | null
   revision: string
   revisionLabel: string
   product: string
@@ -40,7 +45,7 @@ export interface SpecimenFields {
 
 async function select(where: Record<string, string> | ((query: Knex.QueryBuilder) => void)): Promise<Specimen[]> {
   const db = await database()
-  return db('specimen')
+  const rows: (Omit<Specimen, 'plan'> & { plan: string })[] = await db('specimen')
     .join('revision', 'revision.id', 'specimen.revision_id')
     .join('product', 'product.id', 'revision.product_id')
     .join('brand', 'brand.id', 'product.brand_id')
@@ -56,6 +61,8 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
       currency: 'specimen.currency',
       shop: 'specimen.shop',
       createdAt: 'specimen.created_at',
+      plan: 'specimen.plan',
+      filmingAt: 'specimen.filming_at',
       revision: 'revision.id',
       revisionLabel: 'revision.label',
       product: 'product.id',
@@ -69,6 +76,7 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
       oilCold: 'application.oil_cold',
       oilHot: 'application.oil_hot',
     })
+  return rows.map(({ plan, ...rest }) => ({ ...rest, plan: JSON.parse(plan) as Plan }))
 }
 
 export const listSpecimens = (application: string): Promise<Specimen[]> => select({ 'application.id': application })
@@ -83,6 +91,18 @@ export const listRepeatedSpecimens = (most: number): Promise<Specimen[]> =>
       void all.select('id').from('specimen').whereIn('revision_id', repeated).orderBy('created_at', 'desc').limit(most)
     })
   })
+
+/** Other specimens of the same application and form that have readings, latest first, so many at most. */
+export async function listRecordedLike({ id, application, form }: Specimen, most = 30): Promise<{ id: string; name: string }[]> {
+  const like = await select((query) => {
+    void query.where({ 'application.id': application, 'product.form': form }).whereNot({ 'specimen.id': id })
+    void query.whereExists((recorded) => void recorded.select('seq').from('reading').whereRaw('reading.specimen_id = specimen.id'))
+  })
+  return like
+    .sort((a, b) => b.createdAt.localeCompare(a.createdAt))
+    .slice(0, most)
+    .map((one) => ({ id: one.id, name: `${one.brand} ${one.partNumber} ${one.label}` }))
+}
 
 export const listAllSpecimens = (): Promise<Specimen[]> => select({})
 
@@ -100,6 +120,18 @@ export async function saveSpecimen(fields: SpecimenFields): Promise<'saved' | 'l
     if (isDuplicate(error)) return 'label-taken'
     throw error
   }
+}
+
+/** Sets what to record of a specimen. */
+export async function savePlan(id: string, plan: Plan): Promise<void> {
+  const db = await database()
+  await db('specimen').where({ id }).update({ plan: JSON.stringify(plan) })
+}
+
+/** Sets when filming of a specimen began; null when it was not filmed. */
+export async function saveFilming(id: string, at: string | null): Promise<void> {
+  const db = await database()
+  await db('specimen').where({ id }).update({ filming_at: at })
 }
 
 /** Removes a specimen that has no readings. */

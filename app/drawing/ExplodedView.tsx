@@ -15,6 +15,8 @@ interface Props {
   onSelect?: (part: DrawnPart) => void
   labels?: boolean
   dimensions?: boolean
+  /** Dimension lines across the parts as well. */
+  measured?: boolean
   /** Symbol of the unit of dimension lines. */
   unit?: string
   title: string
@@ -32,7 +34,7 @@ const margin = 22
 const gapMm = 9
 
 /** A filter taken apart along its axis, to scale, on a cutting mat. */
-export function ExplodedView({ data, width, height, now, onSelect, labels = true, dimensions = true, unit = 'mm', title }: Props) {
+export function ExplodedView({ data, width, height, now, onSelect, labels = true, dimensions = true, measured = false, unit = 'mm', title }: Props) {
   const slots = layOut(data)
   const tallest = Math.max(...slots.map(({ part }) => heightOf(part, data)))
   const totalLength = slots.reduce((sum, { length }) => sum + length, 0) + gapMm * (slots.length - 1)
@@ -102,7 +104,43 @@ export function ExplodedView({ data, width, height, now, onSelect, labels = true
           const top = axis - (heightOf(part, data) * scale) / 2 - 12
           return <Dimension key={part} from={middle - (length * scale) / 2} to={middle + (length * scale) / 2} y={top} text={formatQuantity(mm / 1000, unit, unit === 'mm' ? 1 : 2)} />
         })}
+      {measured &&
+        placed.map(({ part, middle, length }) => {
+          const across = diameters(part, data)
+          if (!data.states[part].known || across.length === 0) return null
+          return across.map(({ mm, sign }, index) => <Across key={`${part}${sign}`} x={middle + (part === 'plate' || part === 'pleats' || part === 'oring' ? 0 : (length * scale) / 2 - 10 - index * 14)} half={(mm * scale) / 2} axis={axis} text={`${sign} ${formatQuantity(mm / 1000, unit, unit === 'mm' ? 1 : 2)}`} />)
+        })}
     </svg>
+  )
+}
+
+/** Lengths across a part, mm, that dimension lines show. */
+function diameters(part: DrawnPart, { can, element, oring, plate }: DrawingData): { mm: number; sign: string }[] {
+  switch (part) {
+    case 'can':
+      return [{ mm: can.diameter, sign: '⌀' }]
+    case 'plate':
+      return [{ mm: plate.thread, sign: 'thread' }]
+    case 'element':
+      return [{ mm: element.od, sign: '⌀' }]
+    case 'pleats':
+      return [{ mm: element.id, sign: '⌀' }]
+    case 'oring':
+      return [{ mm: oring.inside, sign: '⌀' }]
+    default:
+      return []
+  }
+}
+
+function Across({ x, half, axis, text }: { x: number; half: number; axis: number; text: string }) {
+  return (
+    <g stroke={palette.now} strokeWidth={1} aria-hidden>
+      <path d={`M${x} ${axis - half}V${axis + half}M${x - 4} ${axis - half}h8M${x - 4} ${axis + half}h8`} fill="none" />
+      <rect x={x - text.length * 3.3 - 4} y={axis - 9} width={text.length * 6.6 + 8} height={18} fill={palette.mat} stroke="none" opacity={0.85} />
+      <text x={x} y={axis + 4} textAnchor="middle" fontFamily="'Public Sans', sans-serif" fontSize={12} fill={palette.now} stroke="none">
+        {text}
+      </text>
+    </g>
   )
 }
 

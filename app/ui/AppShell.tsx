@@ -80,6 +80,7 @@ export function AppShell({ preferences, children }: { preferences: Preferences; 
             Line-ups
           </View>
           <View to="/bench">Bench</View>
+          <View to="/instruments">Instruments</View>
           <View to="/library">Library</View>
           <View to="/method">Method</View>
         </nav>

@@ -5,7 +5,7 @@ import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts
 import { criterionFor } from '#core/score/criteria.ts'
 import { judge } from '#core/score/score.ts'
 import type { OpeningGroup } from '#core/teardown/openings.ts'
-import { whyNot } from '#core/teardown/progress.ts'
+import { whyNot } from '#core/teardown/plan.ts'
 import type { Assessment } from './assess.ts'
 import { unitSpread, type SpreadSource, type UnitSpread } from './unit-spread.ts'
 

@@ -5,7 +5,7 @@ import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts
 import { typeB } from '#core/quantity/repeats.ts'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import { assumedInstruments } from '#core/teardown/instrument.ts'
-import { whyNot } from '#core/teardown/progress.ts'
+import { whyNot } from '#core/teardown/plan.ts'
 import type { Known, Resolved } from '#core/teardown/resolve.ts'
 import { askLabels, type Asks } from './asks.ts'
 import { openingsArea } from './openings-area.ts'

@@ -11,7 +11,7 @@ const sound = {
   'element.od': '63 mm', 'element.id': '33 mm', 'element.height': '66 mm', 'pleats.count': '50', 'media.length': '1420 mm',
   'media.how': 'strip', 'media.width': '64 mm', 'media.buried': '2.6 mm', 'media.thickness': '0.7 mm', 'media.weight': '12 g',
 }
-const findings = (typed: Parameters<typeof readings>[0], asks = {}) => assess('spin-on', readings({ ...sound, ...typed }), asks).findings
+const findings = (typed: Parameters<typeof readings>[0], asks = {}) => assess('spin-on', readings({ ...sound, ...typed }), { asks }).findings
 const culprits = (typed: Parameters<typeof readings>[0], asks = {}) => findings(typed, asks).map(({ culprit }) => culprit)
 
 describe('what contradicts itself', () => {
@@ -102,7 +102,7 @@ describe('rubber and hot oil (common practice, no published source)', () => {
   test('the margin waits until the application says how hot its oil gets', () => {
     const silent = assess('spin-on', readings({ 'gasket.material': 'nitrile' })).figures.get('gasket.marginHot')
     expect(silent).toMatchObject({ state: 'missing', missing: [], unsaid: ['hottest oil of the application'] })
-    const said = assess('spin-on', readings({ 'gasket.material': 'nitrile' }), { oilHot: hardUse }).figures.get('gasket.marginHot')
+    const said = assess('spin-on', readings({ 'gasket.material': 'nitrile' }), { asks: { oilHot: hardUse } }).figures.get('gasket.marginHot')
     expect(said).toMatchObject({ state: 'known', remark: 'hardens in the hottest oil' })
   })
 })

@@ -71,3 +71,22 @@ export function outliers(values: readonly number[]): number[] {
   if (deviation === 0) return values.flatMap((value, index) => (value === middle ? [] : [index]))
   return values.flatMap((value, index) => (Math.abs((0.6745 * (value - middle)) / deviation) > 3.5 ? [index] : []))
 }
+
+/**
+ * By how much one more repeat would narrow the doubt of a mean, if the spread stays as it is.
+ *
+ * Type A shrinks with the number of repeats and with Student's t, type B stays: once the instrument is the
+ * larger doubt, repeats are work for nothing.
+ *
+ * @param values repeats so far, from two up
+ * @param other standard uncertainty that repeats do not touch
+ * @returns share of the doubt that would go, 0 to 1; 0 for fewer than two values
+ * @example gainOfAnother([0.49, 0.51], 0.001) // => 0.72
+ */
+export function gainOfAnother(values: readonly number[], other: number): number {
+  if (values.length < 2) return 0
+  const now = Math.hypot(typeA(values), other)
+  if (now === 0) return 0
+  const next = (student95(values.length) / 1.96) * (standardDeviation(values) / Math.sqrt(values.length + 1))
+  return 1 - Math.hypot(next, other) / now
+}

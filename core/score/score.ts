@@ -1,7 +1,7 @@
 import { catalogueFor, characteristicOf, findCharacteristic, type Evidence, type Form } from '#core/catalogue/index.ts'
 import type { FigureResult } from '#core/figures/index.ts'
 import { findFigure } from '#core/figures/index.ts'
-import { whyNot } from '#core/teardown/progress.ts'
+import { whyNot } from '#core/teardown/plan.ts'
 import type { Known } from '#core/teardown/resolve.ts'
 import { criteria } from './criteria.ts'
 import { faultPoints, scalePoints, stepPoints, type Criterion } from './criterion.ts'

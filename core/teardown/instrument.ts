@@ -1,4 +1,7 @@
 import type { Characteristic } from '#core/catalogue/index.ts'
+import { parseQuantity } from '#core/quantity/parse.ts'
+import { ok, problem, type Result } from '#core/result.ts'
+import type { EntryValue } from './entry.ts'
 
 /** What a reading is taken with. Resolution and accuracy in SI; accuracy is the maker's ± limit. */
 export interface Instrument {
@@ -10,6 +13,14 @@ export interface Instrument {
 }
 
 export type InstrumentKind = 'caliper' | 'micrometer' | 'tape' | 'scale' | 'gauge'
+
+export const instrumentKinds: Record<InstrumentKind, { label: string; dimension: 'length' | 'mass' | 'pressure'; unit: string; units: string[] }> = {
+  caliper: { label: 'Caliper', dimension: 'length', unit: 'mm', units: ['mm', 'in', 'thou'] },
+  micrometer: { label: 'Micrometer', dimension: 'length', unit: 'mm', units: ['mm', 'in', 'thou'] },
+  tape: { label: 'Tape or rule', dimension: 'length', unit: 'mm', units: ['mm', 'cm', 'in'] },
+  scale: { label: 'Scale', dimension: 'mass', unit: 'g', units: ['g', 'oz'] },
+  gauge: { label: 'Pressure gauge', dimension: 'pressure', unit: 'bar', units: ['bar', 'psi', 'kPa'] },
+}
 
 /**
  * Instruments assumed when a reading names none: a shop caliper, a micrometer, a steel tape, a kitchen
@@ -38,4 +49,88 @@ export function usualInstrument(characteristic: Characteristic): InstrumentKind 
   if (characteristic.dimension === 'pressure') return 'gauge'
   if (byMicrometer.has(characteristic.key)) return 'micrometer'
   return characteristic.units.includes('m') ? 'tape' : 'caliper'
+}
+
+/**
+ * The user's instruments that can read a characteristic, the usual kind first; kept order within a kind.
+ *
+ * @example instrumentsFor(characteristicOf('whole.weight'), [caliper, scale]) // => [scale]
+ */
+export function instrumentsFor<T extends Pick<Instrument, 'kind'>>(characteristic: Characteristic, instruments: readonly T[]): T[] {
+  const usual = usualInstrument(characteristic)
+  if (!usual) return []
+  const { dimension } = instrumentKinds[usual]
+  const able = instruments.filter(({ kind }) => instrumentKinds[kind].dimension === dimension)
+  return [...able.filter(({ kind }) => kind === usual), ...able.filter(({ kind }) => kind !== usual)]
+}
+
+/**
+ * What was read less what the instrument shows at zero. Openings lose it on each of their sizes.
+ *
+ * @param zero SI; 0.00002 for a caliper that shows 0.02 mm when it is shut
+ * @throws nothing; a value that would be zero or less stays as it was read
+ * @example lessZero({ number: 0.00051 }, 0.00002) // => { number: 0.00049 }
+ */
+export function lessZero(value: EntryValue, zero: number): EntryValue {
+  const less = (read: number) => (read > zero ? Number((read - zero).toPrecision(12)) : read)
+  return {
+    ...value,
+    ...(value.number !== undefined && { number: less(value.number) }),
+    ...(value.groups && { groups: value.groups.map(({ count, width, length }) => ({ count, width: less(width), ...(length !== undefined && { length: less(length) }) })) }),
+  }
+}
+
+/**
+ * Reads what an instrument shows at zero, in shop notation, above zero or below.
+ *
+ * @returns SI
+ * @example readZero('-0.02 mm', 'caliper') // => { ok: true, value: -0.00002 }
+ */
+export function readZero(text: string, kind: InstrumentKind): Result<number> {
+  const { dimension, unit, units } = instrumentKinds[kind]
+  const [, sign, rest] = /^\s*([-−+]?)\s*(.*)$/.exec(text)!
+  if (rest === '') return problem('empty', 'Say what it shows when it should show zero: 0.02, -0.01, or 0.')
+  if (/^0+([.,]0*)?\s*[a-z"]*$/i.test(rest!)) return ok(0)
+  const read = parseQuantity(rest!, { dimension, unit, units, name: 'The zero' })
+  if (!read.ok) return read
+  if (read.value.si > mostZero[dimension]) return problem('absurd', `A zero of ${text.trim()} is no offset any more: set the instrument right first.`)
+  return ok(sign === '-' || sign === '−' ? -read.value.si : read.value.si)
+}
+
+/** So much a zero may be off, SI. */
+const mostZero = { length: 0.002, mass: 0.01, pressure: 1e5 }
+
+/** A check of an instrument against a known piece, SI. */
+export interface InstrumentCheck {
+  /** UTC, ISO 8601. */
+  at: string
+  /** What the piece is. */
+  reference: number
+  /** What the instrument showed. */
+  reading: number
+}
+
+export type CheckState =
+  | { state: 'never' }
+  | { state: 'sound' | 'overdue'; days: number }
+  /** Off by more than its accuracy and half a step of its resolution. */
+  | { state: 'off'; days: number; by: number }
+
+const day = 86_400_000
+
+/**
+ * How an instrument stands by its last check.
+ *
+ * @param every days after which a check is overdue; null when it is never to be checked again
+ * @param now UTC, ISO 8601
+ * @example checkState(caliper, [{ at: '2026-01-01T00:00:00Z', reference: 0.01, reading: 0.01001 }], 180, '2026-02-01T00:00:00Z')
+ * // => { state: 'sound', days: 31 }
+ */
+export function checkState(instrument: Pick<Instrument, 'resolution' | 'accuracy'>, checks: readonly InstrumentCheck[], every: number | null, now: string): CheckState {
+  const last = [...checks].sort((a, b) => a.at.localeCompare(b.at)).at(-1)
+  if (!last) return { state: 'never' }
+  const days = Math.max(0, Math.floor((Date.parse(now) - Date.parse(last.at)) / day))
+  const by = last.reading - last.reference
+  if (Math.abs(by) > instrument.accuracy + instrument.resolution / 2 + 1e-12) return { state: 'off', days, by }
+  return { state: every !== null && days > every ? 'overdue' : 'sound', days }
 }

@@ -9,12 +9,8 @@ import {
   type NoReturnKey,
   type StationKey,
 } from '#core/catalogue/index.ts'
+import { isAsked, type Plan } from './plan.ts'
 import type { Known } from './resolve.ts'
-
-/** Why a characteristic need not be recorded; absent when it applies. */
-export function whyNot(characteristic: Characteristic, known: Known): string | undefined {
-  return characteristic.unless?.find(({ key, is }) => is.includes(known.get(key)?.text ?? ''))?.reason
-}
 
 export interface StationProgress {
   key: StationKey
@@ -33,11 +29,11 @@ export interface StationProgress {
  *
  * @example progress('spin-on', new Map())[0] // => { key: 'box', done: 0, of: 8, … }
  */
-export function progress(form: Form, known: Known): StationProgress[] {
+export function progress(form: Form, known: Known, plan: Plan = {}): StationProgress[] {
   const all = catalogueFor(form)
   return stations
     .map(({ key, label, says }) => {
-      const asked = all.filter((c) => c.station === key && !c.extra && !whyNot(c, known))
+      const asked = all.filter((c) => c.station === key && isAsked(c, known, plan))
       const missing = asked.filter((c) => !known.has(c.key)).map((c) => c.key)
       const then = noReturnAfter(key, form)
       return { key, label, says, done: asked.length - missing.length, of: asked.length, missing, ...(then && { then }) }
@@ -50,8 +46,8 @@ export function progress(form: Form, known: Known): StationProgress[] {
  *
  * @example completeness('spin-on', new Map()) // => 0
  */
-export function completeness(form: Form, known: Known): number {
-  const all = progress(form, known)
+export function completeness(form: Form, known: Known, plan: Plan = {}): number {
+  const all = progress(form, known, plan)
   const of = all.reduce((sum, station) => sum + station.of, 0)
   return of === 0 ? 0 : all.reduce((sum, station) => sum + station.done, 0) / of
 }
@@ -62,14 +58,14 @@ export function completeness(form: Form, known: Known): number {
  * @returns keys; `lost` cannot be recorded afterwards, `open` can still be
  * @example missingBefore('cut', 'spin-on', new Map()).lost.includes('whole.weight') // => true
  */
-export function missingBefore(point: NoReturnKey, form: Form, known: Known): { lost: string[]; open: string[] } {
+export function missingBefore(point: NoReturnKey, form: Form, known: Known, plan: Plan = {}): { lost: string[]; open: string[] } {
   const order = (key: NoReturnKey) => noReturns.findIndex((other) => other.key === key)
   const before = new Set<StationKey>()
   for (const station of stations) {
     before.add(station.key)
     if (noReturnAfter(station.key, form) === point) break
   }
-  const missing = catalogueFor(form).filter((c) => before.has(c.station) && !c.extra && !known.has(c.key) && !whyNot(c, known))
+  const missing = catalogueFor(form).filter((c) => before.has(c.station) && !known.has(c.key) && isAsked(c, known, plan))
   const isLost = (c: Characteristic) => order(c.lostAfter) <= order(point)
   return { lost: missing.filter(isLost).map((c) => c.key), open: missing.filter((c) => !isLost(c)).map((c) => c.key) }
 }
@@ -92,10 +88,10 @@ export function pointsBefore(station: StationKey, form: Form): NoReturnKey[] {
  * @returns the point, what is lost for good by it, and what is open but can still be recorded
  * @example gateBefore('parts', 'spin-on', new Map(), new Set())?.point // => 'cut'
  */
-export function gateBefore(station: StationKey, form: Form, known: Known, passed: ReadonlySet<NoReturnKey>): { point: NoReturnKey; lost: string[]; open: string[] } | undefined {
+export function gateBefore(station: StationKey, form: Form, known: Known, passed: ReadonlySet<NoReturnKey>, plan: Plan = {}): { point: NoReturnKey; lost: string[]; open: string[] } | undefined {
   for (const point of pointsBefore(station, form)) {
     if (passed.has(point)) continue
-    const { lost, open } = missingBefore(point, form, known)
+    const { lost, open } = missingBefore(point, form, known, plan)
     const newly = lost.filter((key) => !passed.has(characteristicOf(key).lostAfter))
     if (newly.length > 0) return { point, lost: newly, open }
   }
@@ -107,8 +103,8 @@ export function gateBefore(station: StationKey, form: Form, known: Known, passed
  *
  * @example nextOpen('spin-on', new Map(), undefined)?.key // => 'box.suffix'
  */
-export function nextOpen(form: Form, known: Known, after: string | undefined): Characteristic | undefined {
+export function nextOpen(form: Form, known: Known, after: string | undefined, plan: Plan = {}): Characteristic | undefined {
   const all = catalogueFor(form)
   const start = all.findIndex((c) => c.key === after) + 1
-  return [...all.slice(start), ...all.slice(0, start)].find((c) => !c.extra && !known.has(c.key) && !whyNot(c, known) && c.key !== after)
+  return [...all.slice(start), ...all.slice(0, start)].find((c) => !known.has(c.key) && isAsked(c, known, plan) && c.key !== after)
 }

@@ -17,6 +17,8 @@ export interface Reading {
   groups: OpeningGroup[] | null
   evidence: Evidence
   instrument: string | null
+  /** Zero offset of the instrument, SI, that was taken off what it showed. */
+  zero: number | null
   /** Where a claimed value was read. */
   source: string | null
   note: string | null

@@ -28,6 +28,7 @@ export function readings(typed: Record<string, Typed | Typed[]>, specimen = 'spe
         groups,
         evidence: evidence ?? usualEvidence(characteristic),
         instrument: null,
+        zero: null,
         source: null,
         note: null,
         at: '2026-01-01T00:00:00.000Z',

@@ -1,5 +1,5 @@
 import { findCharacteristic, strength, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
-import { mean, outliers, standardDeviation, typeA, typeB } from '#core/quantity/repeats.ts'
+import { gainOfAnother, mean, outliers, standardDeviation, typeA, typeB } from '#core/quantity/repeats.ts'
 import { uncertain, type Uncertain } from '#core/quantity/uncertain.ts'
 import { assumedInstruments, usualInstrument, type Instrument } from './instrument.ts'
 import type { OpeningGroup } from './openings.ts'
@@ -22,6 +22,8 @@ export interface Resolved {
   disagree: boolean
   /** Sample standard deviation of the repeats, SI, from two up. */
   spread?: number
+  /** Share of the doubt that one more repeat would take away, 0 to 1; from two repeats up. */
+  gain?: number
 }
 
 export type Known = ReadonlyMap<string, Resolved>
@@ -63,7 +65,7 @@ export function resolve(readings: readonly Reading[], instruments: ReadonlyMap<s
   return known
 }
 
-type Settled = Pick<Resolved, 'number' | 'text' | 'groups'> & Partial<Pick<Resolved, 'outliers' | 'disagree' | 'spread'>>
+type Settled = Pick<Resolved, 'number' | 'text' | 'groups'> & Partial<Pick<Resolved, 'outliers' | 'disagree' | 'spread' | 'gain'>>
 
 function settle(characteristic: Characteristic, used: Reading[], instruments: ReadonlyMap<string, Instrument>): Settled {
   const latest = used.at(-1)!
@@ -73,11 +75,11 @@ function settle(characteristic: Characteristic, used: Reading[], instruments: Re
       const values = used.map(({ number }) => number!)
       const kind = usualInstrument(characteristic)!
       const instrument = instruments.get(latest.instrument ?? '') ?? assumedInstruments[kind]
-      const doubt = Math.hypot(typeA(values), typeB(instrument), (characteristic.handling ?? 0) / Math.sqrt(3))
+      const unrepeatable = Math.hypot(typeB(instrument), (characteristic.handling ?? 0) / Math.sqrt(3))
       return {
-        number: uncertain(mean(values), doubt, source),
+        number: uncertain(mean(values), Math.hypot(typeA(values), unrepeatable), source),
         outliers: outliers(values).map((index) => used[index]!.id),
-        ...(values.length > 1 && { spread: standardDeviation(values) }),
+        ...(values.length > 1 && { spread: standardDeviation(values), gain: gainOfAnother(values, unrepeatable) }),
       }
     }
     case 'count': {

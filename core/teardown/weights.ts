@@ -1,6 +1,6 @@
 import { catalogueFor, type Form } from '#core/catalogue/index.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
-import { whyNot } from './progress.ts'
+import { whyNot } from './plan.ts'
 import type { Known } from './resolve.ts'
 
 export interface WeightsSoFar {

@@ -3,13 +3,16 @@ import { join } from 'node:path'
 import { z } from 'zod'
 import { characteristicOf, evidences, type Evidence } from '#core/catalogue/index.ts'
 import { readEntry } from '#core/teardown/entry.ts'
+import { usualInstrument, type InstrumentKind } from '#core/teardown/instrument.ts'
 import { usualEvidence } from '#core/teardown/reading.ts'
 import { listApplications, saveApplication } from '#app/data/applications.server.ts'
 import { database, dataFolder } from '#app/data/database.server.ts'
 import { newId } from '#app/data/id.ts'
+import { addCheck, saveInstrument } from '#app/data/instruments.server.ts'
 import { findProduct, saveProduct, saveRevision } from '#app/data/products.server.ts'
 import { addReadings, type NewReading } from '#app/data/readings.server.ts'
 import { saveSpecimen } from '#app/data/specimens.server.ts'
+import { checkSchema, instrumentSchema } from '#app/features/forms/instrument-schemas.ts'
 import { applicationSchema, productSchema, specimenSchema } from '#app/features/forms/schemas.ts'
 
 const evidence = z.enum(evidences.map(({ key }) => key) as [Evidence, ...Evidence[]])
@@ -37,11 +40,30 @@ const fileSchema = z.object({
   ),
 })
 
+const instrumentsSchema = z.array(z.looseObject({ checks: z.array(z.looseObject({ at: z.iso.datetime() })) }))
+
+/** The instruments of the demo, by kind. */
+type Bench = ReadonlyMap<InstrumentKind, string>
+
+async function loadInstruments(path: string): Promise<Bench> {
+  const kinds = new Map<InstrumentKind, string>()
+  for (const { checks, ...fields } of instrumentsSchema.parse(JSON.parse(readFileSync(path, 'utf8')))) {
+    const instrument = instrumentSchema.parse({ ...fields, intent: 'save', id: newId() })
+    await saveInstrument(instrument)
+    kinds.set(instrument.kind, instrument.id)
+    for (const { at, ...check } of checks) {
+      const { piece, reference, reading, id } = checkSchema.parse({ ...check, intent: 'check', id: newId(), instrument: instrument.id, kind: instrument.kind })
+      await addCheck(instrument.id, { id, at, piece, reference, reading })
+    }
+  }
+  return kinds
+}
+
 /** Seconds from one reading of the demo to the next. */
 const pace = 47
 
 /** Loads one file of the demo through the checks that a user's input passes. */
-async function loadFile(path: string): Promise<number> {
+async function loadFile(path: string, bench: Bench): Promise<number> {
   const { application, products } = fileSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
   const app = applicationSchema.parse({ ...application, id: newId() })
   await saveApplication(app)
@@ -57,7 +79,7 @@ async function loadFile(path: string): Promise<number> {
       for (const { readings, started, ...specimen } of revision.specimens) {
         const { price, currency, ...own } = specimenSchema.parse({ ...specimen, id: newId(), revision: id })
         await saveSpecimen({ ...own, paidMinor: price, currency: price === null ? null : (currency ?? null) })
-        await addReadings(readings.map((reading, step) => toReading(own.id, reading, new Date(Date.parse(started) + step * pace * 1000).toISOString())))
+        await addReadings(readings.map((reading, step) => toReading(own.id, bench, reading, new Date(Date.parse(started) + step * pace * 1000).toISOString())))
         count += readings.length
       }
     }
@@ -65,12 +87,14 @@ async function loadFile(path: string): Promise<number> {
   return count
 }
 
-function toReading(specimen: string, [key, typed, known, source]: [string, string, ...string[]], at: string): NewReading {
+function toReading(specimen: string, bench: Bench, [key, typed, known, source]: [string, string, ...string[]], at: string): NewReading {
   const characteristic = characteristicOf(key)
   const entry = readEntry(characteristic, { text: typed })
   if (!entry.ok) throw new Error(`${key} "${typed}": ${entry.problem.message}`)
   const { number = null, text = null, groups = null, unit = null } = entry.value
-  return { id: newId(), specimen, characteristic: key, typed, unit, number, text, groups, evidence: known === undefined ? usualEvidence(characteristic) : evidence.parse(known), instrument: null, source: source ?? null, note: null, at }
+  const how = known === undefined ? usualEvidence(characteristic) : evidence.parse(known)
+  const kind = how === 'measured' ? usualInstrument(characteristic) : undefined
+  return { id: newId(), specimen, characteristic: key, typed, unit, number, text, groups, evidence: how, instrument: (kind && bench.get(kind)) ?? null, source: source ?? null, note: null, at }
 }
 
 /** Loads the demo into an empty database; with `reset`, a database that is there is put aside first. */
@@ -81,11 +105,13 @@ export async function loadDemo({ reset }: { reset: boolean }): Promise<string> {
     const aside = join(folder, `before-reset-${new Date().toISOString().replace(/[:.]/g, '-')}`)
     mkdirSync(aside)
     for (const part of ['', '-wal', '-shm']) if (existsSync(file + part)) renameSync(file + part, join(aside, `plicator.sqlite${part}`))
+    if (existsSync(join(folder, 'photos'))) renameSync(join(folder, 'photos'), join(aside, 'photos'))
   }
   if ((await listApplications()).length > 0) return 'The database has work in it; it stays as it is. (bin/demo --reset puts it aside and loads the demo.)'
   try {
     let count = 0
-    for (const name of ['skerry-1.1-d', 'brae-16p']) count += await loadFile(join(import.meta.dirname, `${name}.json`))
+    const bench = await loadInstruments(join(import.meta.dirname, 'instruments.json'))
+    for (const name of ['skerry-1.1-d', 'brae-16p']) count += await loadFile(join(import.meta.dirname, `${name}.json`), bench)
     return `Demo loaded: ${count} readings, all invented.`
   } catch (error) {
     await (await database()).destroy()

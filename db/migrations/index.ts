@@ -2,8 +2,9 @@ import type { Knex } from 'knex'
 import * as house from './001_house.ts'
 import * as asks from './002_asks.ts'
 import * as passages from './003_passages.ts'
+import * as bench from './004_bench.ts'
 
-const migrations: Record<string, Knex.Migration> = { '001_house': house, '002_asks': asks, '003_passages': passages }
+const migrations: Record<string, Knex.Migration> = { '001_house': house, '002_asks': asks, '003_passages': passages, '004_bench': bench }
 
 /** Migrations as modules, so that they are part of the build. */
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -1,18 +1,23 @@
 import { useEffect, useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { catalogue, type PartKey } from '#core/catalogue/index.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import type { Note } from '#app/data/notes.server.ts'
+import type { OwnInstrument } from '#app/data/instruments.server.ts'
 import type { Passage } from '#app/data/passages.server.ts'
+import type { Photo } from '#app/data/photos.server.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import { drawingData, type DrawnPart } from '#app/drawing/data.ts'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
-import { Soft, Unseen } from '#app/ui/layout.tsx'
+import { Key, Soft, Unseen } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
+import type { Sibling } from './Beside.tsx'
+import { useDevices } from './devices/useDevices.ts'
 import { FiguresSoFar } from './FiguresSoFar.tsx'
 import { GateCard } from './GateCard.tsx'
 import { Notes } from './Notes.tsx'
+import { Photos } from './Photos.tsx'
 import { ReadingCard } from './ReadingCard.tsx'
 import { StationRail } from './StationRail.tsx'
 import { Tape } from './Tape.tsx'
@@ -65,7 +70,29 @@ const Head = styled.div`
   }
 `
 
+const Measure = styled.button`
+  position: absolute;
+  right: 8px;
+  top: 8px;
+  min-height: 32px;
+  padding: 0 6px 0 10px;
+  border: 1px solid #4c7a69;
+  border-radius: 6px;
+  background: #12372c;
+  color: #e9efe6;
+  font: 500 14px/1 var(--label);
+  cursor: pointer;
+  &[aria-pressed='true'] {
+    border-color: #fff3c4;
+    color: #fff3c4;
+  }
+  kbd {
+    color: var(--ink);
+  }
+`
+
 const MatBox = styled.div`
+  position: relative;
   border-radius: var(--radius);
   overflow: hidden;
 `
@@ -75,23 +102,38 @@ interface Props {
   readings: Reading[]
   passages: Passage[]
   notes: Note[]
-  units: Record<string, string>
-  siblings: { id: string; label: string; revisionLabel: string }[]
+  photos: Photo[]
+  instruments: OwnInstrument[]
+  /** Unit and instrument last used, by characteristic. */
+  uses: Record<string, { unit: string | null; instrument: string | null }>
+  /** Other specimens of the product. */
+  beside: Sibling[]
+  /** Specimens from which what to record can be copied. */
+  others: { id: string; name: string }[]
 }
 
 /** Which drawn part shows a part of the catalogue. */
 const drawnAs: Partial<Record<PartKey, DrawnPart>> = { whole: 'can', gasket: 'plate', caps: 'element', core: 'element', media: 'pleats', inside: 'can', box: 'can' }
 
-export function BenchView({ specimen, readings: saved, passages, notes, units, siblings }: Props) {
-  const bench = useBench(specimen, saved, passages)
+export function BenchView({ specimen, readings: saved, passages, notes, photos, instruments, uses, beside, others }: Props) {
+  const bench = useBench(specimen, saved, passages, instruments)
+  const devices = useDevices()
+  const navigate = useNavigate()
+  const [measured, showMeasures] = useState(false)
   const { units: system } = usePreferences()
   const [said, say] = useState('')
   const { current, known, undo } = bench
+  const wordy = current.kind === 'text' || current.kind === 'thread'
   const now = drawnAs[current.part] ?? (current.part as DrawnPart)
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && event.target.closest('textarea, input[data-note]')
+      const typing = event.target instanceof HTMLElement && event.target.closest('textarea, [data-elsewhere]')
+      const inText = typing || (event.target instanceof HTMLInputElement && event.target.value !== '')
+      if (event.key.toLowerCase() === 'd' && !inText && !event.ctrlKey && !event.metaKey && !event.altKey && !wordy) {
+        event.preventDefault()
+        showMeasures((now) => !now)
+      }
       if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !typing) {
         const field = event.target instanceof HTMLInputElement ? event.target.value : ''
         if (field !== '') return
@@ -101,7 +143,7 @@ export function BenchView({ specimen, readings: saved, passages, notes, units, s
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [undo])
+  }, [undo, wordy])
 
   const selectPart = (part: DrawnPart) => {
     const those = bench.working.filter((c) => (drawnAs[c.part] ?? c.part) === part && c.part !== 'box')
@@ -109,10 +151,18 @@ export function BenchView({ specimen, readings: saved, passages, notes, units, s
     if (next) bench.goTo(next.key)
   }
 
+  /** The same reading of the next specimen of this product. */
+  const toSibling = (by: 1 | -1) => {
+    const those = [...beside, { id: specimen.id, label: specimen.label }].sort((a, b) => a.label.localeCompare(b.label))
+    const at = those.findIndex(({ id }) => id === specimen.id)
+    const next = those[(at + by + those.length) % those.length]!
+    if (next.id !== specimen.id) void navigate(`/bench/${next.id}?at=${current.key}`)
+  }
+
   return (
     <Layout>
       <Left aria-label="Work">
-        <StationRail bench={bench} form={specimen.form} />
+        <StationRail bench={bench} form={specimen.form} others={others} />
       </Left>
       <Middle>
         <Head>
@@ -122,25 +172,28 @@ export function BenchView({ specimen, readings: saved, passages, notes, units, s
             </Link>
           </h1>
           <Soft>
-            {specimen.revisionLabel && `${specimen.revisionLabel} · `}specimen {specimen.label}
-            {siblings.length > 1 && ', beside'}
-            {siblings.length > 1 && siblings.map(({ id, label }) => id !== specimen.id && <Link key={id} to={`/bench/${id}?at=${current.key}`}>{` ${label}`}</Link>)} · <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link>
-            {specimen.got === 'given' && ` · given by ${specimen.givenBy}`} · <a href={`/specimens/${specimen.id}/drawing.svg`}>drawing</a>
+            {specimen.revisionLabel && `${specimen.revisionLabel} · `}specimen {specimen.label}{' '}
+            · <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link>
+            {specimen.got === 'given' && ` · given by ${specimen.givenBy}`} · <a href={`/specimens/${specimen.id}/drawing.svg`}>drawing</a> · <Link to={`/specimens/${specimen.id}/log`}>log</Link>
           </Soft>
         </Head>
         <MatBox>
-          <ExplodedView data={drawingData(specimen.form, known)} width={824} height={284} now={now} onSelect={selectPart} unit={system === 'metric' ? 'mm' : 'in'} title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`} />
+          <ExplodedView data={drawingData(specimen.form, known)} width={824} height={284} now={now} measured={measured} onSelect={selectPart} unit={system === 'metric' ? 'mm' : 'in'} title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`} />
+          <Measure type="button" aria-pressed={measured} onClick={() => showMeasures(!measured)}>
+            Dimensions <Key>D</Key>
+          </Measure>
         </MatBox>
         {bench.gate ? (
           <GateCard key={bench.gate.point} bench={bench} {...bench.gate} />
         ) : (
-          <ReadingCard key={current.key} bench={bench} specimen={specimen.id} units={units} />
+          <ReadingCard key={current.key} bench={bench} specimen={specimen.id} uses={uses} devices={devices} beside={beside} onSibling={toSibling} />
         )}
       </Middle>
       <Right aria-label="Record">
         <Tape bench={bench} />
         <Weights bench={bench} form={specimen.form} />
         <FiguresSoFar bench={bench} specimen={specimen.id} />
+        <Photos bench={bench} specimen={specimen.id} photos={photos} part={current.part} />
         <Notes bench={bench} notes={notes} part={current.part} />
       </Right>
       <Unseen role="status">{said}</Unseen>

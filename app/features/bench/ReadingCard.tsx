@@ -1,19 +1,27 @@
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
-import { Link } from 'react-router'
-import { css, styled } from 'styled-components'
+import { styled } from 'styled-components'
 import { evidences, noReturn, optionsOf, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
-import { displayUnit, sayUncertain, sayValue } from '#core/compare/display.ts'
-import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { displayUnit, sayValue } from '#core/compare/display.ts'
 import type { Offer, Problem } from '#core/result.ts'
 import { readEntry } from '#core/teardown/entry.ts'
-import { whyNot } from '#core/teardown/progress.ts'
+import { instrumentsFor } from '#core/teardown/instrument.ts'
+import { isAsked, whyNot } from '#core/teardown/plan.ts'
 import { usualEvidence } from '#core/teardown/reading.ts'
-import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
+import { isSketched, OptionSketch } from '#app/drawing/sketches.tsx'
 import { Button } from '#app/ui/Button.tsx'
 import { Caution, Key, Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { DotPlot } from './DotPlot.tsx'
+import { Beside, type Sibling } from './Beside.tsx'
+import { dimensionOf } from './devices/device.ts'
+import { DeviceLine, sayShown } from './devices/DeviceLine.tsx'
+import type { Devices } from './devices/useDevices.ts'
+import { InstrumentLine } from './InstrumentLine.tsx'
+import { Chip, Chips, OptionButton } from './parts.tsx'
+import { Repeats } from './Repeats.tsx'
+import { TallyPanel } from './TallyPanel.tsx'
 import type { Bench } from './useBench.ts'
+import { usePaused } from './usePaused.ts'
 
 const Sheet = styled.section`
   display: grid;
@@ -64,36 +72,6 @@ const Big = styled.input<{ $long: boolean }>`
   }
 `
 
-const chip = css`
-  min-height: 44px;
-  min-width: 44px;
-  padding: 0 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
-  font: 600 16px/1 var(--label);
-  cursor: pointer;
-  &:hover {
-    background: var(--green-soft);
-  }
-  &[aria-pressed='true'] {
-    background: var(--green);
-    border-color: var(--green);
-    color: var(--on-green);
-  }
-`
-
-const Chip = styled.button`
-  ${chip}
-`
-
-const Chips = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
-`
-
 const Evidences = styled.div`
   display: grid;
   grid-template-columns: repeat(4, 1fr);
@@ -124,25 +102,6 @@ const Options = styled.div`
   }
 `
 
-const OptionButton = styled.button`
-  ${chip}
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 2px 10px;
-  align-content: start;
-  min-height: 60px;
-  padding: 10px 12px;
-  text-align: left;
-  strong {
-    font: 600 18px/1.2 var(--label);
-  }
-  small {
-    grid-column: 2;
-    font: 400 13px/1.3 var(--text);
-    opacity: 0.85;
-  }
-`
-
 const Trouble = styled.div`
   display: grid;
   gap: 10px;
@@ -164,14 +123,28 @@ const Keys = styled.p`
   font-size: 14px;
 `
 
+interface Props {
+  bench: Bench
+  specimen: string
+  /** Unit and instrument last used, by characteristic. */
+  uses: Record<string, { unit: string | null; instrument: string | null }>
+  devices: Devices
+  beside: Sibling[]
+  onSibling: (by: 1 | -1) => void
+}
+
 /** The one reading that is up: what to do, the field, what it means beside the others. */
-export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen: string; units: Record<string, string> }) {
-  const { current: characteristic, known, take, step, refused } = bench
+export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling }: Props) {
+  const { current: characteristic, known, plan, take, step, refused, instruments } = bench
   const { units: system } = usePreferences()
   const [text, setText] = useState('')
-  const [unit, setUnit] = useState(() => units[characteristic.key] ?? displayUnit(characteristic, system))
+  const [unit, setUnit] = useState(() => uses[characteristic.key]?.unit ?? displayUnit(characteristic, system))
   const [evidence, setEvidence] = useState<Evidence>(() => usualEvidence(characteristic))
   const [source, setSource] = useState('')
+  const able = instrumentsFor(characteristic, instruments)
+  const [chosenInstrument, setInstrument] = useState(() => able.find(({ id }) => id === uses[characteristic.key]?.instrument)?.id ?? able[0]?.id)
+  const instrument = evidence === 'measured' ? able.find(({ id }) => id === chosenInstrument) : undefined
+  const [counting, setCounting] = useState(false)
   const [problem, setProblem] = useState<Problem>()
   const field = useRef<HTMLInputElement>(null)
   const firstOffer = useRef<HTMLButtonElement>(null)
@@ -179,16 +152,29 @@ export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen
   const options = optionsOf(characteristic)
   const typedKind = options.length === 0
   const wordy = characteristic.kind === 'text' || characteristic.kind === 'thread'
+  const sketched = isSketched(characteristic.key, options.map(({ value }) => value))
   const choices = 'units' in characteristic ? characteristic.units : []
   const resolved = known.get(characteristic.key)
   const reason = whyNot(characteristic, known)
+  const asked = isAsked(characteristic, known, plan)
+  const paused = usePaused()
+  const kind = characteristic.kind === 'quantity' ? (['scale', 'caliper'] as const).find((one) => dimensionOf[one] === characteristic.dimension) : undefined
+  const live = kind && devices.live[kind]
+  const burst = useRef<ReturnType<typeof setTimeout>>(undefined)
 
   const submit = (typed: string, how: { stay?: boolean; readAs?: string; insist?: boolean } = {}) => {
-    const trouble = take({ characteristic, typed, evidence, source, stay: how.stay ?? false, ...(unit && { unit }), ...(how.readAs && { readAs: how.readAs }), ...(how.insist && { insist: true }) })
+    const trouble = take({ characteristic, typed, evidence, instrument, source, stay: how.stay ?? false, ...(unit && { unit }), ...(how.readAs && { readAs: how.readAs }), ...(how.insist && { insist: true }) })
     setProblem(trouble)
     if (trouble) return
     setText('')
     field.current?.focus()
+  }
+
+  /** Takes what was typed; with nothing typed, what the device shows once it holds still. */
+  const submitField = (stay: boolean) => {
+    if (text.trim() !== '' || !live) return submit(text, { stay })
+    if (!live.shows()?.stable) return setProblem({ code: 'unsettled', message: `The ${live.device.kind} is still moving. Wait until it is steady, then press Enter.` })
+    submit(sayShown(live), { stay })
   }
 
   useEffect(() => {
@@ -217,12 +203,29 @@ export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen
       } else if (shortcut && letter === 'u' && choices.length > 1) {
         event.preventDefault()
         setUnit((now) => choices[(choices.indexOf(now) + 1) % choices.length]!)
+      } else if (event.key === 'PageDown' || event.key === 'PageUp') {
+        event.preventDefault()
+        onSibling(event.key === 'PageDown' ? 1 : -1)
+      } else if (shortcut && letter === 'i' && able.length > 1) {
+        event.preventDefault()
+        setInstrument((now) => able[(able.findIndex(({ id }) => id === now) + 1) % able.length]!.id)
+      } else if (shortcut && letter === 't' && characteristic.kind === 'count') {
+        event.preventDefault()
+        setCounting(true)
+      } else if (!typedKind && burst.current !== undefined && /^([0-9.,+-]|Enter)$/.test(event.key)) {
+        event.preventDefault()
+        clearTimeout(burst.current)
+        burst.current = undefined
+        setProblem({ code: 'burst', message: 'A device sent a number while an answer is asked for. Nothing was taken: choose with one key.' })
       } else if (!typedKind && /^[0-9]$/.test(event.key) && !event.altKey) {
-        const index = characteristic.kind === 'grade' ? Number(event.key) : Number(event.key) - 1
-        const option = options[index]
+        const option = options[characteristic.kind === 'grade' ? Number(event.key) : Number(event.key) - 1]
         if (!option) return
         event.preventDefault()
-        submit(option.value, { stay: event.shiftKey })
+        const stay = event.shiftKey
+        burst.current = setTimeout(() => {
+          burst.current = undefined
+          submit(option.value, { stay })
+        }, quickestHand)
       } else if (typedKind && !inField && /^[\d.,+]$/.test(event.key) && target.tagName !== 'INPUT') {
         field.current?.focus()
       } else if (event.key === 'Escape' && problem) {
@@ -233,6 +236,8 @@ export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
   })
+
+  useEffect(() => () => clearTimeout(burst.current), [])
 
   const point = characteristic.lostAfter === 'wrap' ? undefined : noReturn(characteristic.lostAfter)
   const trouble = problem ?? refused[0]
@@ -245,12 +250,29 @@ export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen
           <h2 id="reading-label">{characteristic.label}</h2>
           <Soft id="reading-how">{characteristic.how}</Soft>
         </div>
-        {reason && <Caution>Not asked for here, since {reason}. You can record it all the same.</Caution>}
-        {typedKind ? (
+        {!asked && (
+          <Caution>
+            {reason ? `Not asked for here, since ${reason}.` : plan[characteristic.key] === false ? 'Left out of this specimen.' : 'An extra: recorded when there is time.'} You can record it all the same, or{' '}
+            <Plain type="button" onClick={() => bench.ask(characteristic.key, reason || characteristic.extra ? 'yes' : 'usual')}>
+              ask for it here
+            </Plain>
+            .
+          </Caution>
+        )}
+        {asked && (reason ?? characteristic.extra) && (
+          <Small>
+            Asked for on this specimen alone{reason && `, although ${reason}`}.{' '}
+            <Plain type="button" onClick={() => bench.ask(characteristic.key, 'usual')}>
+              As usual
+            </Plain>
+          </Small>
+        )}
+        {counting && <TallyPanel noun={characteristic.kind === 'count' ? characteristic.noun : ''} counted={(resolved?.readings ?? []).map(({ number }) => number!)} onCount={(count, stay) => submit(String(count), { stay })} onClose={() => (setCounting(false), setTimeout(() => field.current?.focus()))} />}
+        {typedKind && !counting && (
           <form
             onSubmit={(event) => {
               event.preventDefault()
-              submit(text)
+              submitField(false)
             }}
           >
             <EntryLine $bad={!!problem}>
@@ -265,8 +287,9 @@ export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen
                 onKeyDown={(event) => {
                   if (event.key !== 'Enter' || !event.shiftKey) return
                   event.preventDefault()
-                  submit(text, { stay: true })
+                  submitField(true)
                 }}
+                data-reading
                 aria-labelledby="reading-label"
                 aria-describedby="reading-how reading-trouble"
                 aria-invalid={!!problem}
@@ -286,19 +309,27 @@ export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen
               <Button type="submit" $kind="primary">
                 Take it
               </Button>
-              <Button type="button" onPress={() => submit(text, { stay: true })}>
+              <Button type="button" onPress={() => submitField(true)}>
                 Take, and again
               </Button>
+              {characteristic.kind === 'count' && (
+                <Chip type="button" onClick={() => setCounting(true)}>
+                  Count it here
+                </Chip>
+              )}
               {echo && <Small>{echo}</Small>}
             </Chips>
+            {paused && <Paused role="status">Paused: what is typed now goes elsewhere. Press Escape there, or click here, to go on with the reading.</Paused>}
           </form>
-        ) : (
+        )}
+        {!typedKind && (
           <Options role="group" aria-labelledby="reading-label" data-grade={characteristic.kind === 'grade'}>
             {options.map((option, index) => (
               <OptionButton key={option.value} type="button" aria-pressed={chosen(resolved, option.value)} onClick={() => submit(option.value)}>
                 <Key>{characteristic.kind === 'grade' ? index : index + 1}</Key>
                 <strong>{characteristic.kind === 'grade' ? option.says : option.label}</strong>
                 {characteristic.kind !== 'grade' && <small>{option.says}</small>}
+                {sketched && <OptionSketch characteristic={characteristic.key} value={option.value} />}
               </OptionButton>
             ))}
           </Options>
@@ -327,7 +358,10 @@ export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen
             </Trouble>
           )}
         </div>
+        {(able.length > 0 || typedKind) && evidence === 'measured' && <InstrumentLine key={instrument?.id} bench={bench} characteristic={characteristic} able={able} instrument={instrument} choose={setInstrument} />}
+        {kind && !counting && <DeviceLine devices={devices} kind={kind} />}
         <Repeats bench={bench} characteristic={characteristic} />
+        <Beside beside={beside} characteristic={characteristic} system={system} />
       </Column>
       <Column>
         <Evidences role="group" aria-label="How you know it">
@@ -383,6 +417,21 @@ export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen
             <Key>U</Key> unit
           </span>
         )}
+        {characteristic.kind === 'count' && (
+          <span>
+            <Key>T</Key> count it here
+          </span>
+        )}
+        {able.length > 1 && (
+          <span>
+            <Key>I</Key> instrument
+          </span>
+        )}
+        {beside.length > 0 && (
+          <span>
+            <Key>Page ↓</Key> next specimen
+          </span>
+        )}
         <span>
           <Key>Ctrl Z</Key> take back
         </span>
@@ -390,6 +439,24 @@ export function ReadingCard({ bench, specimen, units }: { bench: Bench; specimen
     </Sheet>
   )
 }
+
+/** Two keys nearer to each other than this, in milliseconds, were not pressed by one finger. */
+const quickestHand = 35
+
+const Plain = styled.button`
+  padding: 4px 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+`
+
+const Paused = styled.p`
+  margin-top: 8px;
+  color: var(--amber-ink);
+  font-weight: 600;
+`
 
 const SourceField = styled.input`
   width: 100%;
@@ -421,29 +488,4 @@ function echoOf(characteristic: Characteristic, text: string, unit: string): str
   const entry = readEntry(characteristic, { text, ...(unit && { unit }), insist: true })
   if (!entry.ok || (characteristic.kind !== 'quantity' && characteristic.kind !== 'openings')) return ''
   return `= ${sayValue(characteristic, entry.value, entry.value.unit && ['in', 'thou', 'oz', 'ft', 'psi'].includes(entry.value.unit) ? 'metric' : 'imperial')}`
-}
-
-/** Readings of the characteristic so far, and what they come to. */
-function Repeats({ bench, characteristic }: { bench: Bench; characteristic: Characteristic }) {
-  const { units: system } = usePreferences()
-  const resolved = bench.known.get(characteristic.key)
-  if (!resolved) return null
-  const { number, readings, evidence, disagree, outliers } = resolved
-  return (
-    <Chips aria-label="Readings so far">
-      {readings.map((reading) => (
-        <span key={reading.id} style={{ padding: '4px 12px', border: '1px solid var(--line-strong)', borderRadius: 999, background: 'var(--raised)', overflowWrap: 'anywhere' }}>
-          {sayValue(characteristic, reading, system)}
-          {outliers.includes(reading.id) && ' (stands apart)'}
-        </span>
-      ))}
-      <Small>
-        <EvidenceGlyph evidence={evidence} word />
-        {number && characteristic.kind === 'quantity' && readings.length > 1 && ` · mean ${sayUncertain(characteristic, number.value, standardUncertainty(number), system)}`}
-        {disagree && ' · they disagree: take another'}
-        {' · '}
-        <Link to={`/specimens/${readings[0]!.specimen}/values/${characteristic.key}`}>all readings</Link>
-      </Small>
-    </Chips>
-  )
 }

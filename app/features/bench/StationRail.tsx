@@ -1,7 +1,8 @@
 import { Check } from 'lucide-react'
 import { styled } from 'styled-components'
 import { noReturn, type Form } from '#core/catalogue/index.ts'
-import { missingBefore, whyNot } from '#core/teardown/progress.ts'
+import { missingBefore } from '#core/teardown/progress.ts'
+import { Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
 
 const List = styled.ol`
@@ -75,16 +76,16 @@ const Step = styled.button<{ $now: boolean }>`
 `
 
 /** Stations in the order of work, the readings of the one in hand, and what cannot be undone between. */
-export function StationRail({ bench, form }: { bench: Bench; form: Form }) {
-  const { stations, current, known, goTo, all } = bench
+export function StationRail({ bench, form, others }: { bench: Bench; form: Form; others: { id: string; name: string }[] }) {
+  const { stations, current, known, plan, goTo, working } = bench
   return (
     <nav aria-label="Stations">
       <List>
         {stations.map((station) => {
           const here = station.key === current.station
           const point = station.then && noReturn(station.then)
-          const lost = station.then ? missingBefore(station.then, form, known).lost.length : 0
-          const readings = all.filter((c) => c.station === station.key && (!whyNot(c, known) || known.has(c.key)))
+          const lost = station.then ? missingBefore(station.then, form, known, plan).lost.length : 0
+          const readings = working.filter((c) => c.station === station.key)
           const passage = bench.passages.find((one) => one.point === station.then)
           const complete = station.done === station.of
           return (
@@ -101,8 +102,8 @@ export function StationRail({ bench, form }: { bench: Bench; form: Form }) {
                   {readings.map((c) => (
                     <li key={c.key}>
                       <Step $now={c.key === current.key} aria-current={c.key === current.key ? 'true' : undefined} onClick={() => goTo(c.key)}>
-                        <span aria-label={known.has(c.key) ? 'recorded' : c.extra ? 'extra, open' : 'open'} role="img">
-                          {known.has(c.key) ? '✓' : c.extra ? '+' : '○'}
+                        <span aria-label={known.has(c.key) ? 'recorded' : c.extra && !plan[c.key] ? 'extra, open' : 'open'} role="img">
+                          {known.has(c.key) ? '✓' : c.extra && !plan[c.key] ? '+' : '○'}
                         </span>
                         <span>{c.label}</span>
                       </Step>
@@ -120,6 +121,70 @@ export function StationRail({ bench, form }: { bench: Bench; form: Form }) {
           )
         })}
       </List>
+      <WhatToRecord bench={bench} others={others} />
     </nav>
+  )
+}
+
+const Details = styled.details`
+  margin-top: 14px;
+  font-size: 14px;
+  summary {
+    min-height: 32px;
+    cursor: pointer;
+    font: 600 16px/32px var(--label);
+  }
+  select {
+    width: 100%;
+    min-height: 44px;
+    margin-top: 4px;
+  }
+`
+
+/** What does not apply or was left out, to be called back, and copying what to record from another specimen. */
+function WhatToRecord({ bench, others }: { bench: Bench; others: { id: string; name: string }[] }) {
+  const { all, working, plan, goTo, ask, askLike } = bench
+  const apart = all.filter((c) => !working.includes(c))
+  const departs = Object.keys(plan).length
+  return (
+    <Details>
+      <summary>What to record</summary>
+      {apart.length > 0 && (
+        <>
+          <Small>Not asked for on this specimen:</Small>
+          <Steps>
+            {apart.map((c) => (
+              <li key={c.key}>
+                <Step $now={false} onClick={() => goTo(c.key)}>
+                  <span>–</span>
+                  <span>{c.label}</span>
+                </Step>
+              </li>
+            ))}
+          </Steps>
+        </>
+      )}
+      {others.length > 0 && (
+        <label>
+          <Small>Ask for the same as of (no values are copied)</Small>
+          <select data-elsewhere value="" onChange={(event) => event.target.value && askLike(event.target.value)}>
+            <option value="">choose a specimen</option>
+            {others.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {departs > 0 && (
+        <p>
+          <Small>{departs === 1 ? 'One reading departs' : `${departs} readings depart`} from what is usual. </Small>
+          <button type="button" onClick={() => Object.keys(plan).forEach((key) => ask(key, 'usual'))} style={{ border: 0, background: 'none', textDecoration: 'underline', cursor: 'pointer', minHeight: 32 }}>
+            Ask as usual
+          </button>
+        </p>
+      )}
+    </Details>
   )
 }

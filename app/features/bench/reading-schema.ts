@@ -5,6 +5,9 @@ const id = z.string().regex(/^[0-9a-z]{6,24}$/, 'This page is out of date. Load 
 const evidence = z.enum(evidences.map(({ key }) => key) as [Evidence, ...Evidence[]], { error: 'Choose how you know it.' })
 const longestNote = 2000
 
+/** A moment of the user's clock, for what was done while the connection was down. */
+const moment = z.iso.datetime().optional().catch(undefined)
+
 const noteText = z
   .string()
   .trim()
@@ -22,6 +25,10 @@ export const benchSchema = z.discriminatedUnion('intent', [
     insist: z.literal('yes').optional(),
     evidence,
     source: z.string().trim().max(200, 'Say in at most 200 characters where it was read.').default(''),
+    instrument: id.optional(),
+    zero: z.coerce.number().min(-0.01).max(0.01).optional(),
+    at: moment,
+    since: moment,
   }),
   z.object({ intent: z.literal('strike'), id, why: z.string().trim().max(200).default('') }),
   z.object({ intent: z.literal('restore'), id }),
@@ -32,6 +39,10 @@ export const benchSchema = z.discriminatedUnion('intent', [
     text: noteText.min(1, 'The note is empty.'),
   }),
   z.object({ intent: z.literal('drop-note'), id }),
+  z.object({ intent: z.literal('drop-photo'), id }),
+  z.object({ intent: z.literal('ask'), id, characteristic: z.string().max(60), asked: z.enum(['yes', 'no', 'usual'], { error: 'Say whether it is asked for.' }) }),
+  z.object({ intent: z.literal('ask-like'), id, from: id }),
+  z.object({ intent: z.literal('zero'), id, instrument: id, shows: z.string().trim().max(40, 'That is too long for a zero.') }),
   z.object({
     intent: z.literal('pass'),
     id,

@@ -1,5 +1,5 @@
 import { useForm, type SubmissionResult } from '@conform-to/react'
-import { getZodConstraint, parseWithZod } from '@conform-to/zod/v4'
+import { parseWithZod } from '@conform-to/zod/v4'
 import type { z } from 'zod'
 
 /** A Conform form whose rules are a Zod schema, the same one the action uses. */
@@ -10,7 +10,6 @@ export function useSchemaForm<Schema extends z.ZodType<Record<string, unknown>>>
   return useForm<Record<string, string>>({
     lastResult: options.last as SubmissionResult<string[]> | null,
     defaultValue: options.start,
-    constraint: getZodConstraint(schema) as never,
     shouldValidate: 'onBlur',
     shouldRevalidate: 'onInput',
     onValidate: ({ formData }) => parseWithZod(formData, { schema }) as never,

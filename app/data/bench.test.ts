@@ -1,0 +1,128 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import sharp from 'sharp'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { database } from './database.server.ts'
+import { newId } from './id.ts'
+import { addCheck, listInstruments, removeInstrument, saveInstrument, saveZero } from './instruments.server.ts'
+import { addPhoto, listPhotos, readPhoto, removePhoto } from './photos.server.ts'
+import { addReading, lastUses, listReadings } from './readings.server.ts'
+import { findSpecimen, latestSpecimen, savePlan } from './specimens.server.ts'
+import { listStarts } from './starts.server.ts'
+import { whileUnchanged } from './unchanged.server.ts'
+import { loadDemo } from '#db/demo/load.ts'
+
+let folder: string
+let specimen: string
+
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'plicator-test-'))
+  process.env.PLICATOR_DATA = folder
+  await loadDemo({ reset: false })
+  specimen = (await latestSpecimen())!
+})
+afterAll(async () => {
+  await (await database()).destroy()
+  rmSync(folder, { recursive: true, force: true })
+})
+
+const reading = (characteristic: string, number: number, more = {}) => ({ id: newId(), specimen, characteristic, typed: String(number), unit: 'mm', number, text: null, groups: null, evidence: 'measured' as const, instrument: null, source: null, note: null, ...more })
+
+describe('pictures', () => {
+  const picture = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#7a6' } })
+  const add = async (bytes: Uint8Array, name = 'a.jpg') => addPhoto(specimen, { id: newId(), part: 'can', name }, bytes)
+
+  test('the place where it was taken and all that the camera noted are gone', async () => {
+    const tagged = await picture(600, 400).jpeg().withExif({ IFD0: { Copyright: 'somebody' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } }).toBuffer()
+    expect((await sharp(tagged).metadata()).exif).toBeDefined()
+    const kept = await add(tagged)
+    const { id } = kept.ok ? kept.value : { id: '' }
+    for (const size of ['whole', 'thumbnail'] as const) expect((await sharp((await readPhoto(id, size))!).metadata()).exif).toBeUndefined()
+  })
+
+  test('it is turned upright, and its thumbnail is small', async () => {
+    const kept = await add(await picture(1200, 800).jpeg().withMetadata({ orientation: 6 }).toBuffer())
+    expect(kept.ok && kept.value).toMatchObject({ width: 800, height: 1200 })
+    const small = await sharp((await readPhoto(kept.ok ? kept.value.id : '', 'thumbnail'))!).metadata()
+    expect(Math.max(small.width, small.height)).toBe(320)
+  })
+
+  test.each([
+    ['an empty file', new Uint8Array(), 'is empty'],
+    ['words', new TextEncoder().encode('no picture at all'), 'no picture that can be kept'],
+    ['a HEIC file', new Uint8Array([0, 0, 0, 24, ...new TextEncoder().encode('ftypheic')]), 'most compatible'],
+    ['half a JPEG', new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3]), 'is broken'],
+  ])('%s is refused with a helpful word, and nothing is kept', async (_, bytes, words) => {
+    const before = (await listPhotos(specimen)).length
+    const kept = await add(bytes, 'odd name.heic')
+    expect(!kept.ok && kept.problem.message).toContain(words)
+    expect(await listPhotos(specimen)).toHaveLength(before)
+  })
+
+  test('removed, its files go with it', async () => {
+    const kept = await add(await picture(50, 50).png().toBuffer(), 'b.png')
+    const { id } = kept.ok ? kept.value : { id: '' }
+    expect(existsSync(join(folder, 'photos', `${id}.jpg`))).toBe(true)
+    await removePhoto(specimen, id)
+    expect(existsSync(join(folder, 'photos', `${id}.jpg`))).toBe(false)
+    expect(await readPhoto(id, 'whole')).toBeUndefined()
+  })
+})
+
+describe('instruments', () => {
+  const caliper = { id: newId(), name: 'long caliper', kind: 'caliper' as const, resolution: 0.00001, accuracy: 0.00003, checkDays: 180, usual: false }
+  const gauge = { ...caliper, id: newId(), name: 'dial gauge', kind: 'gauge' as const }
+
+  test('the first of a kind is the usual one, until another is said to be', async () => {
+    const gauges = async () => (await listInstruments()).filter(({ kind }) => kind === 'gauge').map(({ name, usual }) => [name, usual])
+    await saveInstrument(gauge)
+    expect(await gauges()).toEqual([['dial gauge', true]])
+    await saveInstrument({ ...gauge, id: newId(), name: 'digital gauge', usual: true })
+    expect(await gauges()).toEqual([['digital gauge', true], ['dial gauge', false]])
+  })
+
+  test('no two of a name; checks and zero are kept', async () => {
+    await saveInstrument(caliper)
+    expect((await listInstruments()).find(({ id }) => id === caliper.id)).toMatchObject({ usual: false, check: { state: 'never' } })
+    expect(await saveInstrument({ ...caliper, id: newId() })).toBe('name-taken')
+    await addCheck(caliper.id, { id: newId(), at: new Date().toISOString(), reference: 0.01, reading: 0.01, piece: 'block' })
+    await saveZero(caliper.id, 0.00002)
+    expect((await listInstruments()).find(({ id }) => id === caliper.id)).toMatchObject({ zero: 0.00002, check: { state: 'sound', days: 0 } })
+  })
+
+  test('one that readings name stays; one that none names goes', async () => {
+    await addReading(reading('can.wall', 0.00049, { instrument: caliper.id, zero: 0.00002 }))
+    expect(await removeInstrument(caliper.id)).toBe('in-use')
+    expect((await listReadings(specimen)).at(-1)).toMatchObject({ instrument: caliper.id, zero: 0.00002 })
+    expect((await lastUses())['can.wall']).toEqual({ unit: 'mm', instrument: caliper.id })
+    const spare = { ...caliper, id: newId(), name: 'spare' }
+    await saveInstrument(spare)
+    expect(await removeInstrument(spare.id)).toBe('removed')
+  })
+})
+
+describe('the log', () => {
+  test('a station begins once, when its first reading says so', async () => {
+    await addReading(reading('can.height', 0.0865), { began: { station: 'outside', at: '2026-05-01T10:00:00.000Z' } })
+    await addReading(reading('can.height', 0.0866), { began: { station: 'outside', at: '2026-05-01T11:00:00.000Z' } })
+    expect(await listStarts(specimen)).toEqual([{ station: 'outside', at: '2026-05-01T10:00:00.000Z' }])
+  })
+
+  test('the same act sent twice is kept once', async () => {
+    const once = reading('can.height', 0.0867)
+    const before = (await listReadings(specimen)).length
+    await addReading(once)
+    await addReading(once)
+    expect(await listReadings(specimen)).toHaveLength(before + 1)
+  })
+})
+
+test('what is kept while nothing changes is made anew after any change', async () => {
+  let made = 0
+  const make = () => whileUnchanged('made', async () => ++made)
+  expect([await make(), await make()]).toEqual([1, 1])
+  await savePlan(specimen, { 'bypass.push': true })
+  expect([await make(), await make()]).toEqual([2, 2])
+  expect((await findSpecimen(specimen))!.plan).toEqual({ 'bypass.push': true })
+})

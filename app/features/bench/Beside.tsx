@@ -1,0 +1,62 @@
+import { Link } from 'react-router'
+import { styled } from 'styled-components'
+import type { Characteristic } from '#core/catalogue/index.ts'
+import { sayValue, type Sayable } from '#core/compare/display.ts'
+import type { UnitSystem } from '#app/ui/preferences.ts'
+import { Small } from '#app/ui/layout.tsx'
+
+/** Another specimen of the same product, with what is known of it. */
+export interface Sibling {
+  id: string
+  label: string
+  revisionLabel: string
+  values: Record<string, Sayable>
+}
+
+const List = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 4px 0 0;
+  padding: 0;
+  list-style: none;
+  a {
+    display: inline-flex;
+    align-items: center;
+    gap: 8px;
+    min-height: 44px;
+    padding: 0 14px;
+    border: 1px solid var(--line-strong);
+    border-radius: 8px;
+    text-decoration: none;
+    &:hover {
+      background: var(--green-soft);
+    }
+  }
+`
+
+/** The same reading of the other specimens of the product, side by side; each leads to its bench. */
+export function Beside({ beside, characteristic, system }: { beside: Sibling[]; characteristic: Characteristic; system: UnitSystem }) {
+  if (beside.length === 0) return null
+  return (
+    <section aria-label="Other specimens of this product">
+      <Small>Side by side</Small>
+      <List>
+        {beside.map(({ id, label, revisionLabel, values }) => {
+          const value = values[characteristic.key]
+          return (
+            <li key={id}>
+              <Link to={`/bench/${id}?at=${characteristic.key}`}>
+                <strong>
+                  {label}
+                  {revisionLabel && ` · ${revisionLabel}`}
+                </strong>{' '}
+                {value ? sayValue(characteristic, value, system) : <Small>not recorded</Small>}
+              </Link>
+            </li>
+          )
+        })}
+      </List>
+    </section>
+  )
+}

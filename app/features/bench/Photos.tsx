@@ -1,0 +1,129 @@
+import { Camera, X } from 'lucide-react'
+import { useEffect, useRef, useState } from 'react'
+import { useFetcher } from 'react-router'
+import { styled } from 'styled-components'
+import { partLabel, type PartKey } from '#core/catalogue/index.ts'
+import { newId } from '#app/data/id.ts'
+import type { Photo } from '#app/data/photos.server.ts'
+import { Fault } from '#app/ui/fields.tsx'
+import { Small, Stack } from '#app/ui/layout.tsx'
+import { CameraShot } from './CameraShot.tsx'
+import { Chip, Chips } from './parts.tsx'
+import type { Bench } from './useBench.ts'
+
+const Grid = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  li {
+    position: relative;
+  }
+  img {
+    display: block;
+    width: 100%;
+    aspect-ratio: 1;
+    object-fit: cover;
+    border-radius: 6px;
+    background: var(--line);
+  }
+  button {
+    position: absolute;
+    right: 2px;
+    top: 2px;
+    width: 28px;
+    height: 28px;
+    border: 0;
+    border-radius: 14px;
+    background: rgb(0 0 0 / 60%);
+    color: #fff;
+    cursor: pointer;
+  }
+`
+
+interface Answer {
+  problems: string[]
+}
+
+/** Pictures of the part in hand, from a file, the clipboard or the camera. */
+export function Photos({ bench, specimen, photos, part }: { bench: Bench; specimen: string; photos: Photo[]; part: PartKey }) {
+  const fetcher = useFetcher<Answer>()
+  const picker = useRef<HTMLInputElement>(null)
+  const [filming, setFilming] = useState(false)
+  const [shown, showAll] = useState(false)
+  const own = photos.filter((photo) => shown || photo.part === part)
+  const name = partLabel(part).toLowerCase()
+  const { submit } = fetcher
+
+  const send = (files: Iterable<File>) => {
+    const body = new FormData()
+    body.set('part', part)
+    for (const file of files) {
+      body.append('id', newId())
+      body.append('picture', file, file.name)
+    }
+    void submit(body, { method: 'post', action: `/specimens/${specimen}/photos`, encType: 'multipart/form-data' })
+  }
+  const latest = useRef(send)
+  useEffect(() => {
+    latest.current = send
+  })
+  useEffect(() => {
+    const onPaste = (event: ClipboardEvent) => {
+      const files = [...(event.clipboardData?.files ?? [])]
+      if (files.length > 0) latest.current(files)
+    }
+    window.addEventListener('paste', onPaste)
+    return () => window.removeEventListener('paste', onPaste)
+  }, [])
+
+  return (
+    <Stack as="section" $gap={8} aria-label="Photos">
+      <h3>Photos</h3>
+      {own.length > 0 && (
+        <Grid>
+          {own.map((photo) => (
+            <li key={photo.id}>
+              <a href={`/photos/${photo.id}`} target="_blank" rel="noreferrer">
+                <img src={`/photos/${photo.id}?size=thumbnail`} alt={`${partLabel(photo.part)}: ${photo.name}`} loading="lazy" />
+              </a>
+              <button type="button" aria-label={`Remove ${photo.name}`} onClick={() => bench.dropPhoto(photo.id)}>
+                <X size={16} aria-hidden />
+              </button>
+            </li>
+          ))}
+        </Grid>
+      )}
+      <Chips>
+        <Chip type="button" onClick={() => picker.current?.click()}>
+          Add of {name}
+        </Chip>
+        <Chip type="button" aria-label={`Photograph the ${name}`} onClick={() => setFilming(true)}>
+          <Camera size={18} aria-hidden />
+        </Chip>
+        <input
+          ref={picker}
+          type="file"
+          multiple
+          hidden
+          accept="image/jpeg,image/png,image/webp,image/heic,image/heif"
+          aria-label={`Pictures of ${name}`}
+          onChange={(event) => {
+            if (event.target.files?.length) send(event.target.files)
+            event.target.value = ''
+          }}
+        />
+      </Chips>
+      {photos.length > photos.filter((photo) => photo.part === part).length && (
+        <label>
+          <input type="checkbox" data-elsewhere checked={shown} onChange={(event) => showAll(event.target.checked)} /> <Small>all {photos.length} of this specimen</Small>
+        </label>
+      )}
+      <Small role="status">{fetcher.state === 'idle' ? 'JPEG, PNG or WebP, up to 25 MB. Where it was taken is removed.' : 'Keeping the picture…'}</Small>
+      <Fault role="alert">{fetcher.state === 'idle' && fetcher.data?.problems.join(' ')}</Fault>
+      {filming && <CameraShot onShot={(file) => send([file])} onClose={() => setFilming(false)} />}
+    </Stack>
+  )
+}

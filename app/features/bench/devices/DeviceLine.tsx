@@ -1,0 +1,121 @@
+import { useState, useSyncExternalStore } from 'react'
+import { styled } from 'styled-components'
+import { fromSI } from '#core/quantity/convert.ts'
+import { formatFixed } from '#core/quantity/format.ts'
+import { parseQuantity } from '#core/quantity/parse.ts'
+import { Small } from '#app/ui/layout.tsx'
+import { Chip, Chips, SmallInput } from '../parts.tsx'
+import { dimensionOf, type Device } from './device.ts'
+import { hasSerial, serialScale, speeds } from './serial.ts'
+import { simulatedDevice } from './simulated.ts'
+import type { Live } from './live.ts'
+import type { Devices } from './useDevices.ts'
+
+const Shown = styled.output<{ $stable: boolean }>`
+  min-width: 118px;
+  padding: 6px 12px;
+  border-radius: 6px;
+  background: #12261f;
+  color: ${({ $stable }) => ($stable ? '#d9f5d0' : '#e9c98a')};
+  font: 600 24px/1.2 var(--label);
+  text-align: right;
+`
+
+/** What a device shows, as it would be typed. */
+export function sayShown({ device, shows }: Live): string {
+  const reading = shows()
+  const decimals = Math.max(0, Math.round(-Math.log10(fromSI(device.step, device.unit))))
+  return reading ? `${formatFixed(fromSI(reading.value, device.unit), decimals)} ${device.unit}` : '–'
+}
+
+/** The device that fits the reading that is up, or how to connect one. */
+export function DeviceLine({ devices, kind }: { devices: Devices; kind: Device['kind'] }) {
+  const live = devices.live[kind]
+  return live ? <LiveLine live={live} disconnect={() => devices.disconnect(kind)} /> : <Connect devices={devices} kind={kind} />
+}
+
+function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices: Devices; kind: Device['kind'] }) {
+  const [open, setOpen] = useState(false)
+  const [speed, setSpeed] = useState(speeds[0]!)
+  return (
+    <div>
+      <Chips>
+        {!open && (
+          <Chip type="button" onClick={() => setOpen(true)}>
+            Connect a {kind}
+          </Chip>
+        )}
+        {open && kind === 'scale' && hasSerial() && (
+          <>
+            <Chip type="button" onClick={() => serialScale(speed).then(connect, (error: Error) => setTrouble(error.name === 'NotFoundError' ? 'No port was chosen.' : 'That port cannot be opened: another program may hold it.'))}>
+              Serial scale
+            </Chip>
+            <label>
+              <Small>at </Small>
+              <select data-elsewhere value={speed} onChange={(event) => setSpeed(Number(event.target.value))} style={{ minHeight: 44 }}>
+                {speeds.map((one) => (
+                  <option key={one} value={one}>
+                    {one} baud
+                  </option>
+                ))}
+              </select>
+            </label>
+          </>
+        )}
+        {open && (
+          <Chip type="button" onClick={() => connect(simulatedDevice(kind))}>
+            Simulated {kind}
+          </Chip>
+        )}
+      </Chips>
+      {open && (
+        <Small>
+          A {kind} that types like a keyboard needs none of this: its digits land in the reading by themselves.
+          {kind === 'scale' && !hasSerial() && ' This browser cannot speak to a serial scale.'}
+        </Small>
+      )}
+      {trouble && <Small role="alert"> {trouble}</Small>}
+    </div>
+  )
+}
+
+const unsettled = () => undefined
+
+/** What a connected device shows, and its tare. */
+function LiveLine({ live, disconnect }: { live: Live; disconnect: () => void }) {
+  const reading = useSyncExternalStore(live.subscribe, live.shows, unsettled)
+  const [put, setPut] = useState('')
+  const { kind } = live.device
+  const putIt = () => {
+    const read = parseQuantity(put.trim() === '' ? '0' : put, { dimension: dimensionOf[kind], unit: live.device.unit, units: [live.device.unit], name: 'That' })
+    live.device.put?.(read.ok ? read.value.si : 0)
+  }
+  return (
+    <Chips role="group" aria-label={live.device.name}>
+      <Small>{live.device.name}</Small>
+      <Shown $stable={!!reading?.stable} aria-label={`${live.device.name} shows`} aria-live="off">
+        {sayShown(live)}
+      </Shown>
+      <Small>{reading?.stable ? 'steady: Enter takes it' : 'settling'}</Small>
+      {kind === 'scale' && (
+        <Chip type="button" aria-pressed={live.isTared()} onClick={live.tare}>
+          Tare
+        </Chip>
+      )}
+      {live.device.put && (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault()
+            putIt()
+            document.querySelector<HTMLInputElement>('[data-reading]')?.focus()
+          }}
+        >
+          <SmallInput data-elsewhere aria-label={kind === 'scale' ? 'On the simulated scale, g' : 'Between the simulated jaws, mm'} value={put} onChange={(event) => setPut(event.target.value)} placeholder={kind === 'scale' ? 'put on, g' : 'between, mm'} autoComplete="off" />
+        </form>
+      )}
+      <Chip type="button" onClick={disconnect} aria-label={`Disconnect the ${live.device.name.toLowerCase()}`}>
+        ✕
+      </Chip>
+    </Chips>
+  )
+}

@@ -1,0 +1,29 @@
+import { shown, wander } from '#core/device/simulated.ts'
+import type { Device } from './device.ts'
+
+const every = 100
+
+/** A device that behaves like one: it wanders, swings and settles on what is put on it. */
+export function simulatedDevice(kind: Device['kind']): Device {
+  const step = kind === 'scale' ? 0.0001 : 0.00001
+  const noise = wander(kind === 'scale' ? 11 : 23)
+  let from = 0
+  let to = 0
+  let since = Date.now() - 10_000
+  const now = () => shown(from, to, Date.now() - since, step, noise())
+  return {
+    name: `Simulated ${kind}`,
+    kind,
+    unit: kind === 'scale' ? 'g' : 'mm',
+    step,
+    listen(onValue) {
+      const timer = setInterval(() => onValue(now()), every)
+      return () => clearInterval(timer)
+    },
+    put(value) {
+      from = now()
+      to = value
+      since = Date.now()
+    },
+  }
+}
