@@ -4,7 +4,7 @@ import '@fontsource/public-sans/latin-400.css'
 import '@fontsource/public-sans/latin-600.css'
 import type { ReactNode } from 'react'
 import { RouterProvider } from 'react-aria-components'
-import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useNavigate, useRouteLoaderData } from 'react-router'
+import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useNavigate, useRouteLoaderData, type ShouldRevalidateFunctionArgs } from 'react-router'
 import { isCutOff } from '#app/features/bench/outbox.ts'
 import { OutboxSender } from '#app/features/bench/OutboxSender.tsx'
 import { AppShell } from '#app/ui/AppShell.tsx'
@@ -15,6 +15,9 @@ import { GlobalStyle } from '#app/ui/tokens.ts'
 import type { Route } from './+types/root'
 
 export const loader = ({ request }: Route.LoaderArgs) => ({ preferences: readPreferences(request) })
+
+/** Preferences change by their own form alone; a dropped connection must not ask for them. */
+export const shouldRevalidate = ({ formAction }: ShouldRevalidateFunctionArgs) => formAction === '/preferences'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Plicator' }]
 

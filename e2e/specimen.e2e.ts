@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import type { Page } from 'puppeteer-core'
+import { spinOnAnswers } from './answers.ts'
 import { byRole, fill, openPage, press, readingIs, readingUp, sees, startApp, words, type App } from './app.ts'
 
 let app: App
@@ -10,74 +11,6 @@ beforeAll(async () => {
   page = await openPage(app, '/')
 })
 afterAll(() => app.stop())
-
-/** Answers typed as they are read at the bench, in the order the readings come up. */
-const answers: [label: string, typed: string, next?: 'choose'][] = [
-  ['Part number as printed', 'T-1 K'],
-  ['Date code', '26 W11'],
-  ['Country of origin', 'Made in Harland'],
-  ['Maker named', '1', 'choose'],
-  ['How the box is closed', '1', 'choose'],
-  ['Cover over the filter', '1', 'choose'],
-  ['What else is in the box', 'leaflet'],
-  ['Printing on the can', '1', 'choose'],
-  ['Whole weight', '302 g'],
-  ['Can height', '3 3/8 in'],
-  ['Can diameter', '76,1'],
-  ['Dents on arrival', '1', 'choose'],
-  ['Thread', 'm20x1.5'],
-  ['Full threads', '4½'],
-  ['Inlet holes', '5 x 6.0, 1 x 8.2'],
-  ['Plate thickness', '0.120 in'],
-  ['Gasket material', '1', 'choose'],
-  ['Gasket section', '3', 'choose'],
-  ['Gasket section width', '150 thou'],
-  ['Gasket stands proud', '1.6'],
-  ['How the gasket is held', '3', 'choose'],
-  ['Valve colour through the holes', 'orange'],
-  ['Rust inside', '1', 'choose'],
-  ['Loose bits inside', '1', 'choose'],
-  ['Element sits', '1', 'choose'],
-  ['Retainer spring', '1', 'choose'],
-  ['Spring weight', '8.8'],
-  ['Bypass place', '2', 'choose'],
-  ['Bypass build', '1', 'choose'],
-  ['Bypass seal', '1', 'choose'],
-  ['Bypass weight', '12'],
-  ['Anti-drain-back valve build', '1', 'choose'],
-  ['Anti-drain-back valve material', '1', 'choose'],
-  ['Anti-drain-back valve thickness', '1.3 mm'],
-  ['How the valve covers the holes', '4', 'choose'],
-  ['Anti-drain-back valve weight', '5.1 g'],
-  ['Can wall', '20 thou'],
-  ['Can weight', '92'],
-  ['Base plate weight', '4.6 oz'],
-  ['Gasket weight', '3.4'],
-  ['Element outer diameter', '63'],
-  ['Centre tube outer diameter', '33.5'],
-  ['Element height', '65'],
-  ['Element weight', '50'],
-  ['End caps', '1', 'choose'],
-  ['Glue bead', '4', 'choose'],
-  ['Glue where it should not be', '1', 'choose'],
-  ['End cap comes away', '1', 'choose'],
-  ['Seam of the pack', '1', 'choose'],
-  ['Pleat spacing', '4', 'choose'],
-  ['Centre tube build', '2', 'choose'],
-  ['Core openings', '90 x 4.5'],
-  ['Are the openings really open?', '4', 'choose'],
-  ['Centre tube when squeezed', '4', 'choose'],
-  ['Pleat count', '50'],
-  ['Mesh behind the media', '1', 'choose'],
-  ['Media length', '1.42 m'],
-  ['How the width is measured', '1', 'choose'],
-  ['Media width', '2 1/2 in'],
-  ['Width buried in glue', '2.5'],
-  ['Media thickness', '0.7'],
-  ['Media weight', '12 g'],
-  ['Media layers', '1'],
-  ['Media type', '2', 'choose'],
-]
 
 describe('a whole specimen, from the sealed box to its rank', () => {
   test('an application of its own is made and shown empty', async () => {
@@ -112,7 +45,7 @@ describe('a whole specimen, from the sealed box to its rank', () => {
   })
 
   test('every station is recorded by keyboard, one reading after the other', async () => {
-    for (const [label, typed, kind] of answers) {
+    for (const [label, typed, kind] of spinOnAnswers) {
       await readingIs(page, label)
       if (kind === 'choose') await page.keyboard.press(typed as '1')
       else {

@@ -1,4 +1,5 @@
 import type { Dimension } from '#core/quantity/units.ts'
+import type { CautionKey } from './cautions.ts'
 import type { PartKey } from './parts.ts'
 import type { NoReturnKey, StationKey } from './stations.ts'
 
@@ -32,7 +33,8 @@ interface Common {
   how: string
   /** Why it is worth recording. */
   why: string
-  caution?: string
+  /** Said where it is recorded. */
+  caution?: CautionKey
   unless?: Unless[]
   /** Recorded when there is time; never counted as missing. */
   extra?: boolean

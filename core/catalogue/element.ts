@@ -51,7 +51,7 @@ export const elementCharacteristics: Characteristic[] = [
   },
   { ...element, key: 'seal.end', part: 'caps', forms: spinOn, kind: 'grade', label: 'How the element seals to the plate', how: 'Look at the ring of contact on the upper cap.', why: 'Metal on rubber all round keeps dirty oil out of the clean side.', extra: true, anchors: ['No contact somewhere', 'Touches here and there', 'Metal to metal all round', 'Soft seal, narrow ring', 'Soft seal, wide even ring'] },
   {
-    ...pack, key: 'core.type', part: 'core', kind: 'choice', label: 'Centre tube build', how: 'How the tube is made and closed.', why: 'A spiral seam stands most when squeezed; a cage has the larger openings.', unless: [tubeInEngine],
+    ...pack, key: 'core.type', part: 'core', kind: 'choice', label: 'Centre tube build', caution: 'blades', how: 'How the tube is made and closed.', why: 'A spiral seam stands most when squeezed; a cage has the larger openings.', unless: [tubeInEngine],
     options: [
       { value: 'spiral', label: 'Spiral-seamed steel', says: 'A seam that winds round the tube.' },
       { value: 'perforated', label: 'Perforated steel', says: 'Round holes, straight seam.' },
@@ -64,7 +64,7 @@ export const elementCharacteristics: Characteristic[] = [
   { ...pack, key: 'core.opening', part: 'core', kind: 'grade', label: 'Are the openings really open?', how: 'Hold the tube against the light.', why: 'A louvre that was not pressed through is no hole.', unless: [noTube, tubeInEngine], anchors: ['Most are shut', 'Many are shut', 'Open, but narrow and uneven', 'All open, a few narrow', 'All open and even'] },
   { ...pack, key: 'core.stiffness', part: 'core', kind: 'grade', label: 'Centre tube when squeezed', how: 'Between thumb and finger, whole element first.', why: 'A tube that gives lets the pleats collapse when the oil is thick.', unless: [noTube, tubeInEngine], anchors: ['Collapses', 'Gives and stays bent', 'Gives and springs back', 'Gives a hair', 'Does not give'] },
   { ...pack, key: 'disc.bond', part: 'caps', forms: cartridge, kind: 'grade', label: 'Bond of media to disc', how: 'Pull a pleat tip away from the disc.', why: 'The same leak as a bare gap of glue.', unless: [noCaps], anchors: ['Comes off clean', 'Comes off with a few fibres', 'Holds in places', 'Tears the media in most places', 'Tears the media everywhere'] },
-  { ...pack, key: 'pleats.count', part: 'pleats', lostAfter: 'unfold', kind: 'count', step: 1, noun: 'pleats', plausible: range.count(15, 160), typical: range.count(36, 65), label: 'Pleat count', how: 'Outer tips, from a mark on the first; twice.', why: 'With the strip it gives depth and pitch. It does not stand for area.' },
+  { ...pack, key: 'pleats.count', part: 'pleats', lostAfter: 'unfold', kind: 'count', step: 1, noun: 'pleats', caution: 'blades', plausible: range.count(15, 160), typical: range.count(36, 65), label: 'Pleat count', how: 'Outer tips, from a mark on the first; twice.', why: 'With the strip it gives depth and pitch. It does not stand for area.' },
   {
     ...pack, key: 'media.backing', part: 'media', kind: 'choice', label: 'Mesh behind the media', how: 'Look at a pleat edge.', why: 'Carries fine media; takes room from pleats.',
     options: [

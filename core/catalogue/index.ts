@@ -5,6 +5,7 @@ import { mediaCharacteristics } from './media.ts'
 import { outsideCharacteristics } from './outside.ts'
 import { partsOutCharacteristics } from './parts-out.ts'
 
+export * from './cautions.ts'
 export * from './characteristic.ts'
 export * from './evidence.ts'
 export * from './parts.ts'

@@ -5,7 +5,7 @@ const whole = { station: 'outside', forms: cartridge, lostAfter: 'apart' } as co
 
 /** Taken while the filter is whole. Ranges: common practice, no published source. */
 export const outsideCharacteristics: Characteristic[] = [
-  { ...outside, key: 'whole.weight', part: 'whole', forms: both, kind: 'quantity', ...reads.weight, plausible: range.g(15, 2500), typical: range.g(220, 350), label: 'Whole weight', how: 'Dry, out of its box and film, scale at zero.', why: 'A cut filter cannot be weighed whole, and the parts must add up to this.' },
+  { ...outside, key: 'whole.weight', part: 'whole', forms: both, kind: 'quantity', ...reads.weight, plausible: range.g(15, 2500), typical: range.g(220, 350), label: 'Whole weight', caution: 'used', how: 'Dry, out of its box and film, scale at zero.', why: 'A cut filter cannot be weighed whole, and the parts must add up to this.' },
   { ...outside, key: 'can.height', part: 'can', kind: 'quantity', ...reads.size, decimals: 1, plausible: range.mm(45, 300), typical: range.mm(70, 100), handling: 0.0002, label: 'Can height', how: 'Dome to the seaming lid, without the gasket.', why: 'A longer or shorter can may be sold for the same engine; it must clear what is around it.' },
   { ...outside, key: 'can.diameter', part: 'can', kind: 'quantity', ...reads.size, decimals: 1, plausible: range.mm(50, 150), typical: range.mm(66, 95), handling: 0.0001, label: 'Can diameter', how: 'Over the smooth part of the shell, two places across.', why: 'Room in the engine bay, and the burst estimate.' },
   { ...outside, key: 'can.dents', part: 'can', kind: 'fault', slight: 'A mark that a nail can feel, away from the seam.', serious: 'A dent at the seam, or one that presses on the element.', ends: 'dented at the seam', label: 'Dents on arrival', how: 'Turn it once round in the light.', why: 'A dent at the seam can leak; it may be the shop, not the maker.' },
@@ -38,7 +38,7 @@ export const outsideCharacteristics: Characteristic[] = [
   { ...outside, key: 'adbv.colour', part: 'adbv', lostAfter: 'wrap', kind: 'text', label: 'Valve colour through the holes', how: 'What shows through the inlet holes.', why: 'Tells revisions apart on a shelf.' },
 
   {
-    ...whole, key: 'twist.test', part: 'element', kind: 'fault', label: 'Twist test', how: 'Hold both ends and twist, gently first: does the tube move in its discs?', why: 'Movement means the keys do not lock; oil finds the gap.', slight: 'Gives a little and springs back.', serious: 'A disc turns on the tube, or the tube in the discs.', ends: 'the tube turns in its disc', caution: 'A cartridge that moved in a twist test is never fitted to an engine.',
+    ...whole, key: 'twist.test', part: 'element', kind: 'fault', label: 'Twist test', how: 'Hold both ends and twist, gently first: does the tube move in its discs?', why: 'Movement means the keys do not lock; oil finds the gap.', slight: 'Gives a little and springs back.', serious: 'A disc turns on the tube, or the tube in the discs.', ends: 'the tube turns in its disc', caution: 'moved',
   },
   {
     ...whole, key: 'oring.lie', part: 'oring', kind: 'fault', label: 'O-rings rucked', how: 'Run a finger round each ring in its groove.', why: 'A rucked ring is cut when the cover goes on.', slight: 'A slight twist that lies flat when rolled.', serious: 'Rucked, nicked or of the wrong size.', ends: 'an O-ring rucked or of the wrong size',

@@ -10,11 +10,9 @@ const noSpring: Unless = { key: 'spring.type', is: ['none'], reason: 'there is n
 const noAdbv: Unless = { key: 'adbv.build', is: ['none'], reason: 'there is no anti-drain-back valve in this filter' }
 const coilOnly: Unless = { key: 'bypass.build', is: ['leaf', 'combination'], reason: 'the bypass has no coil' }
 
-const razors = 'Fresh-cut edges are razors: cut-resistant gloves, eye protection, both hands behind the cut.'
-
 /** First look inside, then each part as it leaves the can. */
 export const partsOutCharacteristics: Characteristic[] = [
-  { ...first, key: 'inside.rust', kind: 'fault', label: 'Rust inside', how: 'Before anything is touched: dome, seam, spring, core.', why: 'Rust on the clean side goes to the bearings first.', slight: 'A tint that wipes off.', serious: 'Rust that stays, anywhere inside.', ends: 'rust inside a new filter', caution: razors },
+  { ...first, key: 'inside.rust', kind: 'fault', label: 'Rust inside', how: 'Before anything is touched: dome, seam, spring, core.', why: 'Rust on the clean side goes to the bearings first.', slight: 'A tint that wipes off.', serious: 'Rust that stays, anywhere inside.', ends: 'rust inside a new filter', caution: 'cut' },
   { ...first, key: 'inside.debris', kind: 'fault', label: 'Loose bits inside', how: 'Tip the parts over white paper: board, glue, swarf. Your own cutter leaves none; a saw does.', why: 'What is loose on the clean side travels.', slight: 'A few fibres or paint flakes at the cut.', serious: 'Board, glue or swarf that was inside before the cut.', ends: 'loose board, glue or swarf inside' },
   {
     ...first, key: 'inside.centred', part: 'element', kind: 'choice', label: 'Element sits', how: 'Look down on it before lifting it out.', why: 'Off centre, the valve does not seat all round.',
@@ -100,7 +98,7 @@ export const partsOutCharacteristics: Characteristic[] = [
   { ...part, key: 'adbv.thickness', part: 'adbv', kind: 'quantity', ...reads.small, plausible: range.mm(0.4, 4), typical: range.mm(1, 1.8), handling: 0.00005, label: 'Anti-drain-back valve thickness', how: 'At the lip, jaws just touching.', why: 'Too thin flutters, too thick stays open.', unless: [noAdbv] },
   { ...part, key: 'adbv.fit', part: 'adbv', kind: 'grade', label: 'How the valve covers the holes', how: 'Lay it on the plate and look through the holes.', why: 'A gap drains the engine overnight.', unless: [noAdbv], anchors: ['Leaves a hole open', 'Touches a hole edge', 'Covers, lip stands off in places', 'Covers with a small margin', 'Covers all round with a wide margin, lies flat'] },
   { ...part, ...weight, key: 'adbv.weight', part: 'adbv', plausible: range.g(0.5, 40), typical: range.g(3, 8), label: 'Anti-drain-back valve weight', how: 'On the scale, wiped.', why: 'Part of the sum.', unless: [noAdbv] },
-  { ...part, key: 'can.wall', part: 'can', kind: 'quantity', ...reads.small, plausible: range.mm(0.25, 1.2), typical: range.mm(0.36, 0.6), handling: 0.000005, label: 'Can wall', how: 'At the cut edge, paint scraped off, three places round the can.', why: 'A 0.020 in wall holds a third more than a 0.015 in one, and is 2.4 times as stiff against a dent.', caution: razors },
+  { ...part, key: 'can.wall', part: 'can', kind: 'quantity', ...reads.small, plausible: range.mm(0.25, 1.2), typical: range.mm(0.36, 0.6), handling: 0.000005, label: 'Can wall', how: 'At the cut edge, paint scraped off, three places round the can.', why: 'A 0.020 in wall holds a third more than a 0.015 in one, and is 2.4 times as stiff against a dent.', caution: 'cut' },
   { ...part, ...weight, key: 'can.weight', part: 'can', plausible: range.g(20, 900), typical: range.g(55, 95), label: 'Can weight', how: 'The shell alone, edge wiped.', why: 'Part of the sum.' },
   { ...part, ...weight, key: 'plate.weight', part: 'plate', plausible: range.g(40, 900), typical: range.g(100, 180), label: 'Base plate weight', how: 'Plate and seaming lid, gasket and valve off.', why: 'Steel where it counts.' },
   { ...part, ...weight, key: 'gasket.weight', part: 'gasket', plausible: range.g(0.5, 40), typical: range.g(2, 6), label: 'Gasket weight', how: 'On the scale, wiped.', why: 'Part of the sum.' },

@@ -63,11 +63,12 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
   })
   const rise = Math.min(9, 38 / Math.max(...stacks.values()))
   const dots = stacked.map(({ column, level, ...peer }) => ({ ...peer, cx: column * 9, cy: 44 - level * rise }))
+  const most = characteristic.kind === 'quantity' && characteristic.dimension === 'mass' ? 'heaviest' : 'highest'
   const higher = mine === undefined ? 0 : peers.filter(({ value }) => value > mine).length
   return (
     <Box>
       <figcaption>
-        {mine === undefined ? `In this line-up: ${peers.length} others` : `In this line-up: ${ordinal(higher + 1)} highest of ${peers.length + 1}`}
+        {mine === undefined ? `In this line-up: ${peers.length} others` : `In this line-up: ${ordinal(higher + 1)} ${most} of ${peers.length + 1}`}
       </figcaption>
       <svg viewBox={`0 0 ${width} 70`} width="100%" role="img" aria-label={`From ${sayNumber(characteristic, low, system)} to ${sayNumber(characteristic, high, system)}`}>
         <line x1={0} x2={width} y1={50} y2={50} stroke="var(--line-strong)" />

@@ -6,6 +6,7 @@ import { instrumentKinds, readZero, usualInstrument } from '#core/teardown/instr
 import type { OwnInstrument } from '#app/data/instruments.server.ts'
 import { Fault } from '#app/ui/fields.tsx'
 import { Small } from '#app/ui/layout.tsx'
+import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { Chip, Chips, SmallInput } from './parts.tsx'
 import type { Bench } from './useBench.ts'
 
@@ -51,7 +52,7 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
           </Chip>
         ))}
         {shows === undefined ? (
-          <Chip type="button" onClick={() => setShows(zero === '' ? '' : zero.replace('−', '-'))} aria-label={`Zero of ${instrument.name}`}>
+          <Chip type="button" onClick={() => setShows(zero === '' ? '' : zero.replace('−', '-'))} aria-label={`Zero ${zero || '0'} of ${instrument.name}`}>
             Zero {zero || '0'}
           </Chip>
         ) : (
@@ -79,13 +80,14 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
 
 /** Said once in this browser for each check that is missed. */
 function Overdue({ instrument }: { instrument: OwnInstrument }) {
-  const [said, setSaid] = useState(() => typeof localStorage === 'undefined' || localStorage.getItem(saidOnce(instrument)) === 'yes')
+  const [put, setPut] = useState(false)
+  const said = useInBrowser(() => localStorage.getItem(saidOnce(instrument)) === 'yes', true) || put
   const { check } = instrument
   if (said || check.state === 'sound') return null
   const words = { never: 'has never been checked against a known piece', overdue: `was last checked ${'days' in check ? check.days : 0} days ago`, off: 'was off at its last check' }[check.state]
   const dismiss = () => {
     localStorage.setItem(saidOnce(instrument), 'yes')
-    setSaid(true)
+    setPut(true)
   }
   return (
     <Small>

@@ -1,6 +1,6 @@
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
-import { evidences, noReturn, optionsOf, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
+import { cautions, evidences, noReturn, optionsOf, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
 import { displayUnit, sayValue } from '#core/compare/display.ts'
 import type { Offer, Problem } from '#core/result.ts'
 import { readEntry } from '#core/teardown/entry.ts'
@@ -13,6 +13,7 @@ import { Caution, Key, Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { DotPlot } from './DotPlot.tsx'
 import { Beside, type Sibling } from './Beside.tsx'
+import { CautionLine } from './CautionLine.tsx'
 import { dimensionOf } from './devices/device.ts'
 import { DeviceLine, sayShown } from './devices/DeviceLine.tsx'
 import type { Devices } from './devices/useDevices.ts'
@@ -165,16 +166,19 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
   const submit = (typed: string, how: { stay?: boolean; readAs?: string; insist?: boolean } = {}) => {
     const trouble = take({ characteristic, typed, evidence, instrument, source, stay: how.stay ?? false, ...(unit && { unit }), ...(how.readAs && { readAs: how.readAs }), ...(how.insist && { insist: true }) })
     setProblem(trouble)
-    if (trouble) return
+    if (trouble) return false
     setText('')
     field.current?.focus()
+    return true
   }
 
   /** Takes what was typed; with nothing typed, what the device shows once it holds still. */
   const submitField = (stay: boolean) => {
     if (text.trim() !== '' || !live) return submit(text, { stay })
-    if (!live.shows()?.stable) return setProblem({ code: 'unsettled', message: `The ${live.device.kind} is still moving. Wait until it is steady, then press Enter.` })
-    submit(sayShown(live), { stay })
+    const reading = live.shows()
+    if (reading?.taken) return setProblem({ code: 'taken', message: `The ${live.device.kind} has not moved since its last reading was taken. Put the next on it, or lift this one and put it back.` })
+    if (!reading?.stable) return setProblem({ code: 'unsettled', message: `The ${live.device.kind} is still moving. Wait until it is steady, then press Enter.` })
+    if (submit(sayShown(live), { stay })) live.took()
   }
 
   useEffect(() => {
@@ -386,7 +390,7 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
             Lost for good after {point.label}: it cannot be {characteristic.kind === 'quantity' ? 'measured' : 'recorded'} then.
           </Caution>
         )}
-        {characteristic.caution && <Caution>{characteristic.caution}</Caution>}
+        {characteristic.caution && <CautionLine {...cautions[characteristic.caution]} />}
       </Column>
       <Keys>
         {typedKind ? (

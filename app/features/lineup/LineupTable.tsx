@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp } from 'lucide-react'
-import { useMemo, useSyncExternalStore, type MouseEvent } from 'react'
+import { useMemo, type MouseEvent } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf, partLabel } from '#core/catalogue/index.ts'
@@ -14,6 +14,7 @@ import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Alert, Row, Small } from '#app/ui/layout.tsx'
 import { sayMoney } from '#app/ui/money.ts'
 import type { UnitSystem } from '#app/ui/preferences.ts'
+import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Column } from '#app/data/lineup.server.ts'
 import { rankedFrom, sortColumns } from './sort.ts'
@@ -274,11 +275,9 @@ const rowsAtFirst = 16
 
 /** The first rows are sent with the page; those below the fold follow once it is alive. */
 function useRowsBelowTheFold(rows: LineupRow[]): LineupRow[] {
-  const alive = useSyncExternalStore(nothingChanges, () => true, () => false)
+  const alive = useInBrowser(() => true, false)
   return alive ? rows : rows.slice(0, rowsAtFirst)
 }
-
-const nothingChanges = () => () => undefined
 
 /** A thousand cells link to their readings: one listener follows them without loading the page anew. */
 function followLink(event: MouseEvent<HTMLElement>, go: (to: string) => void): void {

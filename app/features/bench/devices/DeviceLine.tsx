@@ -96,7 +96,7 @@ function LiveLine({ live, disconnect }: { live: Live; disconnect: () => void }) 
       <Shown $stable={!!reading?.stable} aria-label={`${live.device.name} shows`} aria-live="off">
         {sayShown(live)}
       </Shown>
-      <Small>{reading?.stable ? 'steady: Enter takes it' : 'settling'}</Small>
+      <Small>{reading?.taken ? 'taken: put the next on' : reading?.stable ? 'steady: Enter takes it' : 'settling'}</Small>
       {kind === 'scale' && (
         <Chip type="button" aria-pressed={live.isTared()} onClick={live.tare}>
           Tare

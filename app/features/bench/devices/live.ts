@@ -3,11 +3,18 @@ import type { Device } from './device.ts'
 
 const samplesKept = 30
 
+export interface Shown extends Settling {
+  /** Taken already, and not moved since. */
+  taken: boolean
+}
+
 /** A device that is being listened to. */
 export interface Live {
   device: Device
   /** What it shows, tare taken off; undefined before its first value. */
-  shows(): Settling | undefined
+  shows(): Shown | undefined
+  /** Notes that what it shows was taken: the same is not taken twice unless it moved in between. */
+  took(): void
   subscribe(onChange: () => void): () => void
   /** Takes what lies on it now for zero; only when it holds still. */
   tare(): void
@@ -21,14 +28,16 @@ export function listenTo(device: Device, onEnd: (why: string) => void): Live {
   let samples: Sample[] = []
   let offset = 0
   let gross: Settling | undefined
-  let net: Settling | undefined
+  let net: Shown | undefined
+  let taken: number | undefined
   const change = () => {
-    net = gross && { ...gross, value: gross.value - offset }
+    net = gross && { ...gross, value: gross.value - offset, taken: taken !== undefined }
     for (const listener of listeners) listener()
   }
   const stop = device.listen((value, stable) => {
     samples = [...samples.slice(1 - samplesKept), { value, at: performance.now() }]
     gross = { value, stable: settle(samples, device.step)!.stable && stable !== false }
+    if (taken !== undefined && Math.abs(value - taken) > 2 * device.step) taken = undefined
     change()
   }, onEnd)
   return {
@@ -37,6 +46,10 @@ export function listenTo(device: Device, onEnd: (why: string) => void): Live {
     subscribe(onChange) {
       listeners.add(onChange)
       return () => listeners.delete(onChange)
+    },
+    took() {
+      taken = gross?.value
+      change()
     },
     tare() {
       if (!gross?.stable) return

@@ -1,0 +1,192 @@
+import type { Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { cartridgeAnswers, spinOnAnswers, type Answer } from './answers.ts'
+import { byRole, fill, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
+
+let app: App
+let page: Page
+
+beforeAll(async () => {
+  app = await startApp({ demo: true })
+  page = await openPage(app, '/')
+})
+afterAll(() => app.stop())
+
+/** A new specimen of a new product of a line-up, on the bench. */
+async function putOnBench(lineup: string, brand: string, partNumber: string): Promise<void> {
+  await visit(page, app.url)
+  await (await page.waitForSelector(`section[aria-label="${lineup}"] a[href$="/products/new"]`))!.click()
+  await fill(page, 'Brand', brand)
+  await fill(page, 'Part number', partNumber)
+  await press(page, 'button', 'Add the product')
+  await press(page, 'link', 'New specimen')
+  await press(page, 'button', 'Put it on the bench')
+  await readingIs(page, 'Part number as printed')
+}
+
+/** Reaches a button without the mouse. */
+async function enterOn(name: string): Promise<void> {
+  await (await byRole(page, 'button', name)).focus()
+  await page.keyboard.press('Enter')
+}
+
+const fieldOf = { scale: 'On the simulated scale, g', caliper: 'Between the simulated jaws, mm' }
+
+/** Puts something on a simulated device and takes what it shows once it holds still. */
+async function takeFrom(kind: 'scale' | 'caliper', put: string, label: string): Promise<void> {
+  const connect = await page.$(`::-p-aria([name="Connect a ${kind}"][role="button"])`)
+  if (connect) {
+    await enterOn(`Connect a ${kind}`)
+    await enterOn(`Simulated ${kind}`)
+  }
+  const field = await page.waitForSelector(`::-p-aria([name="${fieldOf[kind]}"])`)
+  await field!.focus()
+  await page.keyboard.type(put)
+  await page.keyboard.press('Enter')
+  await page.waitForFunction(() => document.activeElement?.hasAttribute('data-reading'))
+  await sees(page, 'steady: Enter takes it')
+  await readingIs(page, label)
+  await page.keyboard.press('Enter')
+}
+
+const byDevice: Record<string, 'scale' | 'caliper'> = { 'Can height': 'caliper', 'Gasket section width': 'caliper', 'O-ring section': 'caliper', 'Element outer diameter': 'caliper' }
+
+async function record(answers: Answer[], but: string[] = []): Promise<void> {
+  for (const [label, typed, how] of answers) {
+    await readingIs(page, label)
+    const device = byDevice[label] ?? (label.endsWith('weight') ? 'scale' : undefined)
+    if (but.includes(label)) await page.keyboard.press('ArrowDown')
+    else if (how === 'choose') await page.keyboard.press(typed as '1')
+    else if (device) await takeFrom(device, typed, label)
+    else {
+      await page.keyboard.type(typed)
+      await page.keyboard.press('Enter')
+    }
+  }
+}
+
+const from = (label: string) => spinOnAnswers.findIndex(([name]) => name === label)
+
+describe('a spin-on, every station, by keyboard and simulated devices', () => {
+  test('the whole weight is forgotten, and the point before the cut names it', async () => {
+    await putOnBench('Skerry 1.1 D', 'Ostrey', 'OS-9')
+    await record(spinOnAnswers.slice(0, from('Rust inside')), ['Whole weight'])
+    await sees(page, 'Before the cut')
+    await sees(page, 'One reading is missing and can never be taken afterwards')
+    expect(await page.evaluate(() => document.activeElement?.textContent)).toBe('Whole weight')
+  })
+
+  test('it is weighed after all on the scale that must hold still, and the work goes on', async () => {
+    await page.keyboard.press('Enter')
+    await readingIs(page, 'Whole weight')
+    await takeFrom('scale', '302', 'Whole weight')
+    await record(spinOnAnswers.slice(from('Rust inside')))
+    for (const station of ['Box 8 of 8', 'Outside 14 of 14', 'Element 10 of 10', 'Media 8 of 8']) await sees(page, station)
+    await sees(page, 'Sound:')
+  })
+
+  test('before a device holds still, and again before it has moved, nothing is taken', async () => {
+    const recorded = () => page.$$eval('[aria-label="Readings so far"] > span', (chips) => chips.length)
+    await visit(page, `${page.url().split('?')[0]}?at=can.diameter`)
+    await takeFrom('caliper', '76.1', 'Can diameter')
+    await visit(page, `${page.url().split('?')[0]}?at=can.diameter`)
+    const before = await recorded()
+    await enterOn('Connect a caliper')
+    await enterOn('Simulated caliper')
+    await (await page.waitForSelector(`::-p-aria([name="${fieldOf.caliper}"])`))!.focus()
+    await page.keyboard.type('76.2')
+    await page.keyboard.press('Enter')
+    await new Promise((wander) => setTimeout(wander, 250))
+    await page.keyboard.press('Enter')
+    await sees(page, 'The caliper is still moving')
+    await sees(page, 'steady: Enter takes it')
+    await page.keyboard.down('Shift')
+    await page.keyboard.press('Enter')
+    await page.keyboard.press('Enter')
+    await page.keyboard.up('Shift')
+    await sees(page, 'The caliper has not moved since its last reading was taken')
+    expect(await recorded()).toBe(before + 1)
+  })
+
+  test('what the devices showed is kept as it was shown, in their units', async () => {
+    await visit(page, `${page.url().split('?')[0]}?at=whole.weight`)
+    await sees(page, '302.0 g')
+    await visit(page, `${page.url().split('?')[0]}?at=can.height`)
+    // 3 3/8 in on a caliper that shows hundredths of a millimetre.
+    await sees(page, '85.7 mm')
+  })
+
+  test('pleats are counted a second time with the eyes on the pack; they agree', async () => {
+    await visit(page, `${page.url().split('?')[0]}?at=pleats.count`)
+    await page.keyboard.press('t')
+    await byRole(page, 'application', 'Counting pleats')
+    for (let pleat = 0; pleat < 51; pleat++) await page.keyboard.press(' ')
+    await page.keyboard.press('Backspace')
+    await sees(page, 'Count the same pack a second time')
+    await page.keyboard.press('Enter')
+    await sees(page, '50, counted twice: they agree')
+    await page.keyboard.press('Escape')
+  })
+
+  test('a scale that types like a keyboard lands in the reading, wherever the focus is', async () => {
+    await visit(page, `${page.url().split('?')[0]}?at=can.weight`)
+    await (await byRole(page, 'link', 'log')).focus()
+    await page.keyboard.type('92.1')
+    await page.keyboard.press('Enter')
+    await page.waitForFunction(() => document.querySelector('[aria-label="Tape"]')?.textContent?.includes('92.1 g'))
+  })
+
+  test('while a note is written the reading says that it is paused', async () => {
+    await visit(page, `${page.url().split('?')[0]}?at=can.weight`)
+    await page.focus('textarea')
+    await sees(page, 'Paused: what is typed now goes elsewhere')
+    await page.keyboard.press('Escape')
+    await page.waitForFunction(() => document.activeElement?.hasAttribute('data-reading'))
+  })
+})
+
+describe('a cartridge, every station, by keyboard and simulated devices', () => {
+  test('from the box to the media', async () => {
+    await putOnBench('Brae 16P', 'Ostrey', 'OS-C2')
+    await record(cartridgeAnswers)
+    for (const station of ['Box 7 of 7', 'Outside 9 of 9', 'Media 7 of 7']) await sees(page, station)
+    await sees(page, 'Media area')
+  })
+
+  test('what was measured between the caps has nothing buried in it', async () => {
+    // 1.44 m x 66 mm, by hand.
+    expect(await words(page)).toMatch(/Media area 950/)
+  })
+})
+
+describe('nothing is lost', () => {
+  test('a dropped connection keeps what was typed and sends it later, once', async () => {
+    await visit(page, `${page.url().split('?')[0]}?at=element.height`)
+    await page.setOfflineMode(true)
+    await page.keyboard.type('72.6')
+    await page.keyboard.press('Enter')
+    await sees(page, 'One entry waits in this browser')
+    await page.setOfflineMode(false)
+    await page.waitForFunction(() => !document.body.innerText.includes('waits in this browser'), { timeout: 15_000 })
+    await page.reload({ waitUntil: 'networkidle0' })
+    await visit(page, `${page.url().split('?')[0]}?at=element.height`)
+    const repeats = await page.$eval('[aria-label="Readings so far"]', (chips) => chips.textContent)
+    expect(repeats!.match(/72\.6 mm/g)).toHaveLength(1)
+  })
+
+  test('the bench comes back at the place where it was left', async () => {
+    await visit(page, `${page.url().split('?')[0]}?at=glue.grade`)
+    const bench = page.url().split('?')[0]!
+    await visit(page, app.url)
+    await visit(page, bench)
+    await readingIs(page, 'Glue bead')
+  })
+
+  test('the log says when a station began, and the time on film once filming is set', async () => {
+    await press(page, 'link', 'log')
+    await sees(page, 'Filming starts now')
+    await press(page, 'button', 'Filming starts now')
+    await sees(page, 'On film')
+    expect(await words(page)).toContain('Whole weight')
+  })
+})
