@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { catalogue, type PartKey } from '#core/catalogue/index.ts'
@@ -112,6 +112,9 @@ interface Props {
   others: { id: string; name: string }[]
 }
 
+/** Drawn again only when what it shows has changed. */
+const Drawing = memo(ExplodedView)
+
 /** Which drawn part shows a part of the catalogue. */
 const drawnAs: Partial<Record<PartKey, DrawnPart>> = { whole: 'can', gasket: 'plate', caps: 'element', core: 'element', media: 'pleats', inside: 'can', box: 'can' }
 
@@ -124,6 +127,7 @@ export function BenchView({ specimen, readings: saved, passages, notes, photos, 
   const [said, say] = useState('')
   const { current, known, undo } = bench
   const wordy = current.kind === 'text' || current.kind === 'thread'
+  const drawn = useMemo(() => drawingData(specimen.form, known), [specimen.form, known])
   const now = drawnAs[current.part] ?? (current.part as DrawnPart)
 
   useEffect(() => {
@@ -150,6 +154,11 @@ export function BenchView({ specimen, readings: saved, passages, notes, photos, 
     const next = those.find((c) => !known.has(c.key) && !c.extra) ?? those[0] ?? catalogue.find((c) => c.part === part)
     if (next) bench.goTo(next.key)
   }
+  const latestSelect = useRef(selectPart)
+  useEffect(() => {
+    latestSelect.current = selectPart
+  })
+  const onSelect = useCallback((part: DrawnPart) => latestSelect.current(part), [])
 
   /** The same reading of the next specimen of this product. */
   const toSibling = (by: 1 | -1) => {
@@ -178,7 +187,7 @@ export function BenchView({ specimen, readings: saved, passages, notes, photos, 
           </Soft>
         </Head>
         <MatBox>
-          <ExplodedView data={drawingData(specimen.form, known)} width={824} height={284} now={now} measured={measured} onSelect={selectPart} unit={system === 'metric' ? 'mm' : 'in'} title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`} />
+          <Drawing data={drawn} width={824} height={284} now={now} measured={measured} onSelect={onSelect} unit={system === 'metric' ? 'mm' : 'in'} title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`} />
           <Measure type="button" aria-pressed={measured} onClick={() => showMeasures(!measured)}>
             Dimensions <Key>D</Key>
           </Measure>

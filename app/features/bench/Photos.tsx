@@ -1,5 +1,5 @@
 import { Camera, X } from 'lucide-react'
-import { useEffect, useRef, useState } from 'react'
+import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { useFetcher } from 'react-router'
 import { styled } from 'styled-components'
 import { partLabel, type PartKey } from '#core/catalogue/index.ts'
@@ -7,7 +7,6 @@ import { newId } from '#app/data/id.ts'
 import type { Photo } from '#app/data/photos.server.ts'
 import { Fault } from '#app/ui/fields.tsx'
 import { Small, Stack } from '#app/ui/layout.tsx'
-import { CameraShot } from './CameraShot.tsx'
 import { Chip, Chips } from './parts.tsx'
 import type { Bench } from './useBench.ts'
 
@@ -42,6 +41,8 @@ const Grid = styled.ul`
     cursor: pointer;
   }
 `
+
+const CameraShot = lazy(() => import('./CameraShot.tsx').then(({ CameraShot: Shot }) => ({ default: Shot })))
 
 interface Answer {
   problems: string[]
@@ -123,7 +124,11 @@ export function Photos({ bench, specimen, photos, part }: { bench: Bench; specim
       )}
       <Small role="status">{fetcher.state === 'idle' ? 'JPEG, PNG or WebP, up to 25 MB. Where it was taken is removed.' : 'Keeping the picture…'}</Small>
       <Fault role="alert">{fetcher.state === 'idle' && fetcher.data?.problems.join(' ')}</Fault>
-      {filming && <CameraShot onShot={(file) => send([file])} onClose={() => setFilming(false)} />}
+      {filming && (
+        <Suspense>
+          <CameraShot onShot={(file) => send([file])} onClose={() => setFilming(false)} />
+        </Suspense>
+      )}
     </Stack>
   )
 }

@@ -54,7 +54,8 @@ export function useBench(specimen: Specimen, saved: Reading[], passages: Passage
   const working = all.filter((c) => known.has(c.key) || (plan[c.key] ?? !whyNot(c, known)))
 
   const asked = search.get('at')
-  const current = all.find((c) => c.key === asked) ?? nextOpen(form, known, undefined, plan) ?? all[0]!
+  const { at, go } = usePlace(asked)
+  const current = all.find((c) => c.key === at) ?? nextOpen(form, known, undefined, plan) ?? all[0]!
 
   useEffect(() => {
     if (asked) return rememberPlace(specimen.id, asked)
@@ -63,7 +64,10 @@ export function useBench(specimen: Specimen, saved: Reading[], passages: Passage
   }, [asked, specimen.id, setSearch])
 
   const arrivedAt = useArrival(current.station)
-  const goTo = (key: string) => setSearch({ at: key }, { replace: true, preventScrollReset: true })
+  const goTo = (key: string) => {
+    go(key)
+    setSearch({ at: key }, { replace: true, preventScrollReset: true })
+  }
   const step = (by: 1 | -1) => {
     const at = working.findIndex((c) => c.key === current.key)
     goTo(working[(at + by + working.length) % working.length]!.key)
@@ -140,6 +144,18 @@ export function useBench(specimen: Specimen, saved: Reading[], passages: Passage
 }
 
 export type Bench = ReturnType<typeof useBench>
+
+/** The reading that is up: at once where the user goes, while the address follows in its own time. */
+function usePlace(asked: string | null): { at: string | null; go: (key: string) => void } {
+  const [place, setPlace] = useState({ asked, at: asked, sent: [] as string[] })
+  if (place.asked !== asked) {
+    const own = place.sent.indexOf(asked ?? '')
+    const next = own >= 0 ? { asked, at: place.at, sent: place.sent.slice(own + 1) } : { asked, at: asked, sent: [] }
+    setPlace(next)
+    return { at: next.at, go: () => undefined }
+  }
+  return { at: place.at, go: (key) => setPlace((now) => ({ ...now, at: key, sent: [...now.sent, key] })) }
+}
 
 /** When the user came to the station that is up. */
 function useArrival(station: StationKey): string {
