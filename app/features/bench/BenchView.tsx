@@ -72,8 +72,8 @@ const Head = styled.div`
 
 const Measure = styled.button`
   position: absolute;
-  right: 8px;
-  top: 8px;
+  left: 8px;
+  bottom: 8px;
   min-height: 32px;
   padding: 0 6px 0 10px;
   border: 1px solid #4c7a69;

@@ -46,11 +46,10 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
   return (
     <div>
       <Chips role="group" aria-label="Instrument">
-        {able.map((one) => (
-          <Chip key={one.id} type="button" aria-pressed={one.id === instrument.id} onClick={() => choose(one.id)} aria-label={`With ${one.name}`}>
-            {one.name}
-          </Chip>
-        ))}
+        <Chip type="button" onClick={() => choose(able[(able.indexOf(instrument) + 1) % able.length]!.id)} aria-label={`With ${instrument.name}${able.length > 1 ? ', change' : ''}`} disabled={able.length < 2}>
+          {instrument.name}
+          {able.length > 1 && ' ⇄'}
+        </Chip>
         {shows === undefined ? (
           <Chip type="button" onClick={() => setShows(zero === '' ? '' : zero.replace('−', '-'))} aria-label={`Zero ${zero || '0'} of ${instrument.name}`}>
             Zero {zero || '0'}

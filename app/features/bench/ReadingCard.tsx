@@ -362,8 +362,10 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
             </Trouble>
           )}
         </div>
-        {(able.length > 0 || typedKind) && evidence === 'measured' && <InstrumentLine key={instrument?.id} bench={bench} characteristic={characteristic} able={able} instrument={instrument} choose={setInstrument} />}
-        {kind && !counting && <DeviceLine devices={devices} kind={kind} />}
+        <Chips style={{ alignItems: 'flex-start' }}>
+          {(able.length > 0 || typedKind) && evidence === 'measured' && <InstrumentLine key={instrument?.id} bench={bench} characteristic={characteristic} able={able} instrument={instrument} choose={setInstrument} />}
+          {kind && !counting && <DeviceLine devices={devices} kind={kind} />}
+        </Chips>
         <Repeats bench={bench} characteristic={characteristic} />
         <Beside beside={beside} characteristic={characteristic} system={system} />
       </Column>
