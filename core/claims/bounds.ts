@@ -1,0 +1,94 @@
+import type { Claim, Saying } from './claim.ts'
+
+/** One usable pair of a claim: a share at a size, under a test. */
+export interface Point {
+  claim: string
+  share: number
+  saying: Saying
+  /** m */
+  size: number
+  /** Designation of the test and its pass; null where none is named. */
+  test: string | null
+}
+
+/** What can honestly be said of an efficiency at one size. */
+export interface Bounds {
+  /** Shares, 0 to 1. */
+  lower: number
+  upper: number
+}
+
+/**
+ * Test under which a claim was made, so that equal tests compare equal.
+ *
+ * @example testOf({ standard: 'iso 4548 - 12', pass: 'multi' }) // => 'ISO4548-12 multi'
+ */
+export function testOf({ standard, pass }: Claim['parts']): string | null {
+  if (!standard) return null
+  return [standard.toUpperCase().replace(/\s+/g, ''), pass].filter(Boolean).join(' ')
+}
+
+/**
+ * Pairs of efficiency claims that have both a percentage and a size; the rest bounds nothing.
+ *
+ * @example usablePoints([claim]).length // => 1
+ */
+export const usablePoints = (claims: readonly Claim[]): Point[] =>
+  claims.flatMap(({ id, kind, parts }) =>
+    kind !== 'efficiency' ? [] : (parts.points ?? []).flatMap(({ share, saying, size }) => (share === null || size === null ? [] : [{ claim: id, share, saying, size, test: testOf(parts) }])),
+  )
+
+const boundsBelow = ({ saying }: Point): boolean => saying !== 'up-to'
+const boundsAbove = ({ saying }: Point): boolean => saying === 'equal' || saying === 'up-to'
+
+/**
+ * What follows from claims alone for one particle size.
+ *
+ * Smaller particles are harder: a filter that stops a share E at size d stops at least E above d and at most
+ * E below d. "At least" and a plus give no upper bound, "up to" no lower one. Nothing is extrapolated.
+ *
+ * Source: common practice, no published source; monotony of filtration over size.
+ *
+ * @param points of one product
+ * @param size m
+ * @returns from 0 to 1 when nothing follows
+ * @throws RangeError when the size is not above zero
+ * @example boundsAt([{ claim: 'a', share: 0.987, saying: 'equal', size: 20e-6, test: null }], 15e-6) // => { lower: 0, upper: 0.987 }
+ */
+export function boundsAt(points: readonly Point[], size: number): Bounds {
+  if (!(size > 0)) throw new RangeError(`A particle size lies above zero, got ${size}`)
+  let lower = 0
+  let upper = 1
+  for (const point of points) {
+    if (boundsBelow(point) && point.size <= size) lower = Math.max(lower, point.share)
+    if (boundsAbove(point) && point.size >= size) upper = Math.min(upper, point.share)
+  }
+  return { lower, upper }
+}
+
+/**
+ * An estimate between two pairs of one claim: straight over the logarithm of the size.
+ *
+ * @returns undefined outside what one claim spans; never extrapolates
+ * @example interpolate([at20, at10], 15e-6) // => a share between both
+ */
+export function interpolate(points: readonly Point[], size: number): number | undefined {
+  const claims = new Set(points.map(({ claim }) => claim))
+  for (const claim of claims) {
+    const own = points.filter((point) => point.claim === claim).sort((a, b) => a.size - b.size)
+    const above = own.findIndex((point) => point.size >= size)
+    const [low, high] = [own[above - 1], own[above]]
+    if (!low || !high) continue
+    const share = Math.log(size / low.size) / Math.log(high.size / low.size)
+    return low.share + share * (high.share - low.share)
+  }
+  return undefined
+}
+
+/** Two pairs cannot both be true: more is stopped at a smaller size than at a larger one. */
+export const conflict = (a: Point, b: Point): boolean => comparableTests(a, b) && (exceeds(a, b) || exceeds(b, a))
+
+const exceeds = (a: Point, b: Point): boolean => boundsBelow(a) && boundsAbove(b) && a.size <= b.size && a.share > b.share
+
+/** Pairs under the same test, or where one of them names none. */
+export const comparableTests = (a: Point, b: Point): boolean => a.test === null || b.test === null || a.test === b.test

@@ -1,0 +1,132 @@
+/** What a maker can claim, each with how its amount is read. */
+export const claimKinds = [
+  { key: 'efficiency', label: 'Efficiency' },
+  { key: 'capacity', label: 'Dirt capacity' },
+  { key: 'interval', label: 'Interval' },
+  { key: 'bypass', label: 'Bypass pressure' },
+  { key: 'burst', label: 'Burst pressure' },
+  { key: 'flow', label: 'Flow rate' },
+  { key: 'temperature', label: 'Temperature range' },
+  { key: 'media', label: 'Media wording' },
+  { key: 'slogan', label: 'Slogan' },
+] as const
+
+export type ClaimKind = (typeof claimKinds)[number]['key']
+
+/** Where a claim was read. */
+export const claimPlaces = [
+  { key: 'front', label: 'box, front' },
+  { key: 'side', label: 'box, side' },
+  { key: 'back', label: 'box, back' },
+  { key: 'can', label: 'on the filter' },
+  { key: 'site', label: "maker's site" },
+  { key: 'letter', label: 'answer to a letter' },
+  { key: 'dealer', label: 'dealer' },
+] as const
+
+export type ClaimPlace = (typeof claimPlaces)[number]['key']
+
+/** How a percentage is put: as it stands, at least, with a plus behind it, or "up to". */
+export const sayings = [
+  { key: 'equal', label: 'as it stands', sign: '' },
+  { key: 'at-least', label: 'at least', sign: 'at least ' },
+  { key: 'plus', label: 'with a "+"', sign: '+' },
+  { key: 'up-to', label: 'up to', sign: 'up to ' },
+] as const
+
+export type Saying = (typeof sayings)[number]['key']
+
+/** One pair of an efficiency claim; what was not said is null. */
+export interface EfficiencyPoint {
+  /** Share that is stopped, 0 to 1. */
+  share: number | null
+  saying: Saying
+  /** Particle size, m. */
+  size: number | null
+}
+
+/** The structured part of a claim, SI; only what its kind has is set. */
+export interface ClaimParts {
+  points?: EfficiencyPoint[]
+  /** Test standard by its designation, as printed. */
+  standard?: string
+  pass?: 'multi' | 'single'
+  /** Capacity in kg, flow in m³/s, pressures in Pa. */
+  amount?: number
+  /** Temperatures, K. */
+  low?: number
+  high?: number
+  /** Interval, m. */
+  distance?: number
+  months?: number
+  /** The claim holds only with this oil. */
+  oil?: string
+  /** The claim does not hold under severe duty. */
+  notSevere?: boolean
+}
+
+/** A statement of the maker, word for word, with where and when it was read. */
+export interface Claim {
+  id: string
+  product: string
+  kind: ClaimKind
+  words: string
+  place: ClaimPlace
+  /** Day, ISO 8601. */
+  readOn: string
+  parts: ClaimParts
+}
+
+/**
+ * What a kind of claim is called.
+ *
+ * @example claimLabel('capacity') // => 'Dirt capacity'
+ */
+export const claimLabel = (kind: ClaimKind): string => claimKinds.find(({ key }) => key === kind)!.label
+
+/**
+ * Where a claim was read, in words.
+ *
+ * @example placeLabel('site') // => "maker's site"
+ */
+export const placeLabel = (place: ClaimPlace): string => claimPlaces.find(({ key }) => key === place)!.label
+
+/** How complete a claim is: all it needs, some of it, or nothing that can be checked. */
+export type ClaimGrade = 'complete' | 'partial' | 'slogan'
+
+/**
+ * How complete a claim is.
+ *
+ * An efficiency is complete with percent, particle size and test for every pair, each put as it stands or as
+ * a lower bound ("at least"); partial when any is missing or a percentage has a plus or "up to"; a slogan
+ * without any percentage. An interval is complete with distance and months. Others are complete with their
+ * amount. Source: common practice, no published source; that a multi-pass test is named by ISO 4548-12: from memory.
+ *
+ * @example gradeClaim({ kind: 'efficiency', parts: { points: [{ share: 0.99, saying: 'plus', size: 2e-5 }] } }).grade // => 'partial'
+ */
+export function gradeClaim({ kind, parts }: Pick<Claim, 'kind' | 'parts'>): { grade: ClaimGrade; lacks: string[] } {
+  const graded = (lacks: string[], nothing: boolean): { grade: ClaimGrade; lacks: string[] } => ({ grade: nothing ? 'slogan' : lacks.length > 0 ? 'partial' : 'complete', lacks })
+  switch (kind) {
+    case 'efficiency': {
+      const points = parts.points ?? []
+      const lacks = [
+        ...(points.some(({ share }) => share === null) ? ['the percentage'] : []),
+        ...(points.length === 0 || points.some(({ size }) => size === null) ? ['the particle size'] : []),
+        ...(parts.standard ? [] : ['the test']),
+        ...(points.some(({ saying }) => saying === 'plus') ? ['what the "+" means'] : []),
+        ...(points.some(({ saying }) => saying === 'up-to') ? ['a figure that is not "up to"'] : []),
+      ]
+      return graded(lacks, points.every(({ share }) => share === null))
+    }
+    case 'interval':
+      return graded([...(parts.distance === undefined ? ['the distance'] : []), ...(parts.months === undefined ? ['the months'] : [])], parts.distance === undefined && parts.months === undefined)
+    case 'temperature':
+      return graded([...(parts.low === undefined ? ['the cold end'] : []), ...(parts.high === undefined ? ['the hot end'] : [])], parts.low === undefined && parts.high === undefined)
+    case 'media':
+      return graded([], false)
+    case 'slogan':
+      return graded([], true)
+    default:
+      return graded([], parts.amount === undefined)
+  }
+}

@@ -1,0 +1,91 @@
+import { conflict, usablePoints } from './bounds.ts'
+import { claimLabel, placeLabel, type Claim, type ClaimKind } from './claim.ts'
+
+/** The user's choice among claims that contradict each other. */
+export interface Decision {
+  product: string
+  kind: ClaimKind
+  claim: string
+  reason: string
+  at: string
+}
+
+/** Claims of one kind on one product that cannot all be true. */
+export interface Contradiction {
+  product: string
+  kind: ClaimKind
+  claims: Claim[]
+  /** What counts now: the lower, or what the user chose. */
+  uses: Claim
+  decided: Decision | undefined
+  says: string
+}
+
+/** The claims of one product that count, and where they contradict each other. */
+export interface Standing {
+  claims: Claim[]
+  contradictions: Contradiction[]
+}
+
+const numbers: Partial<Record<ClaimKind, (claim: Claim) => number[]>> = {
+  capacity: ({ parts }) => [parts.amount ?? Infinity],
+  flow: ({ parts }) => [parts.amount ?? Infinity],
+  bypass: ({ parts }) => [parts.amount ?? Infinity],
+  burst: ({ parts }) => [parts.amount ?? Infinity],
+  temperature: ({ parts }) => [parts.high ?? Infinity, parts.low === undefined ? Infinity : -parts.low],
+  interval: ({ parts }) => [parts.distance ?? Infinity, parts.months ?? Infinity],
+}
+
+/** Lower of two claims: by the first figure that both state and differ in. */
+function byFigures(figures: (claim: Claim) => number[]) {
+  return (a: Claim, b: Claim): number => {
+    const [x, y] = [figures(a), figures(b)]
+    for (const [index, one] of x.entries()) {
+      const other = y[index]!
+      if (one !== other) return one < other ? -1 : 1
+    }
+    return 0
+  }
+}
+
+const contradict = (kind: ClaimKind, a: Claim, b: Claim): boolean => {
+  if (kind === 'efficiency') return usablePoints([a]).some((p) => usablePoints([b]).some((q) => conflict(p, q)))
+  const figures = numbers[kind]
+  if (!figures) return false
+  const [x, y] = [figures(a), figures(b)]
+  return x.some((one, index) => Number.isFinite(one) && Number.isFinite(y[index]!) && one !== y[index])
+}
+
+/** Which of two contradicting efficiency claims says less: its highest share is lower. */
+const byShare = (a: Claim, b: Claim): number => Math.max(...usablePoints([a]).map(({ share }) => share)) - Math.max(...usablePoints([b]).map(({ share }) => share))
+
+/**
+ * The claims of one product that count: where two of a kind contradict each other, the lower, until the user
+ * decides; what agrees with it stays.
+ *
+ * @param claims of one product, oldest first
+ * @param decisions of the same product
+ * @example standing([front15000km, side10000km], []).claims // => [side10000km]
+ */
+export function standing(claims: readonly Claim[], decisions: readonly Decision[]): Standing {
+  const counting: Claim[] = []
+  const contradictions: Contradiction[] = []
+  for (const kind of new Set(claims.map((claim) => claim.kind))) {
+    const own = claims.filter((claim) => claim.kind === kind)
+    const disputed = own.filter((a) => own.some((b) => a !== b && contradict(kind, a, b)))
+    if (disputed.length === 0) {
+      counting.push(...own)
+      continue
+    }
+    const figures = numbers[kind]
+    const lowestFirst = [...disputed].sort(figures ? byFigures(figures) : byShare)
+    const decided = decisions.find((decision) => decision.kind === kind && disputed.some(({ id }) => id === decision.claim))
+    const uses = decided ? disputed.find(({ id }) => id === decided.claim)! : lowestFirst[0]!
+    const kept = [uses]
+    for (const claim of [...lowestFirst, ...own]) if (!kept.includes(claim) && kept.every((one) => !contradict(kind, claim, one))) kept.push(claim)
+    counting.push(...kept)
+    const places = disputed.map(({ words, place }) => `"${words}" (${placeLabel(place)})`)
+    contradictions.push({ product: uses.product, kind, claims: disputed, uses, decided, says: `${claimLabel(kind)}: ${places.join(' against ')}.` })
+  }
+  return { claims: counting, contradictions }
+}

@@ -1,0 +1,124 @@
+import type { Claim } from '#core/claims/claim.ts'
+
+export const duties = [
+  { key: 'easy', label: 'Easy', says: 'Long runs, warm engine, clean roads.' },
+  { key: 'normal', label: 'Normal', says: 'Mixed use.' },
+  { key: 'severe', label: 'Severe', says: 'Towing, dust, heat, short trips, or a constant load such as a pump or a boat.' },
+] as const
+export type Duty = (typeof duties)[number]['key']
+
+export const climates = [
+  { key: 'mild', label: 'Mild' },
+  { key: 'cold', label: 'Cold starts' },
+  { key: 'hot', label: 'Hot' },
+] as const
+export type Climate = (typeof climates)[number]['key']
+
+export const positions = [
+  { key: 'upright', label: 'Upright, opening on top' },
+  { key: 'sideways', label: 'Sideways' },
+  { key: 'hanging', label: 'Hanging, opening down' },
+] as const
+export type Position = (typeof positions)[number]['key']
+
+/** An interval by distance, by months, or by whichever comes first; m and months. */
+export interface Interval {
+  distance: number | null
+  months: number | null
+}
+
+/** Somebody who buys filters. */
+export interface Driver {
+  id: string
+  name: string
+  /** m a year */
+  distance: number
+  habit: Interval
+  duty: Duty
+  climate: Climate
+  position: Position
+  /** Hottest oil, K; null when it is not known. */
+  oilHot: number | null
+  /** Uses the oil that claims with such a condition ask for. */
+  meetsOil: boolean
+  vehicles: number
+}
+
+/** What the engine's manual says, by duty; absent where it was not looked up. */
+export type Manual = Partial<Record<Duty, Interval>>
+
+/** Which of the three sets the usable interval. */
+export type Limit = 'claim' | 'manual' | 'habit'
+
+export interface UsableInterval {
+  /** m, by distance and months together at this driver's pace. */
+  distance: number
+  limit: Limit
+  /** Why the claim does not count for this driver. */
+  claimFails: string | undefined
+  /** The claim's own interval at this driver's pace, m. */
+  claimed: number | undefined
+  /** Claimed and not used, m. */
+  unused: number
+}
+
+/**
+ * An interval as a distance at a driver's pace: the sooner of its distance and its months.
+ *
+ * @param distanceAYear m
+ * @returns Infinity when neither is given
+ * @example pacedDistance({ distance: 15e6, months: 12 }, 10e6) // => 10e6
+ */
+export const pacedDistance = ({ distance, months }: Interval, distanceAYear: number): number =>
+  Math.min(distance ?? Infinity, months === null ? Infinity : (months / 12) * distanceAYear)
+
+/**
+ * The interval that is usable for a driver: the smallest of the claim, where its conditions are met, the
+ * engine's manual for that duty, and the driver's own habit.
+ *
+ * Source: common practice, no published source.
+ *
+ * @param claims interval claims that stand; the shortest holds
+ * @returns undefined when none of the three gives an interval
+ * @example usableInterval(driver10000kmAYear, [claim25000km], {})?.limit // => 'habit'
+ */
+export function usableInterval(driver: Driver, claims: readonly Claim[], manual: Manual): UsableInterval | undefined {
+  const intervals = claims.filter(({ kind }) => kind === 'interval')
+  const paced = intervals.map(({ parts }) => pacedDistance({ distance: parts.distance ?? null, months: parts.months ?? null }, driver.distance))
+  const claimed = paced.length > 0 ? Math.min(...paced) : undefined
+  const oil = intervals.find(({ parts }) => parts.oil && !driver.meetsOil)
+  const severe = driver.duty === 'severe' ? intervals.find(({ parts }) => parts.notSevere) : undefined
+  const claimFails = oil ? `it asks for ${oil.parts.oil}` : severe ? 'it does not hold under severe duty' : undefined
+
+  const limits: [Limit, number][] = [
+    ['manual', manual[driver.duty] ? pacedDistance(manual[driver.duty]!, driver.distance) : Infinity],
+    ['habit', pacedDistance(driver.habit, driver.distance)],
+    ['claim', claimed !== undefined && !claimFails ? claimed : Infinity],
+  ]
+  const [limit, distance] = limits.reduce((least, one) => (one[1] < least[1] ? one : least))
+  if (!Number.isFinite(distance)) return undefined
+  const finite = claimed !== undefined && Number.isFinite(claimed) ? claimed : undefined
+  return { distance, limit, claimFails, claimed: finite, unused: Math.max(0, (finite ?? 0) - distance) }
+}
+
+export interface DrivingCost {
+  changesAYear: number
+  /** Hundredths of the currency's unit, a year and one vehicle. */
+  aYear: number
+  /** For so many metres. */
+  perDistance: number
+}
+
+/**
+ * What a filter costs a driver.
+ *
+ * @param landed hundredths for one filter
+ * @param interval usable, m
+ * @param driver distance a year, m
+ * @param per distance to state the cost for, m
+ * @example drivingCost(1000, 10e6, { distance: 20e6 }, 10e6) // => { changesAYear: 2, aYear: 2000, perDistance: 1000 }
+ */
+export function drivingCost(landed: number, interval: number, { distance }: Pick<Driver, 'distance'>, per: number): DrivingCost {
+  const changesAYear = distance / interval
+  return { changesAYear, aYear: changesAYear * landed, perDistance: (landed * per) / interval }
+}

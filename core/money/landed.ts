@@ -1,0 +1,86 @@
+/** What a shop adds for bringing an order; all in hundredths of the currency's unit. */
+export interface Freight {
+  /** For the order, whatever its size. */
+  order: number
+  /** For each pack besides. */
+  pack: number
+  /** The least that is charged when anything is. */
+  least: number
+  /** Goods for so much come free; null when they never do. */
+  freeFrom: number | null
+}
+
+/** A price as a shop asks it. Money in hundredths of the currency's unit. */
+export interface Price {
+  id: string
+  product: string
+  shop: string
+  currency: string
+  /** For one pack. */
+  minor: number
+  /** Filters in a pack. */
+  count: number
+  /** Share taken off for a subscription, 0 to 1. */
+  subscription: number
+  freight: Freight
+  /** What comes along with each filter, such as a washer, and what it would cost alone. */
+  extras: string
+  extrasMinor: number
+  /** Day, ISO 8601. */
+  on: string
+}
+
+export interface Landed {
+  packs: number
+  /** Filters got; more than asked for when packs do not divide. */
+  filters: number
+  goods: number
+  freight: number
+  /** Worth of the extras of all filters. */
+  extras: number
+  /** For one filter, freight in and extras off. */
+  unit: number
+}
+
+/**
+ * Landed price of one filter when so many are bought: whole packs, subscription off, freight in by the shop's
+ * rule, what comes along taken off at its worth.
+ *
+ * Freight is the order's charge and that of each pack, at least the least, and nothing from `freeFrom` up.
+ *
+ * Source: plain arithmetic.
+ *
+ * @param wanted filters, a whole number from 1 up
+ * @returns hundredths of the currency's unit, not rounded
+ * @throws RangeError for fewer than one filter
+ * @example landedPrice({ minor: 800, count: 1, subscription: 0, freight: { order: 490, pack: 0, least: 0, freeFrom: 5000 }, extrasMinor: 0 }, 2).unit // => 1045
+ */
+export function landedPrice({ minor, count, subscription, freight, extrasMinor }: Pick<Price, 'minor' | 'count' | 'subscription' | 'freight' | 'extrasMinor'>, wanted: number): Landed {
+  if (!(wanted >= 1)) throw new RangeError(`At least one filter is bought, got ${wanted}`)
+  const packs = Math.ceil(wanted / count)
+  const filters = packs * count
+  const goods = packs * minor * (1 - subscription)
+  const free = freight.freeFrom !== null && goods >= freight.freeFrom
+  const charged = freight.order + packs * freight.pack
+  const brought = free || charged + freight.least === 0 ? 0 : Math.max(charged, freight.least)
+  const extras = filters * extrasMinor
+  return { packs, filters, goods, freight: brought, extras, unit: (goods + brought - extras) / filters }
+}
+
+/** A price older than this many days is stale. Common practice, no published source. */
+export const staleAfter = 180
+
+/**
+ * Days since a price was read.
+ *
+ * @param today day, ISO 8601
+ * @example priceAge({ on: '2026-01-01' }, '2026-01-31') // => 30
+ */
+export const priceAge = ({ on }: Pick<Price, 'on'>, today: string): number => Math.round((Date.parse(today) - Date.parse(on)) / 86_400_000)
+
+/** Price history to prices in force: the latest of each shop and pack. */
+export function pricesInForce(prices: readonly Price[]): Price[] {
+  const latest = new Map<string, Price>()
+  for (const price of [...prices].sort((a, b) => a.on.localeCompare(b.on))) latest.set(`${price.shop.toLowerCase()} ${price.count}`, price)
+  return [...latest.values()]
+}
