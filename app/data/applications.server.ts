@@ -1,4 +1,5 @@
 import type { Form } from '#core/catalogue/index.ts'
+import type { Manual } from '#core/money/driver.ts'
 import { database, isDuplicate, now } from './database.server.ts'
 
 export interface Application {
@@ -14,15 +15,18 @@ export interface Application {
   oilCold: number | null
   oilHot: number | null
   note: string
+  /** What the engine's manual says, by duty. */
+  manual: Manual
   createdAt: string
 }
 
 export type ApplicationFields = Omit<Application, 'createdAt'>
 
-type ApplicationRow = Omit<Application, 'createdAt' | 'bypassOpening' | 'oilCold' | 'oilHot'> & { created_at: string; bypass_opening: number | null; oil_cold: number | null; oil_hot: number | null }
+type ApplicationRow = Omit<Application, 'createdAt' | 'bypassOpening' | 'oilCold' | 'oilHot' | 'manual'> & { manual: string;  created_at: string; bypass_opening: number | null; oil_cold: number | null; oil_hot: number | null }
 
-const fromRow = ({ created_at, bypass_opening, oil_cold, oil_hot, ...rest }: ApplicationRow): Application => ({
+const fromRow = ({ created_at, bypass_opening, oil_cold, oil_hot, manual, ...rest }: ApplicationRow): Application => ({
   ...rest,
+  manual: JSON.parse(manual) as Manual,
   bypassOpening: bypass_opening,
   oilCold: oil_cold,
   oilHot: oil_hot,
@@ -41,13 +45,13 @@ export async function findApplication(id: string): Promise<Application | undefin
 }
 
 /** Adds or changes an application; the same id twice changes nothing twice. */
-export async function saveApplication({ bypassOpening, oilCold, oilHot, ...fields }: ApplicationFields): Promise<'saved' | 'name-taken'> {
+export async function saveApplication({ bypassOpening, oilCold, oilHot, manual, ...fields }: ApplicationFields): Promise<'saved' | 'name-taken'> {
   const db = await database()
   try {
     await db('application')
-      .insert({ ...fields, bypass_opening: bypassOpening, oil_cold: oilCold, oil_hot: oilHot, created_at: now() })
+      .insert({ ...fields, bypass_opening: bypassOpening, oil_cold: oilCold, oil_hot: oilHot, manual: JSON.stringify(manual), created_at: now() })
       .onConflict('id')
-      .merge(['name', 'machine', 'form', 'thread', 'bypass', 'note', 'bypass_opening', 'oil_cold', 'oil_hot'])
+      .merge(['name', 'machine', 'form', 'thread', 'bypass', 'note', 'bypass_opening', 'oil_cold', 'oil_hot', 'manual'])
     return 'saved'
   } catch (error) {
     if (isDuplicate(error)) return 'name-taken'

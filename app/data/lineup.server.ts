@@ -9,6 +9,7 @@ export interface Column {
   id: string
   product: string
   specimen: string
+  brand: string
   name: string
   revision: string
   tier: Tier
@@ -33,6 +34,7 @@ export function lineupOf(assessed: readonly Assessed[], spreads: Spreads): { col
       id,
       product: specimen.product,
       specimen: leading.id,
+      brand: specimen.brand,
       name: `${specimen.brand} ${specimen.partNumber}`,
       revision: specimen.revisionLabel,
       tier: specimen.tier,

@@ -84,3 +84,14 @@ export async function removePhoto(specimen: string, id: string): Promise<void> {
   if ((await db('photo').where({ id, specimen_id: specimen }).delete()) === 0) return
   for (const size of ['whole', 'thumbnail'] as const) await rm(pathOf(id, size), { force: true })
 }
+
+/** Pictures of the box of a product's specimens. */
+export async function listBoxPhotos(product: string): Promise<{ id: string; name: string }[]> {
+  const db = await database()
+  return db('photo')
+    .join('specimen', 'specimen.id', 'photo.specimen_id')
+    .join('revision', 'revision.id', 'specimen.revision_id')
+    .where({ product_id: product, part: 'box' })
+    .orderBy('photo.at')
+    .select('photo.id', 'photo.name')
+}

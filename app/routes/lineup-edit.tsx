@@ -2,7 +2,7 @@ import { parseWithZod } from '@conform-to/zod/v4'
 import { Form, redirect } from 'react-router'
 import { findApplication, removeApplication, saveApplication } from '#app/data/applications.server.ts'
 import { ApplicationForm } from '#app/features/forms/ApplicationForm.tsx'
-import { applicationSchema } from '#app/features/forms/schemas.ts'
+import { applicationFields, applicationSchema } from '#app/features/forms/schemas.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/lineup-edit'
@@ -20,7 +20,7 @@ export async function action({ request, params }: Route.ActionArgs) {
     return redirect('/')
   }
   if (submission.status !== 'success') return submission.reply()
-  if ((await saveApplication(submission.value)) === 'name-taken') {
+  if ((await saveApplication(applicationFields(submission.value))) === 'name-taken') {
     return submission.reply({ fieldErrors: { name: ['There is an application of this name already.'] } })
   }
   return redirect(`/lineups/${params.lineup}`)

@@ -3,7 +3,7 @@ import { redirect } from 'react-router'
 import { saveApplication } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
 import { ApplicationForm } from '#app/features/forms/ApplicationForm.tsx'
-import { applicationSchema } from '#app/features/forms/schemas.ts'
+import { applicationFields, applicationSchema } from '#app/features/forms/schemas.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/lineup-new'
 import { formDataOf } from './http.server.ts'
@@ -15,7 +15,7 @@ export const loader = () => ({ id: newId() })
 export async function action({ request }: Route.ActionArgs) {
   const submission = parseWithZod(await formDataOf(request), { schema: applicationSchema })
   if (submission.status !== 'success') return submission.reply()
-  if ((await saveApplication(submission.value)) === 'name-taken') {
+  if ((await saveApplication(applicationFields(submission.value))) === 'name-taken') {
     return submission.reply({ fieldErrors: { name: ['There is an application of this name already.'] } })
   }
   return redirect(`/lineups/${submission.value.id}`)

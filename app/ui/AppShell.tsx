@@ -76,10 +76,22 @@ export function AppShell({ preferences, children }: { preferences: Preferences; 
       <Bar>
         <Name to="/">Plicator</Name>
         <nav aria-label="Views">
-          <View to="/" end className={pathname.startsWith('/lineups') ? 'active' : ''}>
+          <View to="/" end className={/^\/lineups(\/[^/]+)?(\/edit)?$/.test(pathname) ? 'active' : ''}>
             Line-ups
           </View>
           <View to="/bench">Bench</View>
+          <View to="/face-off" className={pathname.endsWith('/face-off') ? 'active' : ''}>
+            Face-off
+          </View>
+          <View to="/claims" className={/\/claims/.test(pathname) ? 'active' : ''}>
+            Box claims
+          </View>
+          <View to="/money" className={/\/(money|prices)$|^\/drivers/.test(pathname) ? 'active' : ''}>
+            Money
+          </View>
+          <View to="/verdict" className={pathname.endsWith('/verdict') ? 'active' : ''}>
+            Verdict
+          </View>
           <View to="/instruments">Instruments</View>
           <View to="/library">Library</View>
           <View to="/method">Method</View>

@@ -56,7 +56,7 @@ interface CommonProps {
 }
 
 /** One line of text, bound to a Conform field; its fault stands below it. */
-export function TextBox({ field, label, hint, list, optional, ...input }: CommonProps & { list?: string; optional?: boolean; placeholder?: string; inputMode?: 'decimal' | 'text'; autoFocus?: boolean }) {
+export function TextBox({ field, label, hint, list, optional, ...input }: CommonProps & { list?: string; optional?: boolean; placeholder?: string; type?: 'text' | 'date'; inputMode?: 'decimal' | 'text'; autoFocus?: boolean }) {
   return (
     <Wrap as={TextField} name={field.name} defaultValue={field.initialValue ?? ''} isInvalid={!!field.errors} validationBehavior="aria" key={field.key}>
       <Label>
@@ -76,12 +76,12 @@ const Optional = styled.span`
 `
 
 /** Several lines of text, bound to a Conform field. */
-export function TextLines({ field, label, hint }: CommonProps) {
+export function TextLines({ field, label, hint, required }: CommonProps & { required?: boolean }) {
   return (
     <Wrap as={TextField} name={field.name} defaultValue={field.initialValue ?? ''} isInvalid={!!field.errors} validationBehavior="aria" key={field.key}>
       <Label>
         {label}
-        <Optional> optional</Optional>
+        {!required && <Optional> optional</Optional>}
       </Label>
       <Area id={field.id} />
       {hint && <Text slot="description">{hint}</Text>}

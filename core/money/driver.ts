@@ -1,4 +1,5 @@
 import type { Claim } from '#core/claims/claim.ts'
+import type { Interval } from './interval.ts'
 
 export const duties = [
   { key: 'easy', label: 'Easy', says: 'Long runs, warm engine, clean roads.' },
@@ -20,12 +21,6 @@ export const positions = [
   { key: 'hanging', label: 'Hanging, opening down' },
 ] as const
 export type Position = (typeof positions)[number]['key']
-
-/** An interval by distance, by months, or by whichever comes first; m and months. */
-export interface Interval {
-  distance: number | null
-  months: number | null
-}
 
 /** Somebody who buys filters. */
 export interface Driver {

@@ -48,6 +48,8 @@ export const units: readonly Unit[] = [
   unit('length', 'in', inch, 3, ['inch', 'inches', '"', '”', '″', "''", 'in.']),
   unit('length', 'thou', inch / 1000, 1, ['thousandth', 'thousandths', 'th']),
   unit('length', 'ft', 12 * inch, 2, ['foot', 'feet']),
+  unit('length', 'km', 1000, 0, ['kilometre', 'kilometres', 'kilometer', 'kilometers']),
+  unit('length', 'mi', 63360 * inch, 0, ['mile', 'miles']),
 
   unit('mass', 'kg', 1, 4, ['kilo', 'kilos', 'kilogram', 'kilograms']),
   unit('mass', 'g', 0.001, 1, ['gram', 'grams', 'gramme', 'grammes', 'gr']),

@@ -6,14 +6,18 @@ import { readEntry } from '#core/teardown/entry.ts'
 import { usualInstrument, type InstrumentKind } from '#core/teardown/instrument.ts'
 import { usualEvidence } from '#core/teardown/reading.ts'
 import { listApplications, saveApplication } from '#app/data/applications.server.ts'
+import { saveClaim } from '#app/data/claims.server.ts'
 import { database, dataFolder } from '#app/data/database.server.ts'
+import { saveDriver } from '#app/data/drivers.server.ts'
 import { newId } from '#app/data/id.ts'
 import { addCheck, saveInstrument } from '#app/data/instruments.server.ts'
+import { addPrice, addRate } from '#app/data/prices.server.ts'
 import { findProduct, saveProduct, saveRevision } from '#app/data/products.server.ts'
 import { addReadings, type NewReading } from '#app/data/readings.server.ts'
 import { saveSpecimen } from '#app/data/specimens.server.ts'
 import { checkSchema, instrumentSchema } from '#app/features/forms/instrument-schemas.ts'
-import { applicationSchema, productSchema, specimenSchema } from '#app/features/forms/schemas.ts'
+import { claimSchema, driverSchema, priceSchema, rateSchema } from '#app/features/forms/market-schemas.ts'
+import { applicationFields, applicationSchema, productSchema, specimenSchema } from '#app/features/forms/schemas.ts'
 
 const evidence = z.enum(evidences.map(({ key }) => key) as [Evidence, ...Evidence[]])
 
@@ -63,15 +67,16 @@ async function loadInstruments(path: string): Promise<Bench> {
 const pace = 47
 
 /** Loads one file of the demo through the checks that a user's input passes. */
-async function loadFile(path: string, bench: Bench): Promise<number> {
+async function loadFile(path: string, bench: Bench, ids: Map<string, string>): Promise<number> {
   const { application, products } = fileSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
-  const app = applicationSchema.parse({ ...application, id: newId() })
+  const app = applicationFields(applicationSchema.parse({ ...application, id: newId() }))
   await saveApplication(app)
 
   let count = 0
   for (const { revisions, ...product } of products) {
     const fields = productSchema.parse({ ...product, id: newId(), form: app.form, revision: revisions[0]!.label })
     await saveProduct({ ...fields, application: app.id })
+    ids.set(fields.partNumber, fields.id)
     const first = (await findProduct(fields.id))!.revisions[0]!
     for (const [index, revision] of revisions.entries()) {
       const id = index === 0 ? first.id : newId()
@@ -85,6 +90,18 @@ async function loadFile(path: string, bench: Bench): Promise<number> {
     }
   }
   return count
+}
+
+const forProduct = z.array(z.looseObject({ product: z.string() }))
+const marketSchema = z.object({ claims: forProduct, prices: forProduct, rates: z.array(z.unknown()), drivers: z.array(z.looseObject({})) })
+
+/** Loads claims, prices, rates and drivers; products are named by their part numbers. */
+async function loadMarket(path: string, products: ReadonlyMap<string, string>): Promise<void> {
+  const { claims, prices, rates, drivers } = marketSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
+  for (const { product, ...claim } of claims) await saveClaim({ ...claimSchema.parse({ ...claim, id: newId() }), product: products.get(product)! })
+  for (const { product, ...price } of prices) await addPrice({ ...priceSchema.parse({ ...price, id: newId() }), product: products.get(product)! })
+  for (const rate of rates) await addRate(rateSchema.parse(rate))
+  for (const driver of drivers) await saveDriver(driverSchema.parse({ ...driver, id: newId() }))
 }
 
 function toReading(specimen: string, bench: Bench, [key, typed, known, source]: [string, string, ...string[]], at: string): NewReading {
@@ -111,7 +128,9 @@ export async function loadDemo({ reset }: { reset: boolean }): Promise<string> {
   try {
     let count = 0
     const bench = await loadInstruments(join(import.meta.dirname, 'instruments.json'))
-    for (const name of ['skerry-1.1-d', 'brae-16p']) count += await loadFile(join(import.meta.dirname, `${name}.json`), bench)
+    const products = new Map<string, string>()
+    for (const name of ['skerry-1.1-d', 'brae-16p']) count += await loadFile(join(import.meta.dirname, `${name}.json`), bench, products)
+    await loadMarket(join(import.meta.dirname, 'market.json'), products)
     return `Demo loaded: ${count} readings, all invented.`
   } catch (error) {
     await (await database()).destroy()

@@ -3,8 +3,9 @@ import * as house from './001_house.ts'
 import * as asks from './002_asks.ts'
 import * as passages from './003_passages.ts'
 import * as bench from './004_bench.ts'
+import * as market from './005_market.ts'
 
-const migrations: Record<string, Knex.Migration> = { '001_house': house, '002_asks': asks, '003_passages': passages, '004_bench': bench }
+const migrations: Record<string, Knex.Migration> = { '001_house': house, '002_asks': asks, '003_passages': passages, '004_bench': bench, '005_market': market }
 
 /** Migrations as modules, so that they are part of the build. */
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -1,4 +1,6 @@
 import type { SubmissionResult } from '@conform-to/react'
+import { duties } from '#core/money/driver.ts'
+import { sayInterval } from '#core/money/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import type { Application } from '#app/data/applications.server.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
@@ -10,7 +12,7 @@ import { useSchemaForm } from './useSchemaForm.ts'
 export function ApplicationForm({ id, application, last, back }: { id: string; application?: Application; last: SubmissionResult<string[]> | null | undefined; back: string }) {
   const celsius = (kelvin: number | null) => (kelvin === null ? '' : formatQuantity(kelvin, '°C').replace('−', '-'))
   const start = application
-    ? { ...application, bypassOpening: application.bypassOpening === null ? '' : formatQuantity(application.bypassOpening, 'bar'), oilCold: celsius(application.oilCold), oilHot: celsius(application.oilHot) }
+    ? { ...application, bypassOpening: application.bypassOpening === null ? '' : formatQuantity(application.bypassOpening, 'bar'), oilCold: celsius(application.oilCold), oilHot: celsius(application.oilHot), ...Object.fromEntries(duties.map(({ key, label }) => [`manual${label}`, application.manual[key] ? sayInterval(application.manual[key], 'km').replace(',', '') : ''])) }
     : { form: 'spin-on', bypass: 'unknown' }
   const [form, fields] = useSchemaForm(applicationSchema, { last, start: start as Record<string, string> })
   return (
@@ -31,6 +33,9 @@ export function ApplicationForm({ id, application, last, back }: { id: string; a
       <TextBox field={fields.bypassOpening!} label="Bypass opens at" optional hint="The difference across the element that the engine maker asks for: 1.0 bar or 15 psi." />
       <TextBox field={fields.oilCold!} label="Coldest oil at start" optional hint="-20 °C or -4 °F: for the margin of the rubber parts." />
       <TextBox field={fields.oilHot!} label="Hottest oil in hard use" optional hint="135 °C or 275 °F." />
+      {duties.map(({ key, label, says }) => (
+        <TextBox key={key} field={fields[`manual${label}`]!} label={`Engine manual's interval, ${label.toLowerCase()} duty`} optional hint={key === 'easy' ? `15000 km or 12 months. ${says}` : says} />
+      ))}
       <TextLines field={fields.note!} label="Note" />
     </FormFrame>
   )

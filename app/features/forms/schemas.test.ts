@@ -10,7 +10,7 @@ const specimen = { id: 'aaaaaaaaaaaa', revision: 'bbbbbbbbbbbb', label: 'A', got
 
 describe('an application', () => {
   test('is its name and form; the rest may stay open', () => {
-    expect(applicationSchema.parse(application)).toEqual({ ...application, machine: '', thread: null, bypassOpening: null, oilCold: null, oilHot: null, note: '' })
+    expect(applicationSchema.parse(application)).toEqual({ ...application, machine: '', thread: null, bypassOpening: null, oilCold: null, oilHot: null, manualEasy: null, manualNormal: null, manualSevere: null, note: '' })
   })
 
   test('what it asks is read in shop notation and kept in SI', () => {
@@ -47,9 +47,9 @@ describe('a specimen', () => {
 
   test.each([
     [{ price: '-1', currency: 'EUR' }, { price: 'A price cannot be below zero.' }],
-    [{ price: 'cheap', currency: 'EUR' }, { price: '"cheap" is no price. Write 12.50.' }],
+    [{ price: 'cheap', currency: 'EUR' }, { price: '"cheap" is no amount of money. Write 12.50.' }],
     [{ price: '1,250', currency: 'EUR' }, { price: '"1,250" can be read two ways. 1.250 or 1250?' }],
-    [{ price: '999999', currency: 'EUR' }, { price: 'That is more than any filter costs.' }],
+    [{ price: '999999', currency: 'EUR' }, { price: '999999 is more than any filter costs.' }],
     [{ price: '5', currency: '' }, { currency: 'A price needs its currency.' }],
     [{ price: '5', currency: 'XYZ' }, { currency: 'Choose a currency.' }],
     [{ got: 'given' }, { givenBy: 'Say who gave it: a given sample must be disclosed.' }],

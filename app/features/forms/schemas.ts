@@ -1,39 +1,7 @@
 import { z } from 'zod'
 import { readThread } from '#core/figures/thread.ts'
-import { formatQuantity } from '#core/quantity/format.ts'
-import { readNumber } from '#core/quantity/number.ts'
-import { parseQuantity } from '#core/quantity/parse.ts'
-import type { Dimension } from '#core/quantity/units.ts'
-import { currencies, forms, tiers } from './labels.ts'
-
-const id = z.string().regex(/^[0-9a-z]{6,24}$/, 'This form is broken. Load the page again.')
-
-const line = (name: string, most: number) =>
-  z
-    .string({ error: `${name} is missing.` })
-    .trim()
-    .min(1, `${name} is missing.`)
-    .max(most, `${name} is too long: at most ${most} characters.`)
-
-const optionalLine = (name: string, most: number) => z.string().trim().max(most, `${name} is too long: at most ${most} characters.`).default('')
-
-const oneOf = <const T extends readonly [string, ...string[]]>(values: T, message: string) => z.enum(values, { error: message })
-
-/** A quantity that may be left open: typed in shop notation, kept in SI. */
-const openQuantity = (name: string, dimension: Dimension, unit: string, units: string[], low: number, high: number) =>
-  z
-    .string()
-    .trim()
-    .max(40, `${name} is too long.`)
-    .default('')
-    .transform((text, context) => {
-      if (text === '') return null
-      const read = parseQuantity(text, { dimension, unit, name, units })
-      if (!read.ok) context.addIssue(read.problem.message)
-      else if (read.value.si < low || read.value.si > high) context.addIssue(`${text} cannot be the ${name.toLowerCase()}: it lies between ${formatQuantity(low, unit)} and ${formatQuantity(high, unit)}.`)
-      else return read.value.si
-      return z.NEVER
-    })
+import { forms, tiers } from './labels.ts'
+import { currency, id, line, oneOf, openInterval, openMoney, openQuantity, optionalLine } from './zod-fields.ts'
 
 /** An application: the engine that the filters must fit. */
 export const applicationSchema = z.object({
@@ -57,8 +25,16 @@ export const applicationSchema = z.object({
   bypassOpening: openQuantity('Bypass opening', 'pressure', 'bar', ['bar', 'psi', 'kPa'], 0.2e5, 6e5),
   oilCold: openQuantity('Coldest oil', 'temperature', '°C', ['°C', '°F'], 203.15, 323.15),
   oilHot: openQuantity('Hottest oil', 'temperature', '°C', ['°C', '°F'], 323.15, 473.15),
+  manualEasy: openInterval('The interval'),
+  manualNormal: openInterval('The interval'),
+  manualSevere: openInterval('The interval'),
   note: optionalLine('The note', 2000),
 })
+
+/** An application as it is kept. */
+export function applicationFields({ manualEasy: easy, manualNormal: normal, manualSevere: severe, ...rest }: z.infer<typeof applicationSchema>) {
+  return { ...rest, manual: { ...(easy && { easy }), ...(normal && { normal }), ...(severe && { severe }) } }
+}
 
 /** A product: brand and part number, for one application. */
 export const productSchema = z.object({
@@ -82,21 +58,8 @@ export const specimenSchema = z
     label: line('The label', 20),
     got: oneOf(['bought', 'given'], 'Say how it was got: viewers are told.'),
     givenBy: optionalLine('The giver', 80),
-    price: z
-      .string()
-      .trim()
-      .max(20, 'That is too long for a price.')
-      .default('')
-      .transform((text, context) => {
-        if (text === '') return null
-        const price = readNumber(text)
-        if (!price.ok) context.addIssue(price.problem.code === 'ambiguous-comma' ? price.problem.message : `"${text}" is no price. Write 12.50.`)
-        else if (price.value < 0) context.addIssue('A price cannot be below zero.')
-        else if (price.value > 100_000) context.addIssue('That is more than any filter costs.')
-        else return Math.round(price.value * 100)
-        return z.NEVER
-      }),
-    currency: z.preprocess((value) => (value === '' ? undefined : value), oneOf(currencies, 'Choose a currency.').optional()),
+    price: openMoney('A price'),
+    currency,
     shop: optionalLine('The shop', 80),
   })
   .superRefine((specimen, context) => {

@@ -1,0 +1,103 @@
+import { Link } from 'react-router'
+import { styled } from 'styled-components'
+import { claimLabel, gradeClaim, placeLabel, type Claim } from '#core/claims/claim.ts'
+import { writePoints } from '#core/claims/read-points.ts'
+import { sayInterval } from '#core/money/interval.ts'
+import { formatQuantity } from '#core/quantity/format.ts'
+import type { ClaimingProduct } from '#app/data/claim-pages.server.ts'
+import { claimAmounts } from '#app/features/forms/market-schemas.ts'
+import { ButtonLink } from '#app/ui/Button.tsx'
+import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+
+const gradeWords = { complete: '■ complete', partial: '◧ partial', slogan: '□ slogan' }
+
+const Quote = styled.q`
+  overflow-wrap: anywhere;
+`
+
+/** The structured part of a claim, as it is said. */
+function sayParts({ kind, parts }: Claim): string {
+  const amount = claimAmounts[kind]
+  switch (kind) {
+    case 'efficiency':
+      return [`${writePoints(parts.points ?? [])} µm`, parts.standard ?? 'no test named', parts.pass === undefined ? '' : `${parts.pass}-pass`].filter(Boolean).join(' · ')
+    case 'interval':
+      return [sayInterval({ distance: parts.distance ?? null, months: parts.months ?? null }, 'km'), parts.oil && `only with ${parts.oil}`, parts.notSevere && 'not under severe duty'].filter(Boolean).join(' · ')
+    case 'temperature':
+      return [parts.low, parts.high].map((kelvin) => (kelvin === undefined ? '?' : formatQuantity(kelvin, '°C'))).join(' to ')
+    default:
+      return amount && parts.amount !== undefined ? formatQuantity(parts.amount, amount.unit) : ''
+  }
+}
+
+/** All claims on one product, word for word, each with how complete it is. */
+export function ClaimCard({ product }: { product: ClaimingProduct }) {
+  return (
+    <Card id={product.id} aria-label={product.name}>
+      <Stack $gap={10}>
+        <Row $between>
+          <h2>
+            <Link to={`/products/${product.id}`} style={{ textDecoration: 'none' }}>
+              {product.name}
+            </Link>{' '}
+            {product.given.length > 0 && <Small>sample given by {product.given.join(', ')}</Small>}
+          </h2>
+          <ButtonLink to={`/products/${product.id}/claims/new`} aria-label={`Add a claim on ${product.name}`}>
+            Add a claim
+          </ButtonLink>
+        </Row>
+        {product.all.length === 0 ? (
+          <Soft>Nothing is claimed, or nothing was written down yet.</Soft>
+        ) : (
+          <Table>
+            <tbody>
+              {product.all.map((claim) => {
+                const { grade, lacks } = gradeClaim(claim)
+                const aside = !product.claims.some(({ id }) => id === claim.id)
+                return (
+                  <tr key={claim.id}>
+                    <td style={{ width: '14%' }}>
+                      <Link to={`/claims/${claim.id}`}>{claimLabel(claim.kind)}</Link>
+                    </td>
+                    <td style={{ width: '40%' }}>
+                      <Quote>{claim.words}</Quote>
+                      <br />
+                      <Small>
+                        {placeLabel(claim.place)}, {claim.readOn}
+                        {claim.photo && (
+                          <>
+                            {' · '}
+                            <a href={`/photos/${claim.photo}`}>photo</a>
+                          </>
+                        )}
+                      </Small>
+                    </td>
+                    <td>
+                      {sayParts(claim)}
+                      {aside && (
+                        <>
+                          <br />
+                          <Small>put aside: contradicted by another claim</Small>
+                        </>
+                      )}
+                    </td>
+                    <td style={{ width: '18%' }}>
+                      {gradeWords[grade]}
+                      {lacks.length > 0 && (
+                        <>
+                          <br />
+                          <Small>lacks {lacks.join(', ')}</Small>
+                        </>
+                      )}
+                    </td>
+                  </tr>
+                )
+              })}
+            </tbody>
+          </Table>
+        )}
+      </Stack>
+    </Card>
+  )
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react'
+import { useFetcher } from 'react-router'
+import { claimLabel, placeLabel } from '#core/claims/claim.ts'
+import type { Contradiction } from '#core/claims/standing.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Fault } from '#app/ui/fields.tsx'
+import { Row, Small, Stack } from '#app/ui/layout.tsx'
+import { SelectBox } from '#app/ui/Select.tsx'
+
+/** Claims that cannot all be true: what counts now, and the user's own decision with its reason. */
+export function ContradictionCard({ contradiction, name }: { contradiction: Contradiction; name: string }) {
+  const { product, kind, claims, uses, decided } = contradiction
+  const fetcher = useFetcher<{ fault: string }>()
+  const [chosen, choose] = useState(uses.id)
+  const [reason, setReason] = useState(decided?.reason ?? '')
+  const post = (fields: Record<string, string>) => void fetcher.submit({ product, kind, ...fields }, { method: 'post' })
+  return (
+    <Stack as="section" $gap={8} aria-label={`Contradiction: ${name}, ${claimLabel(kind)}`}>
+      <p>
+        <strong>{name}</strong>: {contradiction.says}
+      </p>
+      <Small>
+        {decided ? `You decided for "${uses.words}": ${decided.reason}` : `Until you decide the lower counts: "${uses.words}".`}
+      </Small>
+      <Row $gap={8}>
+        <SelectBox aria-label={`Which counts for ${name}`} value={chosen} onChange={(event) => choose(event.target.value)}>
+          {claims.map(({ id, words, place }) => (
+            <option key={id} value={id}>
+              {words.slice(0, 60)} ({placeLabel(place)})
+            </option>
+          ))}
+        </SelectBox>
+        <label>
+          <Small>because </Small>
+          <input value={reason} onChange={(event) => setReason(event.target.value)} maxLength={300} aria-label={`Reason for ${name}`} style={{ minHeight: 44, minWidth: 240, padding: '8px 12px', border: '1px solid var(--line-strong)', borderRadius: 8, background: 'var(--raised)' }} />
+        </label>
+        <Button onPress={() => post({ intent: 'decide', claim: chosen, reason })}>Decide</Button>
+        {decided && (
+          <Button $kind="quiet" onPress={() => post({ intent: 'undecide' })}>
+            Back to the lower
+          </Button>
+        )}
+      </Row>
+      <Fault role="alert">{fetcher.data?.fault}</Fault>
+    </Stack>
+  )
+}

@@ -1,0 +1,54 @@
+import { BarChart, CustomChart, HeatmapChart, LineChart, ScatterChart } from 'echarts/charts'
+import { GridComponent, LegendComponent, TooltipComponent, VisualMapComponent } from 'echarts/components'
+import { init, use as register, type EChartsCoreOption } from 'echarts/core'
+import { SVGRenderer } from 'echarts/renderers'
+import { useEffect, useRef } from 'react'
+import { usePreferences } from './usePreferences.ts'
+
+register([BarChart, CustomChart, HeatmapChart, LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, VisualMapComponent, SVGRenderer])
+
+/** Colours of the page as they are now, for the chart to draw in. */
+export interface ChartColours {
+  ink: string
+  soft: string
+  line: string
+  card: string
+  green: string
+  amber: string
+  red: string
+  series: string[]
+}
+
+export interface ChartProps {
+  /** What the chart shows, for those who cannot see it. */
+  label: string
+  height: number
+  option: (colours: ChartColours) => EChartsCoreOption
+  /** Called with the data item that was clicked. */
+  onPick?: (data: unknown) => void
+}
+
+const seriesLight = ['#12372c', '#d58a12', '#3b6ea5', '#a32b1c', '#6b7f3a', '#7a4f8c', '#5c6b73', '#b0603a', '#2f8f83', '#8c6d1f']
+const seriesDark = ['#9fd3bb', '#e3a238', '#8db8e8', '#f0937f', '#b9cc80', '#c9a3d9', '#a9b8bf', '#e0a27f', '#7fd0c6', '#d6bd6f']
+
+/** An Apache ECharts chart in the page's own colours and type. */
+export function EChart({ label, height, option, onPick }: ChartProps) {
+  const box = useRef<HTMLDivElement>(null)
+  const { theme } = usePreferences()
+  useEffect(() => {
+    const chart = init(box.current!, null, { renderer: 'svg' })
+    const style = getComputedStyle(document.documentElement)
+    const colour = (name: string) => style.getPropertyValue(name).trim()
+    const dark = style.getPropertyValue('color-scheme').includes('dark')
+    const colours: ChartColours = { ink: colour('--ink'), soft: colour('--ink-soft'), line: colour('--line'), card: colour('--card'), green: colour('--green'), amber: colour('--amber'), red: colour('--red'), series: dark ? seriesDark : seriesLight }
+    chart.setOption({ animation: false, color: colours.series, textStyle: { fontFamily: 'Public Sans, sans-serif', color: colours.ink }, tooltip: { backgroundColor: colours.card, borderColor: colours.line, textStyle: { color: colours.ink } }, ...option(colours) })
+    if (onPick) chart.on('click', ({ data }) => onPick(data))
+    const watch = new ResizeObserver(() => chart.resize())
+    watch.observe(box.current!)
+    return () => {
+      watch.disconnect()
+      chart.dispose()
+    }
+  }, [option, theme, onPick])
+  return <div ref={box} role="img" aria-label={label} style={{ height, width: '100%' }} />
+}

@@ -1,0 +1,46 @@
+import type { FieldMetadata } from '@conform-to/react'
+import type { ReactNode } from 'react'
+import { styled } from 'styled-components'
+import { Fault } from './fields.tsx'
+
+/** A native list to choose from, at least 44 px high. */
+export const SelectBox = styled.select`
+  min-height: 44px;
+  max-width: 100%;
+  padding: 8px 12px;
+  border: 1px solid var(--line-strong);
+  border-radius: 8px;
+  background: var(--raised);
+`
+
+const Wrap = styled.div`
+  display: grid;
+  gap: 6px;
+  label {
+    font: 600 17px/1.2 var(--label);
+  }
+`
+
+interface Props {
+  field: FieldMetadata<string | undefined>
+  label: ReactNode
+  options: readonly { value: string; label: string }[]
+  onChange?: (value: string) => void
+}
+
+/** One of many answers, bound to a Conform field. */
+export function SelectField({ field, label, options, onChange }: Props) {
+  return (
+    <Wrap>
+      <label htmlFor={field.id}>{label}</label>
+      <SelectBox id={field.id} name={field.name} defaultValue={field.initialValue ?? ''} key={field.key} aria-invalid={!!field.errors} aria-describedby={`${field.id}-fault`} onChange={(event) => onChange?.(event.target.value)}>
+        {options.map(({ value, label: words }) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </SelectBox>
+      <Fault id={`${field.id}-fault`}>{field.errors?.join(' ')}</Fault>
+    </Wrap>
+  )
+}
