@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
 import { styled } from 'styled-components'
-import { partLabel } from '#core/catalogue/index.ts'
+import { groupLabel } from '#core/score/criterion.ts'
 import { vetoCap } from '#core/score/score.ts'
 import { assessSpecimen } from '#app/data/assessments.server.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
@@ -67,7 +67,7 @@ export default function ScorePage({ loaderData: { specimen, score } }: Route.Com
                 <td>
                   <Link to={`/specimens/${specimen.id}/values/${criterion.from}`}>{criterion.label}</Link>
                   <br />
-                  <Small>{partLabel(criterion.part)}</Small>
+                  <Small>{groupLabel(criterion.part)}</Small>
                 </td>
                 <td>
                   {sayRule(criterion, system)}

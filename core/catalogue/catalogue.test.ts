@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { figures } from '#core/figures/index.ts'
+import { facts } from '#core/score/facts.ts'
 import { criteria } from '#core/score/criteria.ts'
 import { assumedInstruments, usualInstrument } from '#core/teardown/instrument.ts'
 import { unitOf } from '#core/quantity/units.ts'
@@ -50,7 +51,7 @@ describe('the one list', () => {
     for (const { from, rule } of criteria) {
       const figure = figures.find(({ key }) => key === from)
       const characteristic = findCharacteristic(from)
-      expect(figure ?? characteristic, from).toBeDefined()
+      expect(figure ?? characteristic ?? facts.find(({ key }) => key === from), from).toBeDefined()
       if (rule.kind === 'answers') {
         const values = optionsOf(characteristic!).map(({ value }) => value)
         for (const value of Object.keys(rule.points)) expect(values, from).toContain(value)

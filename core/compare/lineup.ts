@@ -3,7 +3,7 @@ import { figures, type Figure } from '#core/figures/index.ts'
 import { mean } from '#core/quantity/repeats.ts'
 import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
 import { criterionFor } from '#core/score/criteria.ts'
-import { judge } from '#core/score/score.ts'
+import { answerPoints } from '#core/score/judge.ts'
 import type { OpeningGroup } from '#core/teardown/openings.ts'
 import { whyNot } from '#core/teardown/plan.ts'
 import type { Assessment } from './assess.ts'
@@ -18,7 +18,7 @@ export interface Entrant {
 
 export type Cell =
   | { state: 'number'; value: number; u: number; spread?: SpreadSource; evidence: Evidence; specimen: string; of: number; remark?: string; mark?: Mark }
-  | { state: 'words'; text: string; evidence: Evidence; specimen: string; of: number; points?: number; mark?: Mark }
+  | { state: 'words'; text: string; evidence: Evidence; specimen: string; of: number; answers: string[]; points?: number; mark?: Mark }
   | { state: 'openings'; groups: OpeningGroup[]; evidence: Evidence; specimen: string; of: number }
   | { state: 'missing' }
   | { state: 'not-applicable'; reason: string }
@@ -76,7 +76,7 @@ function row(of: Characteristic | Figure, kind: Row['kind'], entrants: readonly 
 function characteristicCell(characteristic: Characteristic, labels: ReadonlyMap<string, string>, { specimens }: Entrant, library: UnitSpread | undefined): Cell {
   const found = specimens.flatMap(({ id, assessment }) => {
     const resolved = assessment.known.get(characteristic.key)
-    return resolved ? [{ id, resolved, assessment }] : []
+    return resolved ? [{ id, resolved }] : []
   })
   const first = found[0]
   if (!first) {
@@ -89,9 +89,10 @@ function characteristicCell(characteristic: Characteristic, labels: ReadonlyMap<
     return { state: 'number', ...folded(found.map(({ resolved }) => resolved.number!), library, characteristic.kind === 'quantity'), ...common }
   }
   const criterion = criterionFor(characteristic.key)
-  const points = criterion && judge(criterion, first.assessment.known, first.assessment.figures)?.points
+  const answers = found.flatMap(({ resolved }) => (resolved.text === undefined ? [] : [resolved.text]))
+  const points = criterion && answerPoints(criterion.rule, answers)
   const words = [...new Set(found.map(({ resolved }) => labels.get(resolved.text ?? '') ?? resolved.text ?? ''))]
-  return { state: 'words', text: words.join(' / '), ...common, ...(points !== undefined && words.length === 1 && { points }) }
+  return { state: 'words', text: words.join(' / '), answers, ...common, ...(points !== undefined && words.length === 1 && { points }) }
 }
 
 function figureCell(figure: Figure, { specimens }: Entrant, library: UnitSpread | undefined): Cell {

@@ -1,4 +1,4 @@
-import type { Form, PartKey } from '#core/catalogue/index.ts'
+import { partLabel, type Form, type PartKey } from '#core/catalogue/index.ts'
 
 /** Points for a number: straight lines between breakpoints, flat outside them. SI. */
 export interface Scale {
@@ -22,15 +22,28 @@ export interface Fault {
   kind: 'fault'
 }
 
+export type Rule = Scale | Answers | Steps | Fault
+
+/** A part of the filter, or what stands beside it. */
+export type CriterionGroup = PartKey | 'claims' | 'value'
+
+/**
+ * What a group of criteria is called.
+ *
+ * @example groupLabel('box') // => 'Packaging'
+ */
+export const groupLabel = (group: CriterionGroup): string => (group === 'claims' ? 'Claims' : group === 'value' ? 'Value' : group === 'box' ? 'Packaging' : group === 'inside' ? 'Cleanliness' : partLabel(group))
+
 export interface Criterion {
   key: string
   label: string
-  part: PartKey
+  part: CriterionGroup
   forms: Form[]
-  /** Key of the characteristic or figure it judges. */
+  /** Key of the characteristic, figure or fact it judges. */
   from: string
+  /** 0 where only some schools count it. */
   weight: number
-  rule: Scale | Answers | Steps | Fault
+  rule: Rule
   /** Why it counts, and where its breakpoints come from. */
   because: string
 }

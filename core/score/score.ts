@@ -1,16 +1,24 @@
-import { catalogueFor, characteristicOf, findCharacteristic, type Evidence, type Form } from '#core/catalogue/index.ts'
+import { catalogueFor, findCharacteristic, type Evidence, type Form } from '#core/catalogue/index.ts'
+import type { Cell } from '#core/compare/lineup.ts'
 import type { FigureResult } from '#core/figures/index.ts'
-import { findFigure } from '#core/figures/index.ts'
 import { whyNot } from '#core/teardown/plan.ts'
 import type { Known } from '#core/teardown/resolve.ts'
 import { criteria } from './criteria.ts'
-import { faultPoints, scalePoints, stepPoints, type Criterion } from './criterion.ts'
+import type { Criterion } from './criterion.ts'
+import type { Facts } from './facts.ts'
+import { isFact } from './facts.ts'
+import { evidenceOfCell, evidenceOfSpecimen, judgeEvidence, judgeFact, type Judgement } from './judge.ts'
 
-/** One criterion judged on one specimen. */
+/** One criterion judged. */
 export interface ScoreLine {
   criterion: Criterion
   /** 0 to 10; absent when nothing is known. */
   points?: number
+  /** What is sure of its points, and what they may still come to. */
+  low: number
+  high: number
+  /** Standard uncertainty of the points, from the measurement. */
+  sd: number
   evidence?: Evidence
   /** Why it does not count here. */
   reason?: string
@@ -22,13 +30,15 @@ export interface Veto {
   because: string
 }
 
-/** A construction score: not a filtration test. */
+/** A weighted judgement: no filtration test. */
 export interface Score {
   /** Weighted mean of what is known, 0 to 100, after any cap; absent when nothing is known. */
   value?: number
   /** What it would be if all that is missing were worst, and best. */
   low: number
   high: number
+  /** Standard uncertainty of the value, from the measurements. */
+  u: number
   /** Share of the weight that rests on evidence, 0 to 1. */
   coverage: number
   lines: ScoreLine[]
@@ -39,86 +49,83 @@ export interface Score {
 export const vetoCap = 20
 
 /**
- * Points of one criterion for what is known.
+ * A line of the score from a judgement; the points are what they would be if what is open turned out alike.
  *
- * @returns undefined when the evidence is missing
- * @example judge(canWall, known, figures)?.points // => 8.1
+ * @example lineOf(glue, { low: 5, high: 10, sd: 0, evidence: 'inferred' }).points // => 10
  */
-export function judge(criterion: Criterion, known: Known, figures: ReadonlyMap<string, FigureResult>): { points: number; evidence: Evidence } | undefined {
-  const { rule, from } = criterion
-  if (findFigure(from)) {
-    const figure = figures.get(from)
-    if (figure?.state !== 'known' || rule.kind !== 'scale') return undefined
-    return { points: scalePoints(rule, figure.number.value), evidence: figure.evidence }
-  }
-  const resolved = known.get(from)
-  if (!resolved) return undefined
-  const points = rulePoints(criterion, resolved.number?.value, resolved.text)
-  return points === undefined ? undefined : { points, evidence: resolved.evidence }
-}
-
-function rulePoints({ rule, from }: Criterion, number: number | undefined, text: string | undefined): number | undefined {
-  switch (rule.kind) {
-    case 'scale':
-      return number === undefined ? undefined : scalePoints(rule, number)
-    case 'steps': {
-      const characteristic = characteristicOf(from)
-      return number === undefined || characteristic.kind !== 'grade' ? undefined : stepPoints(number, characteristic.anchors.length)
-    }
-    case 'answers':
-      return text === undefined ? undefined : rule.points[text]
-    case 'fault':
-      return text === undefined ? undefined : faultPoints[text]
-  }
+export function lineOf(criterion: Criterion, judgement: Judgement | undefined): ScoreLine {
+  if (!judgement) return { criterion, low: 0, high: 10, sd: 0 }
+  const { low, high, sd, evidence } = judgement
+  const sure = 1 - (high - low) / 10
+  return { criterion, low, high, sd, evidence, ...(sure > 0 && { points: low / sure }) }
 }
 
 /**
- * The construction score of one specimen: a weighted mean of points, times ten.
+ * A score from its lines: low and high are weighted means; the value lies between them where it would if all
+ * that is open turned out as what is known, so what is missing never counts as zero.
  *
- * What is missing widens the score from `low` to `high`; it never counts as zero. What does not apply
- * to the filter is left out with its reason. A fault that ends the discussion caps the score at 20.
+ * Source: weighted sum, common practice; the value is low / (low + 100 − high), from the same weights.
  *
- * Source: weighted sum, common practice; breakpoints stand with each criterion.
+ * @example sumUp([lineOf(glue, undefined)], []).value // => undefined
+ */
+export function sumUp(lines: ScoreLine[], vetoes: Veto[]): Score {
+  const counted = lines.filter(({ reason }) => !reason)
+  const weight = counted.reduce((sum, { criterion }) => sum + criterion.weight, 0)
+  const over = (points: (line: ScoreLine) => number): number => (weight === 0 ? 0 : (10 * counted.reduce((sum, line) => sum + line.criterion.weight * points(line), 0)) / weight)
+  const [low, high] = [over((line) => line.low), over((line) => line.high)]
+  const coverage = weight === 0 ? 0 : 1 - (high - low) / 100
+  const known = low + 100 - high
+  const cap = (score: number) => (vetoes.length > 0 ? Math.min(score, vetoCap) : score)
+  const u = weight === 0 || coverage <= 0 ? 0 : (10 * Math.sqrt(counted.reduce((sum, { criterion, sd }) => sum + (criterion.weight * sd) ** 2, 0))) / (weight * coverage)
+  return { ...(coverage > 1e-9 && { value: cap((100 * low) / known) }), low: cap(low), high: cap(high), u: vetoes.length > 0 ? 0 : u, coverage, lines, vetoes }
+}
+
+/**
+ * The score of one specimen by its readings alone.
+ *
+ * What does not apply to the filter is left out with its reason. A fault that ends the discussion caps the
+ * score at 20.
  *
  * @param form of the filter
  * @param known resolved characteristics
  * @param figures of the same specimen
+ * @param scheme criteria with the weights and rules in force
  * @example scoreOf('spin-on', known, figures).value // => 71.4
  */
-export function scoreOf(form: Form, known: Known, figures: ReadonlyMap<string, FigureResult>): Score {
-  const lines: ScoreLine[] = criteria
-    .filter((criterion) => criterion.forms.includes(form))
-    .map((criterion) => {
-      const characteristic = findCharacteristic(criterion.from)
-      const reason = characteristic && whyNot(characteristic, known)
-      if (reason) return { criterion, reason }
-      const judged = judge(criterion, known, figures)
-      return judged ? { criterion, ...judged } : { criterion }
-    })
-
-  let weight = 0
-  let knownWeight = 0
-  let sum = 0
-  for (const { criterion, points, reason } of lines) {
-    if (reason) continue
-    weight += criterion.weight
-    if (points === undefined) continue
-    knownWeight += criterion.weight
-    sum += criterion.weight * points
-  }
-
-  const vetoes = findVetoes(form, known)
-  const cap = (score: number) => (vetoes.length > 0 ? Math.min(score, vetoCap) : score)
-  const outOf = (points: number, of: number) => (of === 0 ? 0 : cap((10 * points) / of))
-  return {
-    ...(knownWeight > 0 && { value: outOf(sum, knownWeight) }),
-    low: outOf(sum, weight),
-    high: outOf(sum + 10 * (weight - knownWeight), weight),
-    coverage: weight === 0 ? 0 : knownWeight / weight,
-    lines,
-    vetoes,
-  }
+export function scoreOf(form: Form, known: Known, figures: ReadonlyMap<string, FigureResult>, scheme: readonly Criterion[] = criteria): Score {
+  const lines = countedFor(form, scheme).map((criterion): ScoreLine => {
+    const characteristic = findCharacteristic(criterion.from)
+    const reason = characteristic && whyNot(characteristic, known)
+    if (reason) return { criterion, low: 0, high: 0, sd: 0, reason }
+    const evidence = evidenceOfSpecimen(criterion, known, figures)
+    return lineOf(criterion, evidence && judgeEvidence(criterion, evidence))
+  })
+  return sumUp(lines, findVetoes(form, known))
 }
+
+/**
+ * The score of one column of a line-up: its specimens together, with what claims and prices say.
+ *
+ * @param cells of the column, by the key of their row
+ * @param facts of its product
+ * @param vetoes of any of its specimens
+ * @example scoreColumn('spin-on', cells, new Map(), scheme, []).value // => 71.4
+ */
+export function scoreColumn(form: Form, cells: ReadonlyMap<string, Cell>, facts: Facts, scheme: readonly Criterion[], vetoes: Veto[]): Score {
+  const lines = countedFor(form, scheme).map((criterion): ScoreLine => {
+    if (isFact(criterion.from)) {
+      const bounds = facts.get(criterion.from)
+      return lineOf(criterion, bounds && judgeFact(criterion, bounds))
+    }
+    const cell = cells.get(criterion.from)
+    if (cell?.state === 'not-applicable') return { criterion, low: 0, high: 0, sd: 0, reason: cell.reason }
+    const evidence = cell && evidenceOfCell(cell)
+    return lineOf(criterion, evidence && judgeEvidence(criterion, evidence))
+  })
+  return sumUp(lines, vetoes)
+}
+
+const countedFor = (form: Form, scheme: readonly Criterion[]): Criterion[] => scheme.filter(({ forms, weight }) => weight > 0 && forms.includes(form))
 
 /**
  * Faults that end the discussion.

@@ -36,7 +36,7 @@ describe('the order of the columns', () => {
     const common = { evidence: 'measured' as const, specimen: 'x', of: 1 }
     const row = (cells: Cell[]): Row => ({ key: 'row', label: 'Row', part: 'can', kind: 'characteristic', cells, differs: true })
     expect(names(columns, 'row', false, [row([{ state: 'number', value: 1, u: 0, ...common }, { state: 'missing' }, { state: 'number', value: 2, u: 0, ...common }])])).toEqual(['c', 'a', 'b'])
-    expect(names(columns, 'row', false, [row([{ state: 'words', text: 'x', points: 5, ...common }, { state: 'words', text: 'y', points: 10, ...common }, { state: 'words', text: 'z', points: 7, ...common }])])).toEqual(['b', 'c', 'a'])
+    expect(names(columns, 'row', false, [row([{ state: 'words', answers: [], text: 'x', points: 5, ...common }, { state: 'words', answers: [], text: 'y', points: 10, ...common }, { state: 'words', answers: [], text: 'z', points: 7, ...common }])])).toEqual(['b', 'c', 'a'])
     const holes = (width: number): Cell => ({ state: 'openings', groups: [{ count: 6, width }], ...common })
     expect(names(columns, 'row', false, [row([holes(0.005), holes(0.006), holes(0.004)])])).toEqual(['b', 'a', 'c'])
   })
