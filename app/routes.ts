@@ -8,6 +8,8 @@ export default [
   route('lineups/:lineup/lineup.csv', 'routes/lineup-csv.ts'),
   route('lineups/:lineup/products/new', 'routes/product-new.tsx'),
   route('lineups/:lineup/claims', 'routes/claims.tsx'),
+  route('lineups/:lineup/verdict', 'routes/verdict.tsx'),
+  route('lineups/:lineup/score/:column', 'routes/column-score.tsx'),
   route('lineups/:lineup/money', 'routes/money.tsx'),
   route('products/:product/prices', 'routes/prices.tsx'),
   route('drivers', 'routes/drivers.tsx'),

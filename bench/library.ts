@@ -58,7 +58,7 @@ async function fill(): Promise<void> {
   const asked = [...recorded.filter(({ extra }) => !extra), ...recorded.filter(({ extra }) => extra)]
   for (let a = 0; a < applications; a++) {
     const application = newId()
-    await saveApplication({ id: application, name: `Engine ${a}`, machine: '', form: 'spin-on', thread: 'M20 x 1.5', bypass: 'filter', bypassOpening: 1e5, oilCold: null, oilHot: null, manual: {}, note: '' })
+    await saveApplication({ id: application, name: `Engine ${a}`, machine: '', form: 'spin-on', thread: 'M20 x 1.5', bypass: 'filter', bypassOpening: 1e5, oilCold: null, oilHot: null, manual: {}, maxHeight: null, gasketLand: null, note: '' })
     for (let s = 0; s < specimensEach; s++) {
       const [product, specimen] = [newId(), newId()]
       await saveProduct({ id: product, application, brand: `Brand ${s % 25}`, partNumber: `P-${a}-${s}`, form: 'spin-on', tier: 'middle', revision: '' })

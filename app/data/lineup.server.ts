@@ -1,5 +1,7 @@
 import { buildLineup, type Entrant, type Row, type Spreads } from '#core/compare/lineup.ts'
 import { pooledSpread } from '#core/compare/unit-spread.ts'
+import { misfits, type Fit } from '#core/score/misfit.ts'
+import type { Veto } from '#core/score/score.ts'
 import { assessSpecimens, type Assessed } from './assessments.server.ts'
 import type { Tier } from './products.server.ts'
 import { listRepeatedSpecimens, type Specimen } from './specimens.server.ts'
@@ -19,10 +21,12 @@ export interface Column {
   given: string[]
   done: number
   findings: number
+  vetoes: Veto[]
+  misfits: string[]
 }
 
 /** Columns and rows of a line-up from its specimens. */
-export function lineupOf(assessed: readonly Assessed[], spreads: Spreads): { columns: Column[]; rows: Row[] } {
+export function lineupOf(assessed: readonly Assessed[], spreads: Spreads, fit?: Fit): { columns: Column[]; rows: Row[] } {
   const entrants = toEntrants(assessed)
   const columns = entrants.map(({ id, specimen, specimens }) => {
     const own = assessed.filter((one) => one.specimen.revision === id)
@@ -43,6 +47,8 @@ export function lineupOf(assessed: readonly Assessed[], spreads: Spreads): { col
       price: paid ? { minor: paid.paidMinor!, currency: paid.currency! } : undefined,
       given: [...new Set(own.map((one) => one.specimen.givenBy).filter(Boolean))],
       findings: own.reduce((sum, { assessment }) => sum + assessment.findings.length, 0),
+      vetoes: specimens.flatMap(({ assessment }) => assessment.score.vetoes).filter((veto, index, all) => all.findIndex(({ key }) => key === veto.key) === index),
+      misfits: fit ? [...new Set(specimens.flatMap(({ assessment }) => misfits(fit, assessment.known)))] : [],
       done: Math.max(...own.map(({ assessment }) => assessment.done)),
     }
   })

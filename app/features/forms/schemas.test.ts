@@ -10,7 +10,7 @@ const specimen = { id: 'aaaaaaaaaaaa', revision: 'bbbbbbbbbbbb', label: 'A', got
 
 describe('an application', () => {
   test('is its name and form; the rest may stay open', () => {
-    expect(applicationSchema.parse(application)).toEqual({ ...application, machine: '', thread: null, bypassOpening: null, oilCold: null, oilHot: null, manualEasy: null, manualNormal: null, manualSevere: null, note: '' })
+    expect(applicationSchema.parse(application)).toEqual({ ...application, machine: '', thread: null, bypassOpening: null, oilCold: null, oilHot: null, maxHeight: null, gasketLand: null, manualEasy: null, manualNormal: null, manualSevere: null, note: '' })
   })
 
   test('what it asks is read in shop notation and kept in SI', () => {

@@ -25,6 +25,8 @@ export const applicationSchema = z.object({
   bypassOpening: openQuantity('Bypass opening', 'pressure', 'bar', ['bar', 'psi', 'kPa'], 0.2e5, 6e5),
   oilCold: openQuantity('Coldest oil', 'temperature', '°C', ['°C', '°F'], 203.15, 323.15),
   oilHot: openQuantity('Hottest oil', 'temperature', '°C', ['°C', '°F'], 323.15, 473.15),
+  maxHeight: openQuantity('Room for the can', 'length', 'mm', ['mm', 'in'], 0.03, 0.4),
+  gasketLand: openQuantity('Gasket land', 'length', 'mm', ['mm', 'in'], 0.03, 0.2),
   manualEasy: openInterval('The interval'),
   manualNormal: openInterval('The interval'),
   manualSevere: openInterval('The interval'),

@@ -17,7 +17,8 @@ import type { UnitSystem } from '#app/ui/preferences.ts'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Column } from '#app/data/lineup.server.ts'
-import { rankedFrom, sortColumns } from './sort.ts'
+import { rankedFrom } from '#core/verdict/judged.ts'
+import { sortColumns } from './sort.ts'
 
 const Scroll = styled.div`
   overflow: auto;

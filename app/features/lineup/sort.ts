@@ -1,8 +1,6 @@
 import type { Row } from '#core/compare/lineup.ts'
+import { rankedFrom } from '#core/verdict/judged.ts'
 import type { Column } from '#app/data/lineup.server.ts'
-
-/** Share of the weight that must rest on evidence before a score is ranked among the others. */
-export const rankedFrom = 0.75
 
 /**
  * Order of the columns by a row, the score, the price or the name; what is missing goes last.
