@@ -9,6 +9,7 @@ export default [
   route('lineups/:lineup/products/new', 'routes/product-new.tsx'),
   route('lineups/:lineup/claims', 'routes/claims.tsx'),
   route('lineups/:lineup/verdict', 'routes/verdict.tsx'),
+  route('lineups/:lineup/face-off', 'routes/face-off.tsx'),
   route('lineups/:lineup/score/:column', 'routes/column-score.tsx'),
   route('lineups/:lineup/money', 'routes/money.tsx'),
   route('products/:product/prices', 'routes/prices.tsx'),
@@ -41,6 +42,9 @@ export default [
   route('lineups/:lineup/figures.json', 'routes/export-figures.ts', { id: 'figures-json' }),
   route('lineups/:lineup/figures.csv', 'routes/export-figures.ts', { id: 'figures-csv' }),
   route('method', 'routes/method.tsx'),
+  route('method/edit', 'routes/method-edit.tsx'),
+  route('schools', 'routes/schools.tsx'),
+  route('schools/:school', 'routes/school-edit.tsx'),
   route('preferences', 'routes/preferences.ts'),
   route('*', 'routes/not-found.tsx'),
 ] satisfies RouteConfig

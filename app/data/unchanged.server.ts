@@ -1,7 +1,7 @@
 import { database } from './database.server.ts'
 
 const kept = new Map<string, { mark: string; value: Promise<unknown> }>()
-const mostKept = 40
+const mostKept = 120
 
 /**
  * What was made last under a name, as long as nothing in the database has changed since; else made anew.

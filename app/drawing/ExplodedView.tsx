@@ -22,7 +22,8 @@ interface Props {
   title: string
 }
 
-interface Slot {
+/** One part along the axis. */
+export interface Slot {
   part: DrawnPart
   /** Extent along the axis, mm. */
   length: number
@@ -54,7 +55,7 @@ export function ExplodedView({ data, width, height, now, onSelect, labels = true
 
   return (
     <svg viewBox={`0 0 ${width} ${height}`} width="100%" role={onSelect ? 'group' : 'img'} aria-label={title} xmlns="http://www.w3.org/2000/svg" style={{ display: 'block' }}>
-      <Mat width={width} height={height} scale={scale} />
+      <Mat width={width} height={height} scale={scale} legend={labels} />
       <line x1={margin / 2} x2={width - margin / 2} y1={axis} y2={axis} stroke={palette.faint} strokeDasharray="14 4 3 4" opacity={0.5} />
       {placed.map(({ part, middle, draw, label, length }, index) => {
         const state = data.states[part]
@@ -144,7 +145,8 @@ function Across({ x, half, axis, text }: { x: number; half: number; axis: number
   )
 }
 
-function layOut(data: DrawingData): Slot[] {
+/** The parts of a filter in the order they lie on the mat. */
+export function layOut(data: DrawingData): Slot[] {
   const { form, states, can, element, bypass, spring, oring } = data
   const bypassSlot: Slot = { part: 'bypass', length: 11, label: 'Bypass', draw: (scale) => <Bypass data={data} known={states.bypass.known} scale={scale} /> }
   const withBypass = bypass.place !== 'none' && spring.type !== 'combination' && bypass.build !== 'combination'
@@ -166,10 +168,11 @@ function layOut(data: DrawingData): Slot[] {
   ]
 }
 
-const heightOf = (part: DrawnPart, { can, element, oring }: DrawingData): number =>
+/** Extent of a part across the axis, mm. */
+export const heightOf = (part: DrawnPart, { can, element, oring }: DrawingData): number =>
   part === 'can' || part === 'plate' ? can.diameter : part === 'oring' ? oring.inside + 2 * oring.section : element.od
 
-function Mat({ width, height, scale }: { width: number; height: number; scale: number }) {
+function Mat({ width, height, scale, legend }: { width: number; height: number; scale: number; legend: boolean }) {
   const step = 10 * scale
   const lines = (most: number, vertical: boolean) =>
     Array.from({ length: Math.floor(most / step) }, (_, index) => {
@@ -182,9 +185,11 @@ function Mat({ width, height, scale }: { width: number; height: number; scale: n
       <rect width={width} height={height} fill={palette.mat} />
       {lines(width, true)}
       {lines(height, false)}
-      <text x={width - 10} y={height - 8} textAnchor="end" fontSize={11} fontFamily="'Public Sans', sans-serif" fill={palette.faint}>
-        one square 10 mm
-      </text>
+      {legend && (
+        <text x={width - 10} y={height - 8} textAnchor="end" fontSize={11} fontFamily="'Public Sans', sans-serif" fill={palette.faint}>
+          one square 10 mm
+        </text>
+      )}
     </g>
   )
 }

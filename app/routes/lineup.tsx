@@ -1,58 +1,63 @@
 import { useMemo } from 'react'
 import { Link, type ShouldRevalidateFunctionArgs } from 'react-router'
-import { findApplication } from '#app/data/applications.server.ts'
-import { assessApplication } from '#app/data/assessments.server.ts'
+import { findApplication, listApplications } from '#app/data/applications.server.ts'
+import { judgedLineup, type JudgedLineup } from '#app/data/judged.server.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { formLabels } from '#app/features/forms/labels.ts'
-import { librarySpreads, lineupOf } from '#app/data/lineup.server.ts'
 import { whileUnchanged } from '#app/data/unchanged.server.ts'
+import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { LineupTable } from '#app/features/lineup/LineupTable.tsx'
 import { ButtonLink } from '#app/ui/Button.tsx'
-import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Card, Page, Small, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/lineup'
 import { found } from './http.server.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.application.name ?? 'Line-up'} · Plicator` }]
 
-export const loader = ({ params: { lineup } }: Route.LoaderArgs) => whileUnchanged(`line-up ${lineup}`, () => loadLineup(lineup))
+export const loader = ({ params: { lineup } }: Route.LoaderArgs) => {
+  const today = new Date().toISOString().slice(0, 10)
+  return whileUnchanged(`line-up ${lineup} ${today}`, () => loadLineup(lineup, today))
+}
 
-async function loadLineup(id: string) {
+async function loadLineup(id: string, today: string) {
   const application = found(await findApplication(id), 'This line-up')
-  const [assessed, products, spreads] = await Promise.all([assessApplication(application.id), listProducts(application.id), librarySpreads()])
-  const { columns, rows } = lineupOf(assessed, spreads)
-  const waiting = products.filter(({ id }) => !columns.some((column) => column.product === id))
+  const [judged, products, applications] = await Promise.all([judgedLineup(application, today), listProducts(application.id), listApplications()])
+  const waiting = products.filter(({ id }) => !judged.columns.some((column) => column.product === id))
   // Thousands of small cells: one string passes to the page ten times as fast as the objects do.
-  return { application, table: JSON.stringify({ columns, rows }), waiting }
+  return { application, applications: applications.map(({ id, name }) => ({ id, name })), judged: JSON.stringify(judged), waiting }
 }
 
 /** Sorting and filtering change the address only. */
 export const shouldRevalidate = ({ currentUrl, nextUrl, formMethod, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
   !formMethod && currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
 
-export default function Lineup({ loaderData: { application, table, waiting } }: Route.ComponentProps) {
-  const { columns, rows } = useMemo(() => JSON.parse(table) as ReturnType<typeof lineupOf>, [table])
+export default function Lineup({ loaderData: { application, applications, judged: text, waiting } }: Route.ComponentProps) {
+  const lineup = useMemo(() => JSON.parse(text) as JudgedLineup, [text])
+  const { columns } = lineup
   return (
     <Page style={{ maxWidth: 'none' }}>
-      <Row $between>
-        <Stack $gap={4}>
-          <h1>{application.name}</h1>
-          <Soft>
+      <LineupHead
+        id={application.id}
+        title={application.name}
+        says={
+          <>
             {[application.machine, formLabels[application.form], application.thread].filter(Boolean).join(' · ')} · <Link to={`/lineups/${application.id}/edit`}>edit</Link>
-          </Soft>
-        </Stack>
-        <Row data-print="no">
-          <ButtonLink to={`/lineups/${application.id}/products/new`}>Add a product</ButtonLink>
-          <ButtonLink to={`/lineups/${application.id}/lineup.csv`} reloadDocument>
-            Save as CSV
-          </ButtonLink>
-          <ButtonLink to={`/lineups/${application.id}/readings.csv`} reloadDocument>
-            Readings
-          </ButtonLink>
-          <ButtonLink to={`/lineups/${application.id}/figures.json`} reloadDocument>
-            Figures
-          </ButtonLink>
-        </Row>
-      </Row>
+          </>
+        }
+        applications={applications}
+        view=""
+      >
+        <ButtonLink to={`/lineups/${application.id}/products/new`}>Add a product</ButtonLink>
+        <ButtonLink to={`/lineups/${application.id}/lineup.csv`} reloadDocument>
+          Save as CSV
+        </ButtonLink>
+        <ButtonLink to={`/lineups/${application.id}/readings.csv`} reloadDocument>
+          Readings
+        </ButtonLink>
+        <ButtonLink to={`/lineups/${application.id}/figures.json`} reloadDocument>
+          Figures
+        </ButtonLink>
+      </LineupHead>
       {waiting.length > 0 && (
         <Small data-print="no">
           No specimen yet:{' '}
@@ -74,7 +79,7 @@ export default function Lineup({ loaderData: { application, table, waiting } }: 
           </Stack>
         </Card>
       ) : (
-        <LineupTable columns={columns} rows={rows} />
+        <LineupTable application={application} lineup={lineup} />
       )}
       <Small>The construction score judges construction, not filtration; its rules stand under Method. Best and worst are marked only where the difference is larger than its uncertainty.</Small>
     </Page>

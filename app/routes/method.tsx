@@ -1,17 +1,23 @@
 import { catalogue, noReturn, optionsOf, partLabel, parts, stations } from '#core/catalogue/index.ts'
 import { sayNumber } from '#core/compare/display.ts'
 import { figures } from '#core/figures/index.ts'
-import { criteria } from '#core/score/criteria.ts'
+import { groupLabel } from '#core/score/criterion.ts'
+import { schemeOf } from '#core/score/scheme.ts'
 import { vetoCap } from '#core/score/score.ts'
 import { sayRule } from '#core/score/say-rule.ts'
-import { Card, Caution, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { currentMethod } from '#app/data/schools.server.ts'
+import { ButtonLink } from '#app/ui/Button.tsx'
+import { Card, Caution, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { Table } from '#app/ui/Table.tsx'
 import type { Route } from './+types/method'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Method · Plicator' }]
 
-export default function Method() {
+export const loader = async () => ({ method: await currentMethod() })
+
+export default function MethodPage({ loaderData: { method } }: Route.ComponentProps) {
+  const criteria = schemeOf(method)
   const { units: system } = usePreferences()
   return (
     <Page>
@@ -19,7 +25,7 @@ export default function Method() {
         <h1>Method</h1>
         <p>What is measured and how, what is worked out from it, and how it is judged. Where no source is named it is common practice of the trade, with no published source.</p>
         <p>
-          <a href="#figures">Figures</a> · <a href="#score">Construction score</a> · <a href="#catalogue">What is recorded</a>
+          Version {method.version}: {method.note}. <a href="#figures">Figures</a> · <a href="#score">Construction score</a> · <a href="#catalogue">What is recorded</a>
         </p>
       </Stack>
       <Caution>The score judges construction and value. It is no filtration test; efficiency, capacity and burst figures are the makers&apos; claims or estimates.</Caution>
@@ -67,7 +73,16 @@ export default function Method() {
       </Card>
       <Card id="score">
         <Stack>
-          <h2>Construction score</h2>
+          <Row $between>
+            <h2>Score</h2>
+            <Row $gap={8}>
+              <ButtonLink to="/schools">Schools</ButtonLink>
+              <ButtonLink to="/method/edit">Change the method</ButtonLink>
+            </Row>
+          </Row>
+          <p>
+            These weights are those of the construction score, the school "Build first"; a criterion with weight 0 is counted by some schools only. Inferred evidence bears half its weight, the other half stays open. What an engine cannot take is excluded. Ranks are drawn by stochastic acceptability analysis (SMAA-2, Lahdelma and Salminen 2001).
+          </p>
           <p>
             Each criterion gives 0 to 10 points; the score is their mean weighted as below, times ten. What is missing widens the score and never counts as zero. What a filter cannot have is left out. A fault that ends the discussion caps the score at {vetoCap}: {catalogue.flatMap((c) => (c.kind === 'fault' && c.ends ? [c.ends] : [])).join('; ')}.
           </p>
@@ -83,7 +98,11 @@ export default function Method() {
             <tbody>
               {criteria.map((criterion) => (
                 <tr key={criterion.key}>
-                  <td>{criterion.label}</td>
+                  <td>
+                    {criterion.label}
+                    <br />
+                    <Small>{groupLabel(criterion.part)}</Small>
+                  </td>
                   <td>{criterion.weight}</td>
                   <td>{sayRule(criterion, system)}</td>
                   <td>{criterion.because}</td>

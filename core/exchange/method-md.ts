@@ -2,8 +2,11 @@ import { catalogue, noReturn, optionsOf, partLabel, stations } from '#core/catal
 import { sayNumber } from '#core/compare/display.ts'
 import { figures } from '#core/figures/index.ts'
 import { criteria } from '#core/score/criteria.ts'
+import { disagreements, findSchool, schools } from '#core/score/schools.ts'
 import { vetoCap } from '#core/score/score.ts'
 import { sayRule } from '#core/score/say-rule.ts'
+
+const labelOf = (key: string): string => criteria.find((criterion) => criterion.key === key)!.label
 
 const table = (heads: string[], rows: string[][]): string =>
   [heads, heads.map(() => '---'), ...rows].map((cells) => `| ${cells.map((cell) => cell.replaceAll('|', '\\|')).join(' | ')} |`).join('\n')
@@ -40,9 +43,27 @@ Of several readings the best evidence wins alone: measured, observed, claimed, i
 ## Construction score
 
 Each criterion gives 0 to 10 points; the score is their mean weighted as below, times ten. What is missing widens the score and never counts
-as zero. What a filter cannot have is left out. A fault that ends the discussion caps the score at ${vetoCap}: ${catalogue.flatMap((c) => (c.kind === 'fault' && c.ends ? [c.ends] : [])).join('; ')}.
+as zero; inferred evidence bears half its weight, and the other half stays open. What a filter cannot have is left out. A weight of 0 is
+counted by some schools only. A fault that ends the discussion caps the score at ${vetoCap}: ${catalogue.flatMap((c) => (c.kind === 'fault' && c.ends ? [c.ends] : [])).join('; ')}.
 
 ${table(['Criterion', 'Weight', 'Points', 'Because'], criteria.map((criterion) => [criterion.label, String(criterion.weight), sayRule(criterion, 'metric'), criterion.because]))}
+
+## Schools
+
+Named sets of weights and house rules; what a school does not name it takes from the table above. Common practice, no published source.
+
+${table(['School', 'Holds', 'Weights of its own', 'House rules on'], schools.map(({ name, says, weights, rules }) => [name, says, Object.entries(weights).map(([key, weight]) => `${labelOf(key)} ${weight}`).join(', '), Object.keys(rules).map(labelOf).join(', ')]))}
+
+${table(['Question', 'Sides, and the schools that take them'], disagreements.map(({ question, sides }) => [question, sides.map(({ says, schools: those }) => `${says} (${those.map((id) => findSchool(id)!.name).join(', ')})`).join('; ')]))}
+
+How sure a ranking is: points are drawn from the uncertainty of what was measured, unit-to-unit spread included, what is missing from all
+it may be, weights as the school has them, around it, or free. Source: SMAA-2, Lahdelma and Salminen, Operations Research 49 (2001).
+
+## Claims
+
+A filter that stops a share E of particles at a size stops at least E above it and at most E below it; "at least" and "+" give no upper
+bound, "up to" no lower one. One is ahead when its lower bound beats the other's upper bound, under the same test; else they cannot be
+compared. Nothing is extrapolated. Of claims that contradict each other the lower counts until the user decides.
 
 ## What is recorded
 

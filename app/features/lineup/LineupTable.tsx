@@ -1,24 +1,28 @@
+import { useVirtualizer } from '@tanstack/react-virtual'
 import { ArrowDown, ArrowUp } from 'lucide-react'
-import { useMemo, type MouseEvent } from 'react'
-import { Link, useNavigate, useSearchParams } from 'react-router'
+import { useMemo, useRef, useState, useSyncExternalStore, type CSSProperties, type MouseEvent, type RefObject } from 'react'
+import { Link, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
-import { characteristicOf, partLabel } from '#core/catalogue/index.ts'
-import { spreadWords } from '#core/compare/unit-spread.ts'
-import { displayUnit, sayNumber, sayUncertain } from '#core/compare/display.ts'
+import { characteristicOf, partLabel, type Form } from '#core/catalogue/index.ts'
+import { sayUncertain } from '#core/compare/display.ts'
 import type { Cell, Row as LineupRow } from '#core/compare/lineup.ts'
+import { sayCell } from '#core/compare/say-cell.ts'
+import { spreadWords } from '#core/compare/unit-spread.ts'
 import { findFigure } from '#core/figures/index.ts'
-import { formatOpenings } from '#core/teardown/openings.ts'
+import { rankedFrom, type Judged } from '#core/verdict/judged.ts'
+import type { JudgedLineup } from '#app/data/judged.server.ts'
 import { tierLabels } from '#app/features/forms/labels.ts'
+import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
+import { useJudged } from '#app/features/verdict/useJudged.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
-import { Alert, Row, Small } from '#app/ui/layout.tsx'
+import { Alert, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { sayMoney } from '#app/ui/money.ts'
 import type { UnitSystem } from '#app/ui/preferences.ts'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
-import type { Column } from '#app/data/lineup.server.ts'
-import { rankedFrom } from '#core/verdict/judged.ts'
-import { sortColumns } from './sort.ts'
+import { ColumnsPanel } from './ColumnsPanel.tsx'
+import { useColumns } from './useColumns.ts'
 
 const Scroll = styled.div`
   overflow: auto;
@@ -87,6 +91,14 @@ const Table = styled.table`
     font: 400 12px/1.35 var(--text);
     color: var(--ink-soft);
   }
+  tr[data-tie] td,
+  tr[data-tie] th[scope='row'] {
+    background: color-mix(in srgb, var(--line) 34%, var(--card));
+  }
+  tbody th small {
+    color: var(--ink-soft);
+    font-size: 12px;
+  }
   td[data-empty] {
     color: var(--ink-soft);
   }
@@ -109,6 +121,26 @@ const Table = styled.table`
       min-width: 0 !important;
       padding: 2px 4px;
     }
+  }
+`
+
+const Find = styled.input`
+  min-height: 44px;
+  width: 170px;
+  padding: 8px 12px;
+  border: 1px solid var(--line-strong);
+  border-radius: 8px;
+  background: var(--raised);
+`
+
+const HeadDrawing = styled.img`
+  display: block;
+  margin: 0 0 6px auto;
+  border-radius: 6px;
+  max-width: 100%;
+  height: auto;
+  @media print {
+    display: none;
   }
 `
 
@@ -146,40 +178,51 @@ const Veto = styled.span`
   font: 600 13px/1.25 var(--text);
 `
 
+interface Props {
+  application: { id: string; form: Form }
+  lineup: JudgedLineup
+}
+
 /** Products across, what is known of them down; each number opens to its readings and formula. */
-export function LineupTable({ columns, rows }: { columns: Column[]; rows: LineupRow[] }) {
-  const [search, setSearch] = useSearchParams()
+export function LineupTable({ application, lineup }: Props) {
+  const { rows } = lineup
+  const judged = useJudged(application.form, lineup)
+  const columns = useMemo(() => lineup.columns.map((column, at) => scoredBy(column, judged.all[at]!)), [lineup, judged.all])
   const navigate = useNavigate()
   const { units: system } = usePreferences()
-  const sort = search.get('sort') ?? 'score'
-  const rising = search.get('order') === 'rising'
+  const [arranging, arrange] = useState(false)
+  const view = useColumns(columns, rows)
+  const { search, set, sort, rising, shown: order, sortBy, problem, pinned, hidden } = view
   const differences = search.get('only') === 'differences'
   const doubtful = search.get('doubt') === 'shown'
+  const words = search.get('find')?.toLowerCase() ?? ''
 
-  const { order, problem } = useMemo(() => sortColumns(columns, rows, sort, rising), [columns, rows, sort, rising])
-  const wanted = differences ? rows.filter((row) => row.differs) : rows.filter((row) => row.cells.some(({ state }) => state !== 'not-applicable'))
+  const wanted = rows.filter((row) => (differences ? row.differs : row.cells.some(({ state }) => state !== 'not-applicable')) && (words === '' || `${row.label} ${partLabel(row.part)}`.toLowerCase().includes(words)))
   const shown = useRowsBelowTheFold(wanted)
-  const groups = [...new Set(shown.map(({ part }) => part))]
+  const lines = useMemo(() => shown.flatMap((row, index): Line[] => (row.part === shown[index - 1]?.part ? [{ row }] : [{ part: row.part }, { row }])), [shown])
+  const box = useRef<HTMLDivElement>(null)
+  const { from, to, above, below } = useLinesInSight(box, lines.length, order.length)
 
-  const set = (changes: Record<string, string | undefined>) =>
-    setSearch(
-      (now) => {
-        const next = new URLSearchParams(now)
-        for (const [key, value] of Object.entries(changes)) value === undefined ? next.delete(key) : next.set(key, value)
-        return next
-      },
-      { replace: true, preventScrollReset: true },
-    )
-  const sortBy = (key: string) => set({ sort: key, order: sort === key && !rising ? 'rising' : undefined })
   const sortHead = (key: string, label: string) => (
     <Sort type="button" onClick={() => sortBy(key)} aria-label={`Sort by ${label}`}>
       <span>{label}</span>
       {sort === key && (rising ? <ArrowUp size={14} aria-label="rising" /> : <ArrowDown size={14} aria-label="falling" />)}
     </Sort>
   )
+  const pinStyle = (at: number): CSSProperties | undefined => {
+    const place = pinned.filter((id) => !hidden.has(id)).indexOf(columns[at]!.id)
+    return place < 0 ? undefined : { position: 'sticky', left: 228 + place * pinnedWidth, width: pinnedWidth, minWidth: pinnedWidth, zIndex: 1, borderRight: '1px solid var(--line-strong)' }
+  }
+  const headPin = (at: number): CSSProperties | undefined => {
+    const style = pinStyle(at)
+    return style && { ...style, zIndex: 3 }
+  }
+  const query = `?school=${judged.school.id}${judged.driver ? `&driver=${judged.driver.id}` : ''}`
 
   return (
     <>
+      <Stack $gap={10}>
+      <SchoolBar data={lineup} judged={judged} />
       <Row data-print="no">
         <Button onPress={() => set({ only: differences ? undefined : 'differences' })} aria-pressed={differences} $kind={differences ? 'primary' : 'plain'}>
           Differences only
@@ -187,21 +230,29 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
         <Button onPress={() => set({ doubt: doubtful ? undefined : 'shown' })} aria-pressed={doubtful} $kind={doubtful ? 'primary' : 'plain'}>
           Show ±
         </Button>
+        <Button onPress={() => arrange(!arranging)} aria-expanded={arranging}>
+          Columns
+        </Button>
+        <Find type="search" aria-label="Find a row" placeholder="Find a row" value={search.get('find') ?? ''} onChange={(event) => set({ find: event.target.value })} />
         <Button onPress={() => window.print()}>Print</Button>
         <Small>
-          {columns.length} {columns.length === 1 ? 'product' : 'products'}, {wanted.length} rows. Click a row's name to sort by it.
+          {order.length} {order.length === 1 ? 'product' : 'products'}
+          {hidden.size > 0 && `, ${hidden.size} hidden`}, {wanted.length} rows. Click a row's name to sort by it.
         </Small>
       </Row>
+      </Stack>
+      {arranging && <ColumnsPanel columns={columns} view={view} />}
       {problem && <Alert role="alert">{problem}</Alert>}
-      <Scroll tabIndex={0} role="region" aria-label="Line-up table">
+      <Scroll ref={box} tabIndex={0} role="region" aria-label="Line-up table">
         <Table onClick={(event) => followLink(event, (to) => void navigate(to))}>
           <thead>
             <tr>
               <th scope="col">{sortHead('name', 'Product')}</th>
               {order.map((at) => {
-                const { id, product, name, revision, tier, specimens, given } = columns[at]!
+                const { id, product, specimen, name, revision, tier, specimens, given } = columns[at]!
                 return (
-                  <th key={id} scope="col">
+                  <th key={id} scope="col" style={headPin(at)}>
+                    <HeadDrawing src={`/specimens/${specimen}/drawing.svg?head`} alt="" loading="lazy" width={180} height={52} />
                     <Link to={`/products/${product}`}>{name}</Link>
                     <small>{[revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`].filter(Boolean).join(' · ')}</small>
                     {given.length > 0 && <small>sample given by {given.join(', ')}</small>}
@@ -212,20 +263,23 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
           </thead>
           <tbody>
             <tr>
-              <th scope="row">{sortHead('score', 'Construction score')}</th>
+              <th scope="row">{sortHead('score', judged.school.id === 'build' && !judged.driver ? 'Construction score' : `Score: ${judged.school.name}`)}</th>
               {order.map((at) => {
-                const { id, specimen, score } = columns[at]!
+                const { id, score, misfits } = columns[at]!
+                const tied = judged.leaders.length > 1 && judged.leaders.some((one) => one.id === id)
                 return (
-                  <td key={id}>
-                    <Link to={`/specimens/${specimen}/score`} style={{ font: '600 24px/1 var(--label)' }}>
+                  <td key={id} style={pinStyle(at)}>
+                    <Link to={`/lineups/${application.id}/score/${id}${query}`} style={{ font: '600 24px/1 var(--label)' }}>
                       {score.value === undefined ? '–' : Math.round(score.value)}
                     </Link>
-                    {score.coverage < 1 && (
+                    {tied && <small>tied for first</small>}
+                    {score.coverage < 0.995 && (
                       <small>
                         {Math.round(score.low)} to {Math.round(score.high)}, {Math.round(score.coverage * 100)} % known{score.coverage < rankedFrom && ', not ranked'}
                       </small>
                     )}
                     {score.veto && <Veto>{score.veto}</Veto>}
+                    {misfits.length > 0 && <Veto>does not fit: {misfits.join(', ')}</Veto>}
                   </td>
                 )
               })}
@@ -234,7 +288,11 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
               <th scope="row">{sortHead('price', 'Price paid')}</th>
               {order.map((at) => {
                 const { id, product, price } = columns[at]!
-                return <td key={id}>{price ? <Link to={`/products/${product}`}>{sayMoney(price.minor, price.currency)}</Link> : '–'}</td>
+                return (
+                  <td key={id} style={pinStyle(at)}>
+                    {price ? <Link to={`/products/${product}`}>{sayMoney(price.minor, price.currency)}</Link> : '–'}
+                  </td>
+                )
               })}
             </tr>
             {columns.some(({ findings }) => findings > 0) && (
@@ -242,35 +300,56 @@ export function LineupTable({ columns, rows }: { columns: Column[]; rows: Lineup
                 <th scope="row">Contradictions found</th>
                 {order.map((at) => {
                   const { id, specimen, findings } = columns[at]!
-                  return <td key={id}>{findings > 0 ? <Link to={`/specimens/${specimen}/findings`}>{findings}</Link> : '0'}</td>
+                  return (
+                    <td key={id} style={pinStyle(at)}>
+                      {findings > 0 ? <Link to={`/specimens/${specimen}/findings`}>{findings}</Link> : '0'}
+                    </td>
+                  )
                 })}
               </tr>
             )}
           </tbody>
-          {groups.map((part) => (
-            <tbody key={part}>
-              <tr>
-                <Group scope="rowgroup" colSpan={columns.length + 1}>
-                  {partLabel(part)}
-                </Group>
-              </tr>
-              {shown
-                .filter((row) => row.part === part)
-                .map((row) => (
-                  <tr key={row.key}>
-                    <th scope="row">{sortHead(row.key, row.label)}</th>
-                    {order.map((at) => (
-                      <CellView key={columns[at]!.id} row={row} cell={row.cells[at]!} specimens={columns[at]!.specimens} system={system} doubtful={doubtful} />
-                    ))}
-                  </tr>
-                ))}
-            </tbody>
-          ))}
+          <tbody>
+            {above > 0 && <tr aria-hidden style={{ height: above }} />}
+            {lines.slice(from, to).map((line) =>
+              'part' in line ? (
+                <tr key={`part ${line.part}`}>
+                  <Group scope="rowgroup" colSpan={order.length + 1}>
+                    {partLabel(line.part)}
+                  </Group>
+                </tr>
+              ) : (
+                <tr key={line.row.key} data-tie={isTie(line.row) || undefined}>
+                  <th scope="row">
+                    {sortHead(line.row.key, line.row.label)}
+                    {isTie(line.row) && <small>a tie</small>}
+                  </th>
+                  {order.map((at) => (
+                    <CellView key={columns[at]!.id} row={line.row} cell={line.row.cells[at]!} specimens={columns[at]!.specimens} system={system} doubtful={doubtful} style={pinStyle(at)} />
+                  ))}
+                </tr>
+              ),
+            )}
+            {below > 0 && <tr aria-hidden style={{ height: below }} />}
+          </tbody>
         </Table>
       </Scroll>
     </>
   )
 }
+
+type Line = { part: LineupRow['part'] } | { row: LineupRow }
+
+const pinnedWidth = 160
+
+/** A column with its score by the school that judges. */
+const scoredBy = (column: JudgedLineup['columns'][number], { score, excluded }: Judged): JudgedLineup['columns'][number] => ({
+  ...column,
+  score: { value: excluded === undefined ? score.value : undefined, low: score.low, high: score.high, coverage: score.coverage, veto: score.vetoes[0]?.because },
+})
+
+/** Several numbers are known and none is apart from the others. */
+const isTie = ({ cells, differs }: LineupRow): boolean => !differs && cells.filter(({ state }) => state === 'number').length > 1
 
 const rowsAtFirst = 16
 
@@ -278,6 +357,27 @@ const rowsAtFirst = 16
 function useRowsBelowTheFold(rows: LineupRow[]): LineupRow[] {
   const alive = useInBrowser(() => true, false)
   return alive ? rows : rows.slice(0, rowsAtFirst)
+}
+
+const lineHeight = 36
+/** Up to so many cells are all drawn; beyond, only the lines in sight. */
+const allDrawn = 2400
+
+/** Which lines are in sight of the scrolled box, where there are too many cells to draw them all; on paper all are. */
+function useLinesInSight(box: RefObject<HTMLDivElement | null>, count: number, columns: number) {
+  const printing = useSyncExternalStore(onPrint, () => window.matchMedia('print').matches, () => false)
+  const many = count * columns > allDrawn && !printing
+  const virtual = useVirtualizer({ count, getScrollElement: () => box.current, estimateSize: () => lineHeight, overscan: 14, enabled: many })
+  const items = many ? virtual.getVirtualItems() : []
+  const [first, last] = [items[0], items.at(-1)]
+  if (!many || !first || !last) return { from: 0, to: many ? 40 : count, above: 0, below: many ? Math.max(0, count - 40) * lineHeight : 0 }
+  return { from: first.index, to: last.index + 1, above: first.start, below: virtual.getTotalSize() - last.end }
+}
+
+function onPrint(listener: () => void): () => void {
+  const query = window.matchMedia('print')
+  query.addEventListener('change', listener)
+  return () => query.removeEventListener('change', listener)
 }
 
 /** A thousand cells link to their readings: one listener follows them without loading the page anew. */
@@ -288,23 +388,23 @@ function followLink(event: MouseEvent<HTMLElement>, go: (to: string) => void): v
   go(link.getAttribute('href')!)
 }
 
-function CellView({ row, cell, specimens, system, doubtful }: { row: LineupRow; cell: Cell; specimens: number; system: UnitSystem; doubtful: boolean }) {
-  if (cell.state === 'missing') return <td data-empty>missing</td>
-  if (cell.state === 'not-applicable') return <td data-empty title={cell.reason}>–</td>
+function CellView({ row, cell, specimens, system, doubtful, style }: { row: LineupRow; cell: Cell; specimens: number; system: UnitSystem; doubtful: boolean; style: CSSProperties | undefined }) {
+  if (cell.state === 'missing') return <td data-empty style={style}>missing</td>
+  if (cell.state === 'not-applicable') return <td data-empty style={style} title={cell.reason}>–</td>
   if (cell.state === 'impossible') {
     return (
-      <td title={cell.message}>
+      <td title={cell.message} style={style}>
         <a href={`/specimens/${cell.specimen}/values/${row.key}`}>cannot be</a>
       </td>
     )
   }
   const of = findFigure(row.key) ?? characteristicOf(row.key)
-  const words = cell.state === 'number' ? sayNumber(of, cell.value, system) : cell.state === 'openings' ? formatOpenings(cell.groups, displayUnit(of, system)) : cell.text
+  const words = sayCell(row.key, cell, system)
   const doubt = cell.state === 'number' && cell.u > 0 ? sayUncertain(of, cell.value, cell.u, system) : words
   const spread = cell.state === 'number' && cell.spread ? `unit to unit ${spreadWords[cell.spread]}` : ''
   const mark = 'mark' in cell ? cell.mark : undefined
   return (
-    <td data-mark={mark}>
+    <td data-mark={mark} style={style}>
       {cell.evidence !== 'measured' && cell.evidence !== 'observed' && <EvidenceGlyph evidence={cell.evidence} />}
       <a href={`/specimens/${cell.specimen}/values/${row.key}`} title={[doubt, spread].filter(Boolean).join('; ')}>
         {doubtful ? doubt : words}

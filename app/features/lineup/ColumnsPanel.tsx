@@ -1,0 +1,87 @@
+import { Eye, EyeOff, GripVertical, Pin, PinOff } from 'lucide-react'
+import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components'
+import { styled } from 'styled-components'
+import type { Column } from '#app/data/lineup.server.ts'
+import { Small } from '#app/ui/layout.tsx'
+import type { Columns } from './useColumns.ts'
+
+const List = styled(GridList)`
+  display: grid;
+  gap: 4px;
+  max-height: 420px;
+  overflow: auto;
+  &[data-drop-target] {
+    outline: 2px solid var(--focus);
+  }
+` as typeof GridList
+
+const Item = styled(GridListItem)`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  padding: 0 8px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--raised);
+  &[data-dragging] {
+    opacity: 0.5;
+  }
+  span {
+    flex: 1;
+    overflow-wrap: anywhere;
+  }
+  button {
+    display: inline-flex;
+    align-items: center;
+    justify-content: center;
+    min-width: 44px;
+    min-height: 40px;
+    border: 0;
+    border-radius: 6px;
+    background: none;
+    cursor: pointer;
+    &[data-hovered] {
+      background: var(--green-soft);
+    }
+  }
+` as typeof GridListItem
+
+/** Columns to drag into order, pin and hide. */
+export function ColumnsPanel({ columns, view }: { columns: readonly Column[]; view: Columns }) {
+  const items = view.order.map((at) => columns[at]!)
+  const { dragAndDropHooks } = useDragAndDrop({
+    getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
+    onReorder: ({ keys, target }) => {
+      const moved = new Set([...keys].map(String))
+      const rest = items.map(({ id }) => id).filter((id) => !moved.has(id))
+      const at = rest.indexOf(String(target.key)) + (target.dropPosition === 'after' ? 1 : 0)
+      view.putInOrder([...rest.slice(0, at), ...moved, ...rest.slice(at)])
+    },
+  })
+  return (
+    <div data-print="no">
+      <Small>Drag into order, or take one up with Enter on its handle. Sorting by a row puts them back.</Small>
+      <List aria-label="Columns of the line-up" items={items} dragAndDropHooks={dragAndDropHooks}>
+        {(column: Column) => {
+          const name = [column.name, column.revision].filter(Boolean).join(' ')
+          const [isHidden, isPinned] = [view.hidden.has(column.id), view.pinned.includes(column.id)]
+          return (
+            <Item id={column.id} textValue={name}>
+              <Button slot="drag" aria-label={`Move ${name}`}>
+                <GripVertical size={18} aria-hidden />
+              </Button>
+              <span style={isHidden ? { opacity: 0.5, textDecoration: 'line-through' } : undefined}>{name}</span>
+              <Button aria-label={`${isPinned ? 'Unpin' : 'Pin'} ${name}`} onPress={() => view.toggle('pin', column.id)}>
+                {isPinned ? <PinOff size={18} aria-hidden /> : <Pin size={18} aria-hidden />}
+              </Button>
+              <Button aria-label={`${isHidden ? 'Show' : 'Hide'} ${name}`} onPress={() => view.toggle('hide', column.id)}>
+                {isHidden ? <EyeOff size={18} aria-hidden /> : <Eye size={18} aria-hidden />}
+              </Button>
+            </Item>
+          )
+        }}
+      </List>
+    </div>
+  )
+}

@@ -1,0 +1,44 @@
+import { describe, expect, test } from 'vitest'
+import { criteria } from './criteria.ts'
+import { readRule, ruleUnit, writeRule } from './rule-text.ts'
+
+const of = (key: string) => criteria.find((criterion) => criterion.key === key)!
+
+describe('rules as text', () => {
+  test('every rule that can be edited reads back as it was written', () => {
+    for (const criterion of criteria) {
+      const text = writeRule(criterion)
+      if (text === undefined) continue
+      const read = readRule(criterion, text)
+      expect(read.ok, `${criterion.key}: ${text}`).toBe(true)
+      if (!read.ok) continue
+      const scale = criterion.rule
+      if (read.value.kind === 'scale' && scale.kind === 'scale') {
+        read.value.points.forEach(([at, points], index) => {
+          const [own, ownPoints] = scale.points[index]!
+          expect(at).toBeCloseTo(own, 9)
+          expect(points).toBe(ownPoints)
+        })
+      } else expect(read.value).toMatchObject(criterion.rule)
+    }
+  })
+
+  test('breakpoints are in the unit of the criterion', () => {
+    expect(ruleUnit(of('can-wall'))).toBe('mm')
+    expect(readRule(of('can-wall'), '0.3 mm = 0; 0.6 = 10')).toEqual({ ok: true, value: { kind: 'scale', points: [[0.0003, 0], [0.0006, 10]] } })
+    expect(readRule(of('claim-interval'), '5000 = 0; 30 000 = 10')).toMatchObject({ ok: true, value: { points: [[5e6, 0], [3e7, 10]] } })
+  })
+
+  test.each([
+    ['can-wall', '0.3 = 0', 'at least two'],
+    ['can-wall', '0.6 = 0; 0.3 = 10', 'Breakpoints rise'],
+    ['can-wall', 'thick = 3; 0.5 = 10', 'is no number in mm'],
+    ['can-wall', '0.3 = 0; 0.5 = 11', 'points run from 0 to 10'],
+    ['can-wall', 'nothing', 'is no pair'],
+    ['spring', 'Rubber = 3', 'is no answer here'],
+    ['spring', 'Coil = 10', 'no points given'],
+  ])('%s "%s" is refused', (key, text, words) => {
+    const read = readRule(of(key), text)
+    expect(!read.ok && read.problem.message).toContain(words)
+  })
+})
