@@ -70,7 +70,16 @@ export async function visit(page: Page, address: string): Promise<void> {
 export const byRole = async (page: Page, role: string, name: string): Promise<ElementHandle<Element>> =>
   (await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, { timeout: 8000 }))!
 
-export const press = async (page: Page, role: string, name: string): Promise<void> => (await byRole(page, role, name)).click()
+/** Presses it once it holds still where it is. */
+export const press = (page: Page, role: string, name: string): Promise<void> => page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(8000).click()
+
+/** Chooses from a list by the words of the option. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  const list = (await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: 8000 }))!
+  const value = await list.evaluate((select, words) => [...(select as HTMLSelectElement).options].find(({ text }) => text.trim() === words)?.value ?? null, option)
+  if (value === null) throw new Error(`"${label}" has no "${option}"`)
+  await (list as ElementHandle<HTMLSelectElement>).select(value)
+}
 
 export async function fill(page: Page, label: string, text: string): Promise<void> {
   const field = await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: 8000 })
@@ -108,6 +117,6 @@ export const readingUp = (page: Page): Promise<string> => page.$eval('#reading-l
 
 export async function readingIs(page: Page, label: string): Promise<void> {
   await page.waitForFunction((wanted) => document.querySelector('#reading-label')?.textContent === wanted, { timeout: 8000 }, label).catch(async () => {
-    throw new Error(`The reading that is up is "${await readingUp(page)}", not "${label}"`)
+    throw new Error(`The reading that is up is "${await readingUp(page)}", not "${label}". The screen says:\n${await words(page)}`)
   })
 }

@@ -109,7 +109,7 @@ describe('a whole specimen, from the sealed box to its rank', () => {
     await sees(page, 'Tarnfield & "Söhne" <b> T-1')
     await sees(page, 'sample given by a viewer')
     const heads = await page.$$eval('thead th[scope="col"]', (cells) => cells.map((cell) => cell.textContent ?? ''))
-    const scores = await page.$$eval('tbody:first-of-type tr:first-child td', (cells) => cells.map((cell) => Number.parseInt(cell.textContent ?? '', 10)))
+    const scores = await page.$$eval('tbody:first-of-type tr:first-child td', (cells) => cells.map((cell) => Number.parseInt(cell.querySelector('a')?.textContent ?? '', 10)))
     const mine = heads.findIndex((head) => head.startsWith('Tarnfield')) - 1
     expect(mine).toBeGreaterThanOrEqual(0)
     expect(scores[mine]).toBeGreaterThan(60)
@@ -131,8 +131,8 @@ describe('a whole specimen, from the sealed box to its rank', () => {
     expect(walls.length).toBeGreaterThan(8)
     expect(walls).toEqual([...walls].sort((a, b) => b - a))
 
-    await (await page.waitForSelector('td a[href$="/score"]'))!.click()
-    await sees(page, 'Construction score')
+    await (await page.waitForSelector('td a[href*="/score/"]'))!.click()
+    await sees(page, 'of the weight rests on evidence')
     await sees(page, 'not a filtration test')
     await press(page, 'link', 'Glue bead')
     await sees(page, 'As typed')

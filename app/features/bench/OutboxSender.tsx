@@ -21,22 +21,23 @@ const Bar = styled.p`
 
 /** Sends what waits as soon as the connection is back, oldest first, and says that it waits. */
 export function OutboxSender() {
-  const waiting = useOutbox()
-  const fetcher = useFetcher({ key: 'outbox' })
+  const waiting = useOutbox().filter(({ waits }) => waits)
+  const fetcher = useFetcher<{ waits?: boolean }>({ key: 'outbox' })
   const first = waiting[0]
-  const { state, submit } = fetcher
+  const { state, submit, data } = fetcher
+  const failed = data?.waits === true
 
   useEffect(() => {
     if (!first || state !== 'idle') return
     const send = () => void submit(first.fields, { method: 'post', action: `/bench/${first.specimen}` })
-    const timer = setInterval(send, tryEvery)
+    const timer = setTimeout(send, failed ? tryEvery : 0)
     window.addEventListener('online', send)
     return () => {
-      clearInterval(timer)
+      clearTimeout(timer)
       window.removeEventListener('online', send)
     }
-  }, [first, state, submit])
+  }, [first, state, submit, failed, data])
 
-  if (waiting.length === 0) return <span role="status" />
+  if (waiting.length === 0 || !failed) return <span role="status" />
   return <Bar role="status">No connection to Plicator. {waiting.length === 1 ? 'One entry waits' : `${waiting.length} entries wait`} in this browser and will be sent when it is back.</Bar>
 }

@@ -14,7 +14,7 @@ import { newId } from '#app/data/id.ts'
 import type { OwnInstrument } from '#app/data/instruments.server.ts'
 import type { Passage } from '#app/data/passages.server.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
-import { useOutbox } from './outbox.ts'
+import { useOutbox, wasRefused } from './outbox.ts'
 import { rememberPlace, rememberedPlace } from './place.ts'
 
 export interface TakeRequest {
@@ -38,13 +38,15 @@ export function useBench(specimen: Specimen, saved: Reading[], passages: Passage
   const waiting = useOutbox()
   const [search, setSearch] = useSearchParams()
   const [history, setHistory] = useState<Done[]>([])
+  /** Readings taken on this page: they are there at once and stay, however the answers overtake each other. */
+  const [taken, setTaken] = useState<Record<string, string>[]>([])
   const { plan, form } = specimen
 
   const pending = useMemo(() => {
     const kept = waiting.filter((act) => act.specimen === specimen.id).map(({ fields }) => fields)
-    const sent = fetchers.flatMap(({ formData, formAction }) => (formData && formAction?.startsWith(`/bench/${specimen.id}`) ? [Object.fromEntries(formData) as Record<string, string>] : []))
-    return [...kept, ...sent]
-  }, [waiting, fetchers, specimen.id])
+    const inFlight = fetchers.flatMap(({ formData, formAction }) => (formData && formAction?.startsWith(`/bench/${specimen.id}`) ? [Object.fromEntries(formData) as Record<string, string>] : []))
+    return [...taken.filter(({ id }) => !wasRefused(id!)), ...kept, ...inFlight]
+  }, [taken, waiting, fetchers, specimen.id])
   const readings = useMemo(() => withPending(saved, pending, specimen.id), [saved, pending, specimen.id])
   const held = useMemo(() => new Map(instruments.map((instrument) => [instrument.id, instrument])), [instruments])
   const circumstances = useMemo(() => ({ asks: asksOf(specimen), plan, instruments: held }), [specimen, plan, held])
@@ -97,6 +99,7 @@ export function useBench(specimen: Specimen, saved: Reading[], passages: Passage
       ...(zero !== 0 && { zero: String(zero) }),
     }
     send(fields)
+    setTaken((now) => [...now, fields])
     setHistory((done) => [...done, { took: fields.id }])
     if (stay) return undefined
     const after = assess(form, [...readings, pendingReading(fields, specimen.id)], circumstances).known

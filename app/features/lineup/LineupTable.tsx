@@ -195,7 +195,8 @@ export function LineupTable({ application, lineup }: Props) {
   const { search, set, sort, rising, shown: order, sortBy, problem, pinned, hidden } = view
   const differences = search.get('only') === 'differences'
   const doubtful = search.get('doubt') === 'shown'
-  const words = search.get('find')?.toLowerCase() ?? ''
+  const [sought, seek] = useState(search.get('find') ?? '')
+  const words = sought.trim().toLowerCase()
 
   const wanted = rows.filter((row) => (differences ? row.differs : row.cells.some(({ state }) => state !== 'not-applicable')) && (words === '' || `${row.label} ${partLabel(row.part)}`.toLowerCase().includes(words)))
   const shown = useRowsBelowTheFold(wanted)
@@ -233,7 +234,7 @@ export function LineupTable({ application, lineup }: Props) {
         <Button onPress={() => arrange(!arranging)} aria-expanded={arranging}>
           Columns
         </Button>
-        <Find type="search" aria-label="Find a row" placeholder="Find a row" value={search.get('find') ?? ''} onChange={(event) => set({ find: event.target.value })} />
+        <Find type="search" aria-label="Find a row" placeholder="Find a row" value={sought} onChange={(event) => (seek(event.target.value), set({ find: event.target.value }))} />
         <Button onPress={() => window.print()}>Print</Button>
         <Small>
           {order.length} {order.length === 1 ? 'product' : 'products'}

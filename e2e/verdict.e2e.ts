@@ -1,0 +1,153 @@
+import type { Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { benchOf, choose, fill, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
+
+let app: App
+let page: Page
+let lineup: string
+let bench: string
+
+beforeAll(async () => {
+  app = await startApp({ demo: true })
+  page = await openPage(app, '/')
+  lineup = await page.$eval('section[aria-label="Skerry 1.1 D"] h2 a', (link) => link.getAttribute('href')!)
+  bench = await benchOf(page, 'Norrith N-40')
+})
+afterAll(() => app.stop())
+
+const winner = (): Promise<string> => page.$eval('[role="status"] p', (line) => line.textContent ?? '')
+
+describe('the verdict', () => {
+  test('another school, another winner, with its grounds', async () => {
+    await visit(page, `${app.url}${lineup}/verdict`)
+    expect(await winner()).toBe('Norrith N-40')
+    await sees(page, 'Media area 1193 cm² against')
+    await choose(page, 'School', 'Thrift')
+    await sees(page, 'the same build can be had for half')
+    await page.waitForFunction(() => document.querySelector('[role="status"] p')?.textContent === 'Pellgate PG-33')
+    await sees(page, 'Landed price 4.8 against')
+  })
+
+  test('a tie is called a tie', async () => {
+    await choose(page, 'School', 'Old hand')
+    await sees(page, 'A tie, too close to call')
+    expect(await winner()).toContain(' and ')
+  })
+
+  test('a driver shifts the weights by rules that can be read', async () => {
+    await choose(page, 'School', 'Build first')
+    const before = await page.$$eval('tbody tr td:nth-child(3)', (cells) => cells.slice(0, 6).map((cell) => cell.textContent))
+    await choose(page, 'For the driver', 'Ferry taxi')
+    await sees(page, 'the anti-drain-back valve counts double')
+    expect(await page.$$eval('tbody tr td:nth-child(3)', (cells) => cells.slice(0, 6).map((cell) => cell.textContent))).not.toEqual(before)
+  })
+
+  test('how sure: ranks are drawn in the background, around the school and with any weights', async () => {
+    await sees(page, '100,000 draws')
+    await choose(page, 'Drawn with', 'any weights at all')
+    await sees(page, 'Wins with more weight on')
+    const first = await page.$eval('[aria-label="Rank shares"] tbody td:nth-child(2)', (cell) => cell.textContent)
+    expect(first).toMatch(/\d+ %/)
+  })
+
+  test('what would change it, by weight and by reading', async () => {
+    await sees(page, 'What would change it')
+    expect(await words(page)).toMatch(/weighing [\d.]+ instead of [\d.]+ would put/)
+  })
+
+  test('overruling takes a reason, and is shown as such', async () => {
+    await choose(page, 'Put first all the same', 'Skerry SK-1100-F')
+    await press(page, 'button', 'Keep')
+    await sees(page, 'Say why you overrule: it is shown with the verdict.')
+    await fill(page, 'Your own words', 'Fit what you like, but change it in time.')
+    await fill(page, 'Reason to overrule', 'under warranty the engine maker’s own saves an argument')
+    await press(page, 'button', 'Keep')
+    await sees(page, 'Put first by the reviewer')
+    await sees(page, 'By the figures it is Norrith N-40')
+    await choose(page, 'Put first all the same', 'nobody: it stands as it is')
+    await press(page, 'button', 'Publish as it is')
+    await sees(page, 'Nothing has changed it since.')
+    await sees(page, 'Fit what you like, but change it in time.')
+  })
+
+  test('a fault that ends the discussion sinks the best; the published verdict stays and says what changed', async () => {
+    await visit(page, `${app.url}${bench}?at=inside.rust`)
+    await readingIs(page, 'Rust inside')
+    await page.keyboard.press('3')
+    await page.waitForFunction(() => document.querySelector('[aria-label="Tape"]')?.textContent?.includes('Rust inside'))
+    await visit(page, `${app.url}${lineup}/verdict`)
+    expect(await winner()).not.toContain('Norrith')
+    await sees(page, 'Norrith N-40: rust inside a new filter; capped at 20 whatever else is good.')
+    await sees(page, 'now stands first instead of Norrith N-40')
+  })
+
+  test('in print the page stands alone', async () => {
+    await page.emulateMediaType('print')
+    expect(await page.$eval('header', (bar) => getComputedStyle(bar).display)).toBe('none')
+    expect(await page.$eval('nav[aria-label="Views of this line-up"]', (nav) => getComputedStyle(nav).display)).toBe('none')
+    await page.emulateMediaType('screen')
+  })
+})
+
+describe('the face-off', () => {
+  test('part by part, with ties said as ties and claims that cannot be compared', async () => {
+    await visit(page, `${app.url}${lineup}/face-off`)
+    await choose(page, 'First filter', 'Corvane CV-214')
+    await choose(page, 'Second filter', 'Merribank MB-1120')
+    await sees(page, 'Corvane CV-214 is ahead')
+    await sees(page, 'Corvane CV-214 gains most by')
+    await sees(page, 'for that it is better in')
+    expect(await words(page)).not.toContain('= tie')
+    await page.locator('::-p-text(All 1)').click()
+    await sees(page, '= tie')
+    await sees(page, 'At 30 µm they cannot be compared: Corvane CV-214 at least 99 %, Merribank MB-1120 at least 93.5 %.')
+    await sees(page, 'At 10 µm they cannot be compared')
+    await press(page, 'button', 'Swap')
+    await page.waitForFunction(() => document.querySelector('svg[aria-label^="Merribank MB-1120 above"]'))
+  })
+})
+
+describe('taste is data', () => {
+  test('a change of the method shows its effect before it is saved, and makes a version', async () => {
+    await visit(page, `${app.url}/method/edit`)
+    await fill(page, 'Points of Can wall', '0.3 = 0; 0.2 = 10')
+    await sees(page, 'Breakpoints rise')
+    await fill(page, 'Points of Can wall', '0.3 = 0; 0.6 = 10')
+    await sees(page, '1 criterion changed.')
+    expect(await page.$eval('[aria-label="Effect"]', (table) => table.textContent)).toMatch(/\d+\.\d/)
+    await fill(page, 'What was changed, and why', 'a straight line for the wall')
+    await press(page, 'button', 'Save as version 2')
+    await sees(page, 'Version 2: a straight line for the wall')
+    await visit(page, `${app.url}${lineup}/verdict`)
+    await sees(page, 'The method is now version 2; it was 1.')
+  })
+
+  test('a school is copied, changed and used', async () => {
+    await visit(page, `${app.url}/schools`)
+    await press(page, 'link', 'Copy Thrift')
+    await fill(page, 'Name', 'Harbour thrift')
+    await fill(page, 'Weight of Landed price', '60')
+    await press(page, 'button', 'Save the school')
+    await sees(page, 'your own')
+    await visit(page, `${app.url}${lineup}/verdict`)
+    await choose(page, 'School', 'Harbour thrift')
+    await page.waitForFunction(() => document.querySelector('[role="status"] p')?.textContent === 'Pellgate PG-33')
+  })
+})
+
+describe('the line-up', () => {
+  test('a row is found, a column hidden, another pinned', async () => {
+    await visit(page, `${app.url}${lineup}`)
+    const heads = () => page.$$eval('thead th[scope="col"] a', (links) => links.map((link) => link.textContent))
+    await fill(page, 'Find a row', 'gasket')
+    await page.waitForFunction(() => !document.body.innerText.includes('Media area'))
+    await sees(page, 'Gasket section width')
+    const last = (await heads()).at(-1)!
+    await press(page, 'button', 'Columns')
+    await press(page, 'button', 'Hide Pellgate PG-33')
+    await sees(page, '1 hidden')
+    expect(await heads()).not.toContain('Pellgate PG-33')
+    await press(page, 'button', `Pin ${last}`)
+    await page.waitForFunction((name) => document.querySelectorAll('thead th[scope="col"] a')[0]?.textContent === name, {}, last)
+  })
+})
