@@ -28,6 +28,19 @@ beforeAll(async () => {
     value: `${specimen}/values/can.wall`,
     figure: `${specimen}/values/inlet.area`,
     score: `${specimen}/score`,
+    'bench, a grade': `${bench}?at=glue.grade`,
+    'box claims': `${lineup}/claims`,
+    money: `${lineup}/money`,
+    'face-off': `${lineup}/face-off`,
+    verdict: `${lineup}/verdict`,
+    prices: `${product}/prices`,
+    'new claim': `${product}/claims/new`,
+    drivers: '/drivers',
+    schools: '/schools',
+    'own school': '/schools/new?of=thrift',
+    instruments: '/instruments',
+    log: `${specimen}/log`,
+    'change the method': '/method/edit',
     library: '/library',
     method: '/method',
   }
@@ -39,7 +52,7 @@ interface Violation {
   nodes: { html: string }[]
 }
 
-test.each(['light', 'dark'])('axe finds nothing on any page, %s', async (theme) => {
+test.each(['light', 'dark'])('axe finds nothing on any page, %s', { timeout: 300_000 }, async (theme) => {
   await app.browser.setCookie({ name: 'theme', value: theme, domain: '127.0.0.1' })
   const found: string[] = []
   for (const [name, path] of Object.entries(paths)) {
@@ -52,7 +65,7 @@ test.each(['light', 'dark'])('axe finds nothing on any page, %s', async (theme) 
   expect(found).toEqual([])
 })
 
-test('nothing but the line-up table scrolls sideways at 820 px', async () => {
+test('nothing but tables scrolls sideways at 820 px', { timeout: 300_000 }, async () => {
   await page.setViewport({ width: 820, height: 1180 })
   for (const [name, path] of Object.entries(paths)) {
     await visit(page, app.url + path)

@@ -255,7 +255,7 @@ export default function FaceOff({ loaderData: { application, applications, judge
                       {partLabel(key)}
                     </th>
                     <th scope="col">{names.a}</th>
-                    <th scope="col" />
+                    <th scope="col">Who takes it</th>
                     <th scope="col">{names.b}</th>
                   </tr>
                 </thead>

@@ -19,13 +19,14 @@ export interface Bounds {
 }
 
 /**
- * Test under which a claim was made, so that equal tests compare equal.
+ * Test under which a claim was made, so that equal tests compare equal. A standard settles the passes itself
+ * (ISO 4548-12 is multi-pass); only a single pass that is named sets a claim apart.
  *
- * @example testOf({ standard: 'iso 4548 - 12', pass: 'multi' }) // => 'ISO4548-12 multi'
+ * @example testOf({ standard: 'iso 4548 - 12', pass: 'multi' }) // => 'ISO4548-12'
  */
 export function testOf({ standard, pass }: Claim['parts']): string | null {
   if (!standard) return null
-  return [standard.toUpperCase().replace(/\s+/g, ''), pass].filter(Boolean).join(' ')
+  return standard.toUpperCase().replace(/\s+/g, '') + (pass === 'single' ? ' single' : '')
 }
 
 /**

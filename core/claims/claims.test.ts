@@ -89,7 +89,8 @@ describe('what can be compared', () => {
     const compared = compareClaims([at(99, 20, { test: 'A' })], [at(90, 20)], 20 * um)
     expect(compared).toMatchObject({ verdict: 'ahead', unnamed: true })
     expect(sayComparison('N', 'Q', 20 * um, compared)).toContain('if both were tested alike')
-    expect(testOf({ standard: 'iso 4548-12' })).toBe(testOf({ standard: 'ISO 4548 -12' }))
+    expect(testOf({ standard: 'iso 4548-12' })).toBe(testOf({ standard: 'ISO 4548 -12', pass: 'multi' }))
+    expect(testOf({ standard: 'ISO 4548-12', pass: 'single' })).not.toBe(testOf({ standard: 'ISO 4548-12' }))
   })
 
   test('percent without a size, and size without a percent, bound nothing', () => {
