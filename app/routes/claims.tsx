@@ -15,7 +15,7 @@ import { ContradictionCard } from '#app/features/claims/ContradictionCard.tsx'
 import { decisionSchema } from '#app/features/forms/market-schemas.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
-import { SelectBox } from '#app/ui/Select.tsx'
+import { namedOptions, Pick } from '#app/ui/Pick.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { Route } from './+types/claims'
 import { formDataOf, found } from './http.server.ts'
@@ -165,28 +165,9 @@ export default function Claims({ loaderData: { application, applications, produc
                 </Sizes>
               </div>
               <Row>
-                {(['a', 'b'] as const).map((key, index) => (
-                  <label key={key}>
-                    <Small>{index === 0 ? 'Put ' : 'against '}</Small>
-                    <SelectBox value={(index === 0 ? a : b)?.id ?? ''} onChange={(event) => set({ [key]: event.target.value })}>
-                      {claiming.map(({ id, name }) => (
-                        <option key={id} value={id}>
-                          {name}
-                        </option>
-                      ))}
-                    </SelectBox>
-                  </label>
-                ))}
-                <label>
-                  <Small>at </Small>
-                  <SelectBox value={String(size)} onChange={(event) => set({ size: event.target.value })}>
-                    {sizes.map((micrometres) => (
-                      <option key={micrometres} value={micrometres}>
-                        {micrometres} µm
-                      </option>
-                    ))}
-                  </SelectBox>
-                </label>
+                <Pick label="Put" value={a?.id ?? ''} options={namedOptions(claiming)} onPick={(id) => set({ a: id })} />
+                <Pick label="against" value={b?.id ?? ''} options={namedOptions(claiming)} onPick={(id) => set({ b: id })} />
+                <Pick label="at" value={String(size)} options={sizes.map((micrometres) => ({ value: String(micrometres), label: `${micrometres} µm` }))} onPick={(micrometres) => set({ size: micrometres })} />
               </Row>
               {a && b && a !== b && (
                 <p role="status" style={{ font: '600 20px/1.3 var(--label)' }}>

@@ -22,7 +22,7 @@ import { Button } from '#app/ui/Button.tsx'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { sayMoney } from '#app/ui/money.ts'
-import { SelectBox } from '#app/ui/Select.tsx'
+import { Pick } from '#app/ui/Pick.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/face-off'
@@ -158,13 +158,13 @@ export default function FaceOff({ loaderData: { application, applications, judge
         <Stack $gap={14}>
           <Row>
             {(['a', 'b'] as const).map((key, index) => (
-              <SelectBox key={key} aria-label={index === 0 ? 'First filter' : 'Second filter'} value={index === 0 ? first.id : second.id} onChange={(event) => judged.set({ a: first.id, b: second.id, [key]: event.target.value })}>
-                {lineup.columns.map((column) => (
-                  <option key={column.id} value={column.id} disabled={column.id === (index === 0 ? second.id : first.id)}>
-                    {columnName(column)}
-                  </option>
-                ))}
-              </SelectBox>
+              <Pick
+                key={key}
+                name={index === 0 ? 'First filter' : 'Second filter'}
+                value={index === 0 ? first.id : second.id}
+                options={lineup.columns.map((column) => ({ value: column.id, label: columnName(column), disabled: column.id === (index === 0 ? second.id : first.id) }))}
+                onPick={(id) => judged.set({ a: first.id, b: second.id, [key]: id })}
+              />
             ))}
             <Button onPress={() => judged.set({ a: second.id, b: first.id })}>Swap</Button>
             <Button onPress={() => window.print()}>Print</Button>

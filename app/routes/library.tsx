@@ -11,6 +11,7 @@ import { brandSchema } from '#app/features/forms/schemas.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { Route } from './+types/library'
@@ -39,14 +40,9 @@ export async function action({ request }: Route.ActionArgs) {
   return submission.reply({ resetForm: true })
 }
 
-const Search = styled.input`
+const Search = styled(InputBox)`
   width: 100%;
   max-width: 420px;
-  min-height: 44px;
-  padding: 8px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
 `
 
 export default function Library({ loaderData: { brands, products, newBrand }, actionData }: Route.ComponentProps) {

@@ -9,8 +9,9 @@ import { readChanges, RuleEditor, type Typed } from '#app/features/verdict/RuleE
 import { methodSchema } from '#app/features/verdict/school-schema.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Fault } from '#app/ui/fields.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
-import { SelectBox } from '#app/ui/Select.tsx'
+import { namedOptions, Pick } from '#app/ui/Pick.tsx'
 import type { Route } from './+types/method-edit'
 import { formDataOf } from './http.server.ts'
 
@@ -57,18 +58,12 @@ export default function EditMethod({ loaderData: { methods, applications, on } }
           <Stack $gap={10}>
             <Row $between>
               <h2>What it would do</h2>
-              <SelectBox aria-label="Seen on" value={on.id} onChange={(event) => setSearch({ on: event.target.value }, { preventScrollReset: true })}>
-                {applications.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </SelectBox>
+              <Pick name="Seen on" value={on.id} options={namedOptions(applications)} onPick={(id) => setSearch({ on: id }, { preventScrollReset: true })} />
             </Row>
             <Small role="status">{count === 0 ? 'Nothing is changed yet.' : `${count} ${count === 1 ? 'criterion' : 'criteria'} changed.`}</Small>
             <Effect form={on.form} lineup={lineup} before={before} after={after} />
             <Row>
-              <input aria-label="What was changed, and why" placeholder="What was changed, and why" value={note} onChange={(event) => setNote(event.target.value)} maxLength={200} style={{ flex: 1, minWidth: 240, minHeight: 44, padding: '8px 12px', border: '1px solid var(--line-strong)', borderRadius: 8, background: 'var(--raised)' }} />
+              <InputBox aria-label="What was changed, and why" placeholder="What was changed, and why" value={note} onChange={(event) => setNote(event.target.value)} maxLength={200} style={{ flex: 1, minWidth: 240 }} />
               <Button $kind="primary" isDisabled={count === 0 || Object.keys(faults).length > 0} onPress={() => void fetcher.submit({ note, weights: JSON.stringify(weights), rules: JSON.stringify(rules) }, { method: 'post' })}>
                 Save as version {method.version + 1}
               </Button>

@@ -18,7 +18,7 @@ import { Steps } from '#app/features/money/Steps.tsx'
 import { ValueChart, type ValuePoint } from '#app/features/money/ValueChart.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { sayMoney } from '#app/ui/money.ts'
-import { SelectBox } from '#app/ui/Select.tsx'
+import { namedOptions, Pick } from '#app/ui/Pick.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/money'
@@ -90,37 +90,9 @@ export default function Money({ loaderData: { application, applications, drivers
       <Card>
         <Stack $gap={14}>
           <Row>
-            <label>
-              <Small>Driver </Small>
-              <SelectBox value={driver?.id ?? ''} onChange={(event) => set('driver', event.target.value)}>
-                {drivers.length === 0 && <option value="">none yet</option>}
-                {drivers.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </SelectBox>
-            </label>
-            <label>
-              <Small>buys at once </Small>
-              <SelectBox value={String(wanted)} onChange={(event) => set('buy', event.target.value)}>
-                {counts.map((count) => (
-                  <option key={count} value={count}>
-                    {count}
-                  </option>
-                ))}
-              </SelectBox>
-            </label>
-            <label>
-              <Small>in </Small>
-              <SelectBox value={currency} onChange={(event) => set('currency', event.target.value)}>
-                {currencies.map((one) => (
-                  <option key={one} value={one}>
-                    {one}
-                  </option>
-                ))}
-              </SelectBox>
-            </label>
+            <Pick label="Driver" value={driver?.id ?? ''} options={drivers.length === 0 ? [{ value: '', label: 'none yet' }] : namedOptions(drivers)} onPick={(id) => set('driver', id)} />
+            <Pick label="buys at once" value={String(wanted)} options={counts.map((count) => ({ value: String(count), label: count }))} onPick={(count) => set('buy', count)} />
+            <Pick label="in" value={currency} options={currencies.map((one) => ({ value: one, label: one }))} onPick={(one) => set('currency', one)} />
             <Link to="/drivers">Drivers</Link>
           </Row>
           {driver ? (
@@ -227,10 +199,7 @@ export default function Money({ loaderData: { application, applications, drivers
             <Row $between>
               <h2>Value</h2>
               {driver && (
-                <SelectBox aria-label="Against" value={byCost ? 'cost' : 'price'} onChange={(event) => set('against', event.target.value)}>
-                  <option value="cost">cost for {perWords}</option>
-                  <option value="price">landed price</option>
-                </SelectBox>
+                <Pick name="Against" value={byCost ? 'cost' : 'price'} options={[{ value: 'cost', label: `cost for ${perWords}` }, { value: 'price', label: 'landed price' }]} onPick={(against) => set('against', against)} />
               )}
             </Row>
             <Soft>Bars show what the score may be while something is not known. Pick a point to open its score.</Soft>

@@ -10,6 +10,7 @@ import { readChanges, RuleEditor, type Typed } from '#app/features/verdict/RuleE
 import { schoolSchema } from '#app/features/verdict/school-schema.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { Fault } from '#app/ui/fields.tsx'
+import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
 import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/school-edit'
 import { formDataOf, found } from './http.server.ts'
@@ -43,8 +44,6 @@ export async function action({ request }: Route.ActionArgs) {
   return redirect('/schools')
 }
 
-const box = { width: '100%', minHeight: 44, padding: '8px 12px', border: '1px solid var(--line-strong)', borderRadius: 8, background: 'var(--raised)' }
-
 export default function EditSchool({ loaderData: { id, isNew, school, method, on } }: Route.ComponentProps) {
   const [name, setName] = useState(isNew ? `${school.name}, my way` : school.name)
   const [says, setSays] = useState(school.says)
@@ -62,11 +61,11 @@ export default function EditSchool({ loaderData: { id, isNew, school, method, on
         <Stack $gap={14}>
           <Stack $gap={4}>
             <label htmlFor="school-name">Name</label>
-            <input id="school-name" value={name} onChange={(event) => setName(event.target.value)} maxLength={60} style={box} />
+            <InputBox id="school-name" value={name} onChange={(event) => setName(event.target.value)} maxLength={60} />
           </Stack>
           <Stack $gap={4}>
             <label htmlFor="school-says">What it holds, in two sentences with the reason</label>
-            <textarea id="school-says" value={says} onChange={(event) => setSays(event.target.value)} maxLength={400} rows={3} style={box} />
+            <AreaBox id="school-says" value={says} onChange={(event) => setSays(event.target.value)} maxLength={400} rows={3} />
           </Stack>
           <Fault role="alert">{fetcher.data?.fault}</Fault>
           <Row>

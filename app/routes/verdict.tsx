@@ -89,6 +89,9 @@ const Ranking = styled(Table)`
   th:first-child {
     padding-left: 8px;
   }
+  td:not(:nth-child(2)):not(:last-child) {
+    white-space: nowrap;
+  }
 `
 
 const Grounds = styled.ul`

@@ -46,6 +46,14 @@ const View = styled(NavLink)`
   }
 `
 
+const Views = styled.nav`
+  display: flex;
+  min-width: 0;
+  overflow-x: auto;
+  white-space: nowrap;
+  scrollbar-width: none;
+`
+
 const Space = styled.div`
   flex: 1;
 `
@@ -75,7 +83,7 @@ export function AppShell({ preferences, children }: { preferences: Preferences; 
       <Skip href="#content">To the content</Skip>
       <Bar>
         <Name to="/">Plicator</Name>
-        <nav aria-label="Views">
+        <Views aria-label="Views">
           <View to="/" end className={/^\/lineups(\/[^/]+)?(\/edit)?$/.test(pathname) ? 'active' : ''}>
             Line-ups
           </View>
@@ -95,7 +103,7 @@ export function AppShell({ preferences, children }: { preferences: Preferences; 
           <View to="/instruments">Instruments</View>
           <View to="/library">Library</View>
           <View to="/method">Method</View>
-        </nav>
+        </Views>
         <Space />
         <Button $kind="quiet" onPress={() => set({ units: preferences.units === 'metric' ? 'imperial' : 'metric' })} >
           <Unseen>Units: </Unseen>

@@ -2,16 +2,7 @@ import type { FieldMetadata } from '@conform-to/react'
 import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
 import { Fault } from './fields.tsx'
-
-/** A native list to choose from, at least 44 px high. */
-export const SelectBox = styled.select`
-  min-height: 44px;
-  max-width: 100%;
-  padding: 8px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
-`
+import { SelectBox } from './inputs.tsx'
 
 const Wrap = styled.div`
   display: grid;

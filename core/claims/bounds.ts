@@ -42,6 +42,9 @@ export const usablePoints = (claims: readonly Claim[]): Point[] =>
 const boundsBelow = ({ saying }: Point): boolean => saying !== 'up-to'
 const boundsAbove = ({ saying }: Point): boolean => saying === 'equal' || saying === 'up-to'
 
+/** Sizes that differ by rounding alone are the same. */
+const slack = 1 + 1e-9
+
 /**
  * What follows from claims alone for one particle size.
  *
@@ -61,8 +64,8 @@ export function boundsAt(points: readonly Point[], size: number): Bounds {
   let lower = 0
   let upper = 1
   for (const point of points) {
-    if (boundsBelow(point) && point.size <= size) lower = Math.max(lower, point.share)
-    if (boundsAbove(point) && point.size >= size) upper = Math.min(upper, point.share)
+    if (boundsBelow(point) && point.size <= size * slack) lower = Math.max(lower, point.share)
+    if (boundsAbove(point) && point.size * slack >= size) upper = Math.min(upper, point.share)
   }
   return { lower, upper }
 }

@@ -18,6 +18,8 @@ describe('bounds that follow from claims', () => {
     expect(boundsAt([at(98.7, 20)], 30 * um)).toEqual({ lower: 0.987, upper: 1 })
     expect(boundsAt([at(98.7, 20)], 15 * um)).toEqual({ lower: 0, upper: 0.987 })
     expect(boundsAt([at(98.7, 20)], 20 * um)).toEqual({ lower: 0.987, upper: 0.987 })
+    // 25 times a millionth and 25 over a million are not the same number to the machine.
+    expect(boundsAt([{ ...at(97, 1), size: 25 / 1e6 }], 25 * um)).toEqual({ lower: 0.97, upper: 0.97 })
   })
 
   test('several sizes in one claim, 99 at 20, 94 at 15, 74 at 10 (common practice): 12 µm lies between', () => {

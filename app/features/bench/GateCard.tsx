@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { characteristicOf, noReturn, type NoReturnKey } from '#core/catalogue/index.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Fault } from '#app/ui/fields.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
 
@@ -37,14 +38,9 @@ const Pick = styled.button<{ $lost?: boolean }>`
   cursor: pointer;
 `
 
-const Reason = styled.input`
+const Reason = styled(InputBox)`
   flex: 1;
   min-width: 240px;
-  min-height: 44px;
-  padding: 8px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
 `
 
 const Line = styled.form`

@@ -5,20 +5,11 @@ import { partLabel, type PartKey } from '#core/catalogue/index.ts'
 import type { Note } from '#app/data/notes.server.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Fault } from '#app/ui/fields.tsx'
+import { AreaBox } from '#app/ui/inputs.tsx'
 import { Small, Stack } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
 
 const longest = 2000
-
-const Area = styled.textarea`
-  width: 100%;
-  min-height: 64px;
-  padding: 8px 10px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
-  resize: vertical;
-`
 
 const Item = styled.div`
   display: grid;
@@ -56,7 +47,7 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
       ))}
       <label>
         <Small>On {partLabel(part).toLowerCase()}</Small>
-        <Area value={text} onChange={(event) => setText(event.target.value)} aria-invalid={long} aria-describedby="note-fault" />
+        <AreaBox value={text} onChange={(event) => setText(event.target.value)} aria-invalid={long} aria-describedby="note-fault" />
       </label>
       <Fault id="note-fault" role="alert">
         {long && `That note has ${text.trim().length} characters; ${longest} fit. Split it in two.`}

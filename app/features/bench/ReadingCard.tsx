@@ -9,6 +9,7 @@ import { isAsked, whyNot } from '#core/teardown/plan.ts'
 import { usualEvidence } from '#core/teardown/reading.ts'
 import { isSketched, OptionSketch } from '#app/drawing/sketches.tsx'
 import { Button } from '#app/ui/Button.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
 import { Caution, Key, Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { DotPlot } from './DotPlot.tsx'
@@ -380,7 +381,7 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
         {evidence === 'claimed' && (
           <label htmlFor="reading-source">
             <Small>Read where?</Small>
-            <SourceField id="reading-source" data-elsewhere value={source} onChange={(event) => setSource(event.target.value)} maxLength={200} placeholder="box, side panel" />
+            <InputBox style={{ width: '100%' }} id="reading-source" data-elsewhere value={source} onChange={(event) => setSource(event.target.value)} maxLength={200} placeholder="box, side panel" />
           </label>
         )}
         {'plausible' in characteristic && characteristic.kind !== 'openings' && (
@@ -462,15 +463,6 @@ const Paused = styled.p`
   margin-top: 8px;
   color: var(--amber-ink);
   font-weight: 600;
-`
-
-const SourceField = styled.input`
-  width: 100%;
-  min-height: 44px;
-  padding: 8px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
 `
 
 const chosen = (resolved: { text?: string; number?: { value: number } } | undefined, value: string): boolean =>

@@ -1,4 +1,5 @@
 import { css, styled } from 'styled-components'
+import { InputBox } from '#app/ui/inputs.tsx'
 
 const chip = css`
   min-height: 44px;
@@ -56,11 +57,6 @@ export const OptionButton = styled.button`
   }
 `
 
-export const SmallInput = styled.input`
+export const SmallInput = styled(InputBox)`
   width: 130px;
-  min-height: 44px;
-  padding: 8px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
 `

@@ -3,7 +3,7 @@ import { boundsAt, type Point } from '#core/claims/bounds.ts'
 import { Chart } from '#app/ui/Chart.tsx'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 
-const sizes = Array.from({ length: 91 }, (_, index) => (5 + index / 2) * 1e-6)
+const sizes = Array.from({ length: 451 }, (_, index) => (50 + index) / 1e7)
 
 /** Bounds of the efficiency of two products over particle size: what is known lies in the band. */
 export function BoundsChart({ products }: { products: { name: string; points: Point[] }[] }) {

@@ -4,8 +4,9 @@ import { claimLabel, placeLabel } from '#core/claims/claim.ts'
 import type { Contradiction } from '#core/claims/standing.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Fault } from '#app/ui/fields.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
-import { SelectBox } from '#app/ui/Select.tsx'
+import { Pick } from '#app/ui/Pick.tsx'
 
 /** Claims that cannot all be true: what counts now, and the user's own decision with its reason. */
 export function ContradictionCard({ contradiction, name }: { contradiction: Contradiction; name: string }) {
@@ -23,17 +24,9 @@ export function ContradictionCard({ contradiction, name }: { contradiction: Cont
         {decided ? `You decided for "${uses.words}": ${decided.reason}` : `Until you decide the lower counts: "${uses.words}".`}
       </Small>
       <Row $gap={8}>
-        <SelectBox aria-label={`Which counts for ${name}`} value={chosen} onChange={(event) => choose(event.target.value)}>
-          {claims.map(({ id, words, place }) => (
-            <option key={id} value={id}>
-              {words.slice(0, 60)} ({placeLabel(place)})
-            </option>
-          ))}
-        </SelectBox>
-        <label>
-          <Small>because </Small>
-          <input value={reason} onChange={(event) => setReason(event.target.value)} maxLength={300} aria-label={`Reason for ${name}`} style={{ minHeight: 44, minWidth: 240, padding: '8px 12px', border: '1px solid var(--line-strong)', borderRadius: 8, background: 'var(--raised)' }} />
-        </label>
+        <Pick name={`Which counts for ${name}`} value={chosen} options={claims.map(({ id, words, place }) => ({ value: id, label: `${words.slice(0, 60)} (${placeLabel(place)})` }))} onPick={choose} />
+        <Small>because</Small>
+        <InputBox value={reason} onChange={(event) => setReason(event.target.value)} maxLength={300} aria-label={`Reason for ${name}`} style={{ minWidth: 240 }} />
         <Button onPress={() => post({ intent: 'decide', claim: chosen, reason })}>Decide</Button>
         {decided && (
           <Button $kind="quiet" onPress={() => post({ intent: 'undecide' })}>

@@ -8,6 +8,7 @@ import type { Columns } from './useColumns.ts'
 const List = styled(GridList)`
   display: grid;
   gap: 4px;
+  max-width: 520px;
   max-height: 420px;
   overflow: auto;
   &[data-drop-target] {

@@ -2,7 +2,7 @@ import { NavLink, useNavigate } from 'react-router'
 import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
 import { Row, Soft, Stack } from '#app/ui/layout.tsx'
-import { SelectBox } from '#app/ui/Select.tsx'
+import { namedOptions, Pick } from '#app/ui/Pick.tsx'
 
 /** The views of one line-up, in the order of the work. */
 const views = [
@@ -60,13 +60,7 @@ export function LineupHead({ id, title, says, applications, view, children }: Pr
         </Stack>
         <Row data-print="no" $gap={8}>
           {applications.length > 1 && (
-            <SelectBox aria-label="Application" value={id} onChange={(event) => void navigate(`/lineups/${event.target.value}${view}`)}>
-              {applications.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.name}
-                </option>
-              ))}
-            </SelectBox>
+            <Pick name="Application" value={id} options={namedOptions(applications)} onPick={(other) => void navigate(`/lineups/${other}${view}`)} />
           )}
           {children}
         </Row>

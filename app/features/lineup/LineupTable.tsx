@@ -16,6 +16,7 @@ import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import { useJudged } from '#app/features/verdict/useJudged.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
 import { Alert, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { sayMoney } from '#app/ui/money.ts'
 import type { UnitSystem } from '#app/ui/preferences.ts'
@@ -124,15 +125,6 @@ const Table = styled.table`
   }
 `
 
-const Find = styled.input`
-  min-height: 44px;
-  width: 170px;
-  padding: 8px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
-`
-
 const HeadDrawing = styled.img`
   display: block;
   margin: 0 0 6px auto;
@@ -234,7 +226,7 @@ export function LineupTable({ application, lineup }: Props) {
         <Button onPress={() => arrange(!arranging)} aria-expanded={arranging}>
           Columns
         </Button>
-        <Find type="search" aria-label="Find a row" placeholder="Find a row" value={sought} onChange={(event) => (seek(event.target.value), set({ find: event.target.value }))} />
+        <InputBox type="search" style={{ width: 170 }} aria-label="Find a row" placeholder="Find a row" value={sought} onChange={(event) => (seek(event.target.value), set({ find: event.target.value }))} />
         <Button onPress={() => window.print()}>Print</Button>
         <Small>
           {order.length} {order.length === 1 ? 'product' : 'products'}
@@ -368,6 +360,7 @@ const allDrawn = 2400
 function useLinesInSight(box: RefObject<HTMLDivElement | null>, count: number, columns: number) {
   const printing = useSyncExternalStore(onPrint, () => window.matchMedia('print').matches, () => false)
   const many = count * columns > allDrawn && !printing
+  // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is read in this render only
   const virtual = useVirtualizer({ count, getScrollElement: () => box.current, estimateSize: () => lineHeight, overscan: 14, enabled: many })
   const items = many ? virtual.getVirtualItems() : []
   const [first, last] = [items[0], items.at(-1)]

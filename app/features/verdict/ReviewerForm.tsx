@@ -1,31 +1,12 @@
 import { useState } from 'react'
 import { useFetcher } from 'react-router'
-import { styled } from 'styled-components'
 import { newId } from '#app/data/id.ts'
 import type { Frozen, Verdict } from '#app/data/verdicts.server.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Fault } from '#app/ui/fields.tsx'
+import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
-import { SelectBox } from '#app/ui/Select.tsx'
-
-const Area = styled.textarea`
-  width: 100%;
-  min-height: 96px;
-  padding: 10px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
-  resize: vertical;
-`
-
-const Line = styled.input`
-  width: 100%;
-  min-height: 44px;
-  padding: 10px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
-`
+import { namedOptions, Pick } from '#app/ui/Pick.tsx'
 
 interface Props {
   draft: Verdict | undefined
@@ -47,25 +28,15 @@ export function ReviewerForm({ draft, school, driver, products, frozen }: Props)
     <Stack $gap={12} data-print="no">
       <Stack $gap={4}>
         <label htmlFor="own-words">Your own words</label>
-        <Area id="own-words" value={words} onChange={(event) => setWords(event.target.value)} maxLength={4000} />
+        <AreaBox rows={4} id="own-words" value={words} onChange={(event) => setWords(event.target.value)} maxLength={4000} />
       </Stack>
       <Row>
-        <label>
-          <Small>Put first all the same </Small>
-          <SelectBox value={overrule} onChange={(event) => setOverrule(event.target.value)} aria-label="Put first all the same">
-            <option value="">nobody: it stands as it is</option>
-            {products.map((product) => (
-              <option key={product.id} value={product.id}>
-                {product.name}
-              </option>
-            ))}
-          </SelectBox>
-        </label>
+        <Pick label="Put first all the same" value={overrule} options={[{ value: '', label: 'nobody: it stands as it is' }, ...namedOptions(products)]} onPick={setOverrule} />
       </Row>
       {overrule !== '' && (
         <Stack $gap={4}>
           <label htmlFor="overrule-reason">Reason to overrule</label>
-          <Line id="overrule-reason" value={reason} onChange={(event) => setReason(event.target.value)} maxLength={600} />
+          <InputBox id="overrule-reason" value={reason} onChange={(event) => setReason(event.target.value)} maxLength={600} />
         </Stack>
       )}
       <Fault role="alert">{fetcher.data?.fault}</Fault>

@@ -7,7 +7,7 @@ import { Button } from '#app/ui/Button.tsx'
 import { Chart } from '#app/ui/Chart.tsx'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 import { Alert, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
-import { SelectBox } from '#app/ui/Select.tsx'
+import { Pick } from '#app/ui/Pick.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { useRobustness } from './useRobustness.ts'
 
@@ -32,16 +32,7 @@ export function Robustness({ ranked, nameOf }: { ranked: Judged[]; nameOf: (id: 
   return (
     <Stack $gap={10}>
       <Row>
-        <label>
-          <Small>Drawn with </Small>
-          <SelectBox value={mode} onChange={(event) => setMode(event.target.value as WeightDraw)}>
-            {modes.map(({ key, label }) => (
-              <option key={key} value={key}>
-                {label}
-              </option>
-            ))}
-          </SelectBox>
-        </label>
+        <Pick label="Drawn with" value={mode} options={modes.map(({ key, label }) => ({ value: key, label }))} onPick={(key) => setMode(key as WeightDraw)} />
         <span role="status">
           <Small>
             {run.state === 'running' && `${Math.round(run.progress * 100)} % of ${draws.toLocaleString('en')} draws`}

@@ -1,22 +1,10 @@
-import { styled } from 'styled-components'
 import { groupLabel, type Criterion, type Rule } from '#core/score/criterion.ts'
 import { readRule, ruleUnit, writeRule } from '#core/score/rule-text.ts'
 import { readNumber } from '#core/quantity/number.ts'
+import { InputBox } from '#app/ui/inputs.tsx'
 import { Fault } from '#app/ui/fields.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
-
-const Box = styled.input`
-  width: 100%;
-  min-height: 40px;
-  padding: 6px 10px;
-  border: 1px solid var(--line-strong);
-  border-radius: 8px;
-  background: var(--raised);
-  &[aria-invalid='true'] {
-    border-color: var(--red);
-  }
-`
 
 /** Weights and rules as they are typed, by criterion; what is not typed is as before. */
 export type Typed = Record<string, { weight?: string; rule?: string }>
@@ -82,10 +70,10 @@ export function RuleEditor({ before, typed, faults, onType }: Props) {
                 <Small>{groupLabel(part)}</Small>
               </td>
               <td>
-                <Box aria-label={`Weight of ${label}`} inputMode="decimal" value={typed[key]?.weight ?? String(weight)} onChange={(event) => change(key, 'weight', event.target.value)} />
+                <InputBox style={{ width: '100%' }} aria-label={`Weight of ${label}`} inputMode="decimal" value={typed[key]?.weight ?? String(weight)} onChange={(event) => change(key, 'weight', event.target.value)} />
               </td>
               <td>
-                {rule === undefined ? <Small>by its written anchors</Small> : <Box aria-label={`Points of ${label}`} value={typed[key]?.rule ?? rule} aria-invalid={!!faults[key]} onChange={(event) => change(key, 'rule', event.target.value)} maxLength={400} />}
+                {rule === undefined ? <Small>by its written anchors</Small> : <InputBox style={{ width: '100%' }} aria-label={`Points of ${label}`} value={typed[key]?.rule ?? rule} aria-invalid={!!faults[key]} onChange={(event) => change(key, 'rule', event.target.value)} maxLength={400} />}
                 <Fault role="alert">{faults[key]}</Fault>
                 <Small style={{ display: 'block' }}>
                   {criterion.rule.kind === 'scale' && ruleUnit(criterion) && `In ${ruleUnit(criterion)}. `}

@@ -1,7 +1,7 @@
 import { Link } from 'react-router'
 import type { JudgedLineup } from '#app/data/judged.server.ts'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
-import { SelectBox } from '#app/ui/Select.tsx'
+import { namedOptions, Pick } from '#app/ui/Pick.tsx'
 import type { JudgedView } from './useJudged.ts'
 
 /** Which school judges, for which driver, and by which rules the driver shifts it. */
@@ -9,27 +9,8 @@ export function SchoolBar({ data: { schools, drivers, method }, judged: { school
   return (
     <Stack $gap={6}>
       <Row>
-        <label>
-          <Small>School </Small>
-          <SelectBox value={school.id} onChange={(event) => set({ school: event.target.value })}>
-            {schools.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </SelectBox>
-        </label>
-        <label>
-          <Small>for </Small>
-          <SelectBox aria-label="For the driver" value={driver?.id ?? ''} onChange={(event) => set({ driver: event.target.value })}>
-            <option value="">anybody</option>
-            {drivers.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </SelectBox>
-        </label>
+        <Pick label="School" value={school.id} options={namedOptions(schools)} onPick={(id) => set({ school: id })} />
+        <Pick label="for" name="For the driver" value={driver?.id ?? ''} options={[{ value: '', label: 'anybody' }, ...namedOptions(drivers)]} onPick={(id) => set({ driver: id })} />
         <Link to="/schools" data-print="no">
           Schools
         </Link>
