@@ -114,6 +114,17 @@ describe('requests that no form would send', () => {
     '/specimens/nothing/score',
     '/specimens/nothing/values/can.wall',
     '/specimens/nothing/drawing.svg',
+    '/specimens/nothing/log',
+    '/photos/nothing',
+    '/lineups/nothing/claims',
+    '/lineups/nothing/money',
+    '/lineups/nothing/face-off',
+    '/lineups/nothing/verdict',
+    '/products/nothing/prices',
+    '/products/nothing/claims/new',
+    '/claims/nothing',
+    '/schools/nothing',
+    '/schools/new?of=nothing',
     '/no/such/page',
   ])('%s is not found, in words', async (path) => {
     const response = await fetch(app.url + path)
@@ -152,6 +163,38 @@ describe('requests that no form would send', () => {
     for (const [body, kind] of [['{"a":', 'application/json'], ['--x\r\nbroken', 'multipart/form-data; boundary=x'], ['', 'text/plain']] as const) {
       const { status } = await post(path, body, kind)
       expect(status, `${path} ${kind}`).toBeLessThan(500)
+    }
+  })
+
+  test.each([
+    ['a decision on a claim that is not there', (on: string) => `${on}/claims`, { product: 'aaaaaaaaaaaa', kind: 'interval', claim: 'bbbbbbbbbbbb', reason: 'so' }],
+    ['a decision on no kind of claim', (on: string) => `${on}/claims`, { product: 'aaaaaaaaaaaa', kind: 'taste', claim: 'bbbbbbbbbbbb', reason: 'so' }],
+    ['a verdict with a broken picture of itself', (on: string) => `${on}/verdict`, { intent: 'publish', id: 'aaaaaaaaaaaa', school: 'build', driver: '', words: '', overrule: '', overruleReason: '', frozen: '{"ranking":' }],
+    ['a verdict that puts a stranger first', (on: string) => `${on}/verdict`, { intent: 'save', id: 'aaaaaaaaaaaa', school: 'build', driver: '', words: '', overrule: 'zzzzzzzzzzzz', overruleReason: 'so' }],
+    ['words of 10,000 characters', (on: string) => `${on}/verdict`, { intent: 'save', id: 'aaaaaaaaaaaa', school: 'build', driver: '', words: 'x'.repeat(10_000), overrule: '', overruleReason: '' }],
+    ['a school whose weights name nothing there is', () => '/schools/new', { id: 'aaaaaaaaaaaa', name: 'Mine', says: 'So. There.', weights: '{"luck":9}', rules: '{}' }],
+    ['a school with points over ten', () => '/schools/new', { id: 'aaaaaaaaaaaa', name: 'Mine', says: 'So. There.', weights: '{}', rules: '{"spring":{"kind":"answers","points":{"coil":99}}}' }],
+    ['a school named as one that ships', () => '/schools/new', { id: 'aaaaaaaaaaaa', name: 'thrift', says: 'So. There.', weights: '{}', rules: '{}' }],
+    ['a method of no JSON', () => '/method/edit', { note: 'x', weights: 'heavy', rules: '{}' }],
+  ])('%s is refused', async (_, path, fields) => {
+    const { status } = await post(`${path(lineup)}.data`, fields as Record<string, string>)
+    expect(status).toBeGreaterThanOrEqual(400)
+    expect(status).toBeLessThan(500)
+  })
+
+  test('a broken price, rate, driver, instrument or picture is refused in words, never by a fault', async () => {
+    const product = /\/products\/\w+/.exec(await (await fetch(`${app.url}${lineup}`)).text())![0]
+    for (const path of [`${product}/prices`, `${lineup}/money`, '/drivers', '/instruments', `${product}/claims/new`, `${bench.replace('/bench/', '/specimens/')}/photos`, `${bench.replace('/bench/', '/specimens/')}/log`]) {
+      for (const fields of [{}, { minor: '-5', shop: 'x'.repeat(5000), on: 'never' }, { intent: 'remove', id: '\' or 1=1' }] as Record<string, string>[]) {
+        const { status } = await post(`${path}.data`, fields)
+        expect(status, `${path} ${JSON.stringify(fields).slice(0, 40)}`).toBeLessThan(500)
+      }
+    }
+  })
+
+  test('odd questions in an address are answered as if they were not asked', async () => {
+    for (const query of ['money?driver=x&buy=-3&currency=EURO', 'claims?size=lots&a=x&b=x', 'face-off?a=x&b=x&school=x', 'verdict?school=%00&driver=x', '?hide=x&pin=x&columns=,,&sort=__proto__']) {
+      expect((await fetch(`${app.url}${lineup}/${query}`)).status, query).toBe(200)
     }
   })
 

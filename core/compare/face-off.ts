@@ -1,6 +1,7 @@
 import { characteristicOf, findCharacteristic, type PartKey } from '#core/catalogue/index.ts'
 import { criterionFor } from '#core/score/criteria.ts'
-import { scalePoints, stepPoints, type Criterion } from '#core/score/criterion.ts'
+import type { Criterion } from '#core/score/criterion.ts'
+import { answerPoints, numberPoints } from '#core/score/judge.ts'
 import { tied, type Cell, type Row } from './lineup.ts'
 
 /** One row of two products put against each other. */
@@ -23,11 +24,8 @@ export interface Duel {
  * @example cellPoints(canWall, { state: 'number', value: 0.000508, … }) // => 9
  */
 export function cellPoints(criterion: Criterion, cell: Cell): number | undefined {
-  if (cell.state === 'words') return cell.points
-  if (cell.state !== 'number') return undefined
-  if (criterion.rule.kind === 'scale') return scalePoints(criterion.rule, cell.value)
-  const of = findCharacteristic(criterion.from)
-  return criterion.rule.kind === 'steps' && of?.kind === 'grade' ? stepPoints(cell.value, of.anchors.length) : undefined
+  if (cell.state === 'words') return answerPoints(criterion.rule, cell.answers)
+  return cell.state === 'number' ? numberPoints(criterion, cell.value) : undefined
 }
 
 /**

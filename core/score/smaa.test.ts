@@ -55,7 +55,7 @@ describe('cases with a closed form', () => {
 })
 
 describe('what holds for every problem', () => {
-  const rows = fc.integer({ min: 2, max: 5 }).chain((m) => fc.array(fc.array(fc.double({ min: 0, max: 10, noNaN: true }), { minLength: m, maxLength: m }), { minLength: 2, maxLength: 5 }))
+  const rows = fc.integer({ min: 2, max: 5 }).chain((m) => fc.array(fc.array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: m, maxLength: m }), { minLength: 2, maxLength: 5 }))
 
   test('the shares of a product, and those of a rank, add up to one', () => {
     fc.assert(
@@ -71,7 +71,7 @@ describe('what holds for every problem', () => {
   })
 
   test('one that is better in everything is first in every draw; a capped one is last', () => {
-    fc.assert(fc.property(rows, (points) => ranksOf(problem([...points, points[0]!.map(() => 11)], { draws: 200 })).at(-1)![0] === 1), { numRuns: 30 })
+    fc.assert(fc.property(rows, (points) => ranksOf(problem([...points, points[0]!.map(() => 9.5)], { draws: 200 })).at(-1)![0] === 1), { numRuns: 30 })
     expect(ranksOf(problem([[10, 10], [5, 6]], { caps: Float64Array.of(20, 100) }))[0]![1]).toBe(1)
   })
 
