@@ -70,8 +70,9 @@ export async function visit(page: Page, address: string): Promise<void> {
 export const byRole = async (page: Page, role: string, name: string): Promise<ElementHandle<Element>> =>
   (await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, { timeout: 8000 }))!
 
-/** Presses it once it holds still where it is. */
-export const press = (page: Page, role: string, name: string): Promise<void> => page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(8000).click()
+/** Presses it once it holds still where it is; a radio button lies unseen under its label. */
+export const press = async (page: Page, role: string, name: string): Promise<void> =>
+  role === 'radio' ? (await byRole(page, role, name)).click() : page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(8000).click()
 
 /** Chooses from a list by the words of the option. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {

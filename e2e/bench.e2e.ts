@@ -136,6 +136,14 @@ describe('a spin-on, every station, by keyboard and simulated devices', () => {
     await page.waitForFunction(() => document.querySelector('[aria-label="Tape"]')?.textContent?.includes('92.1 g'))
   })
 
+  test('a reading is found by a few letters of its name', async () => {
+    await page.keyboard.press('/')
+    await page.waitForSelector('::-p-aria([name="Find a reading"])')
+    await page.keyboard.type('glue b')
+    await page.keyboard.press('Enter')
+    await readingIs(page, 'Glue bead')
+  })
+
   test('while a note is written the reading says that it is paused', async () => {
     await visit(page, `${page.url().split('?')[0]}?at=can.weight`)
     await page.focus('textarea')

@@ -15,6 +15,7 @@ import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Sibling } from './Beside.tsx'
 import { useDevices } from './devices/useDevices.ts'
 import { FiguresSoFar } from './FiguresSoFar.tsx'
+import { FindReading } from './FindReading.tsx'
 import { GateCard } from './GateCard.tsx'
 import { Notes } from './Notes.tsx'
 import { Photos } from './Photos.tsx'
@@ -124,6 +125,7 @@ export function BenchView({ specimen, readings: saved, passages, notes, photos, 
   const navigate = useNavigate()
   const [measured, showMeasures] = useState(false)
   const { units: system } = usePreferences()
+  const [finding, find] = useState(false)
   const [said, say] = useState('')
   const { current, known, undo } = bench
   const wordy = current.kind === 'text' || current.kind === 'thread'
@@ -137,6 +139,10 @@ export function BenchView({ specimen, readings: saved, passages, notes, photos, 
       if (event.key.toLowerCase() === 'd' && !inText && !event.ctrlKey && !event.metaKey && !event.altKey && !wordy) {
         event.preventDefault()
         showMeasures((now) => !now)
+      }
+      if (event.key === '/' && !inText) {
+        event.preventDefault()
+        find(true)
       }
       if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !typing) {
         const field = event.target instanceof HTMLInputElement ? event.target.value : ''
@@ -186,6 +192,7 @@ export function BenchView({ specimen, readings: saved, passages, notes, photos, 
             {specimen.got === 'given' && ` · given by ${specimen.givenBy}`} · <a href={`/specimens/${specimen.id}/drawing.svg`}>drawing</a> · <Link to={`/specimens/${specimen.id}/log`}>log</Link>
           </Soft>
         </Head>
+        {finding && <FindReading bench={bench} onClose={() => find(false)} />}
         <MatBox>
           <Drawing data={drawn} width={824} height={284} now={now} measured={measured} onSelect={onSelect} unit={system === 'metric' ? 'mm' : 'in'} title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`} />
           <Measure type="button" aria-pressed={measured} onClick={() => showMeasures(!measured)}>

@@ -440,6 +440,9 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
           </span>
         )}
         <span>
+          <Key>/</Key> find
+        </span>
+        <span>
           <Key>Ctrl Z</Key> take back
         </span>
       </Keys>

@@ -1,6 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { ArrowDown, ArrowUp } from 'lucide-react'
-import { useMemo, useRef, useState, useSyncExternalStore, type CSSProperties, type MouseEvent, type RefObject } from 'react'
+import { memo, useMemo, useRef, useState, useSyncExternalStore, type CSSProperties, type MouseEvent, type RefObject } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf, partLabel, type Form } from '#core/catalogue/index.ts'
@@ -23,7 +23,7 @@ import type { UnitSystem } from '#app/ui/preferences.ts'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { ColumnsPanel } from './ColumnsPanel.tsx'
-import { useColumns } from './useColumns.ts'
+import { useColumns, type Columns } from './useColumns.ts'
 
 const Scroll = styled.div`
   overflow: auto;
@@ -184,7 +184,7 @@ export function LineupTable({ application, lineup }: Props) {
   const { units: system } = usePreferences()
   const [arranging, arrange] = useState(false)
   const view = useColumns(columns, rows)
-  const { search, set, sort, rising, shown: order, sortBy, problem, pinned, hidden } = view
+  const { search, set, shown: order, problem, hidden } = view
   const differences = search.get('only') === 'differences'
   const doubtful = search.get('doubt') === 'shown'
   const [sought, seek] = useState(search.get('find') ?? '')
@@ -196,20 +196,6 @@ export function LineupTable({ application, lineup }: Props) {
   const box = useRef<HTMLDivElement>(null)
   const { from, to, above, below } = useLinesInSight(box, lines.length, order.length)
 
-  const sortHead = (key: string, label: string) => (
-    <Sort type="button" onClick={() => sortBy(key)} aria-label={`Sort by ${label}`}>
-      <span>{label}</span>
-      {sort === key && (rising ? <ArrowUp size={14} aria-label="rising" /> : <ArrowDown size={14} aria-label="falling" />)}
-    </Sort>
-  )
-  const pinStyle = (at: number): CSSProperties | undefined => {
-    const place = pinned.filter((id) => !hidden.has(id)).indexOf(columns[at]!.id)
-    return place < 0 ? undefined : { position: 'sticky', left: 228 + place * pinnedWidth, width: pinnedWidth, minWidth: pinnedWidth, zIndex: 1, borderRight: '1px solid var(--line-strong)' }
-  }
-  const headPin = (at: number): CSSProperties | undefined => {
-    const style = pinStyle(at)
-    return style && { ...style, zIndex: 3 }
-  }
   const query = `?school=${judged.school.id}${judged.driver ? `&driver=${judged.driver.id}` : ''}`
 
   return (
@@ -240,11 +226,11 @@ export function LineupTable({ application, lineup }: Props) {
         <Table onClick={(event) => followLink(event, (to) => void navigate(to))}>
           <thead>
             <tr>
-              <th scope="col">{sortHead('name', 'Product')}</th>
+              <th scope="col"><SortHead view={view} by="name" label="Product" /></th>
               {order.map((at) => {
                 const { id, product, specimen, name, revision, tier, specimens, given } = columns[at]!
                 return (
-                  <th key={id} scope="col" style={headPin(at)}>
+                  <th key={id} scope="col" style={headPin(view, columns, at)}>
                     <HeadDrawing src={`/specimens/${specimen}/drawing.svg?head`} alt="" loading="lazy" width={180} height={52} />
                     <Link to={`/products/${product}`}>{name}</Link>
                     <small>{[revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`].filter(Boolean).join(' · ')}</small>
@@ -256,12 +242,12 @@ export function LineupTable({ application, lineup }: Props) {
           </thead>
           <tbody>
             <tr>
-              <th scope="row">{sortHead('score', judged.school.id === 'build' && !judged.driver ? 'Construction score' : `Score: ${judged.school.name}`)}</th>
+              <th scope="row"><SortHead view={view} by="score" label={judged.school.id === 'build' && !judged.driver ? 'Construction score' : `Score: ${judged.school.name}`} /></th>
               {order.map((at) => {
                 const { id, score, misfits } = columns[at]!
                 const tied = judged.leaders.length > 1 && judged.leaders.some((one) => one.id === id)
                 return (
-                  <td key={id} style={pinStyle(at)}>
+                  <td key={id} style={pinStyle(view, columns, at)}>
                     <Link to={`/lineups/${application.id}/score/${id}${query}`} style={{ font: '600 24px/1 var(--label)' }}>
                       {score.value === undefined ? '–' : Math.round(score.value)}
                     </Link>
@@ -278,11 +264,11 @@ export function LineupTable({ application, lineup }: Props) {
               })}
             </tr>
             <tr>
-              <th scope="row">{sortHead('price', 'Price paid')}</th>
+              <th scope="row"><SortHead view={view} by="price" label="Price paid" /></th>
               {order.map((at) => {
                 const { id, product, price } = columns[at]!
                 return (
-                  <td key={id} style={pinStyle(at)}>
+                  <td key={id} style={pinStyle(view, columns, at)}>
                     {price ? <Link to={`/products/${product}`}>{sayMoney(price.minor, price.currency)}</Link> : '–'}
                   </td>
                 )
@@ -294,7 +280,7 @@ export function LineupTable({ application, lineup }: Props) {
                 {order.map((at) => {
                   const { id, specimen, findings } = columns[at]!
                   return (
-                    <td key={id} style={pinStyle(at)}>
+                    <td key={id} style={pinStyle(view, columns, at)}>
                       {findings > 0 ? <Link to={`/specimens/${specimen}/findings`}>{findings}</Link> : '0'}
                     </td>
                   )
@@ -312,15 +298,7 @@ export function LineupTable({ application, lineup }: Props) {
                   </Group>
                 </tr>
               ) : (
-                <tr key={line.row.key} data-tie={isTie(line.row) || undefined}>
-                  <th scope="row">
-                    {sortHead(line.row.key, line.row.label)}
-                    {isTie(line.row) && <small>a tie</small>}
-                  </th>
-                  {order.map((at) => (
-                    <CellView key={columns[at]!.id} row={line.row} cell={line.row.cells[at]!} specimens={columns[at]!.specimens} system={system} doubtful={doubtful} style={pinStyle(at)} />
-                  ))}
-                </tr>
+                <LineView key={line.row.key} row={line.row} columns={columns} view={view} system={system} doubtful={doubtful} />
               ),
             )}
             {below > 0 && <tr aria-hidden style={{ height: below }} />}
@@ -329,6 +307,51 @@ export function LineupTable({ application, lineup }: Props) {
       </Scroll>
     </>
   )
+}
+
+interface LineProps {
+  row: LineupRow
+  columns: JudgedLineup['columns']
+  view: Columns
+  system: UnitSystem
+  doubtful: boolean
+}
+
+/** One row; drawn again only when it would look different, so that scrolling draws what comes in sight alone. */
+const LineView = memo(function LineView({ row, columns, view, system, doubtful }: LineProps) {
+  const tie = isTie(row)
+  return (
+    <tr data-tie={tie || undefined}>
+      <th scope="row">
+        <SortHead view={view} by={row.key} label={row.label} />
+        {tie && <small>a tie</small>}
+      </th>
+      {view.shown.map((at) => (
+        <CellView key={columns[at]!.id} row={row} cell={row.cells[at]!} specimens={columns[at]!.specimens} system={system} doubtful={doubtful} style={pinStyle(view, columns, at)} />
+      ))}
+    </tr>
+  )
+})
+
+function SortHead({ view: { sort, rising, sortBy }, by, label }: { view: Columns; by: string; label: string }) {
+  return (
+    <Sort type="button" onClick={() => sortBy(by)} aria-label={`Sort by ${label}`}>
+      <span>{label}</span>
+      {sort === by && (rising ? <ArrowUp size={14} aria-label="rising" /> : <ArrowDown size={14} aria-label="falling" />)}
+    </Sort>
+  )
+}
+
+/** A pinned column stays beside the names of the rows. */
+function pinStyle({ pinned, hidden }: Columns, columns: JudgedLineup['columns'], at: number): CSSProperties | undefined {
+  if (pinned.length === 0) return undefined
+  const place = pinned.filter((id) => !hidden.has(id)).indexOf(columns[at]!.id)
+  return place < 0 ? undefined : { position: 'sticky', left: 228 + place * pinnedWidth, width: pinnedWidth, minWidth: pinnedWidth, zIndex: 1, borderRight: '1px solid var(--line-strong)' }
+}
+
+function headPin(view: Columns, columns: JudgedLineup['columns'], at: number): CSSProperties | undefined {
+  const style = pinStyle(view, columns, at)
+  return style && { ...style, zIndex: 3 }
 }
 
 type Line = { part: LineupRow['part'] } | { row: LineupRow }

@@ -28,28 +28,30 @@ export function useColumns(columns: readonly Column[], rows: readonly Row[]) {
       .map(({ at }) => at)
   }, [sorted, columns, own, pinned])
 
-  const set = (changes: Record<string, string | undefined>) =>
-    setSearch(
-      (now) => {
-        const next = new URLSearchParams(now)
-        for (const [key, value] of Object.entries(changes)) value ? next.set(key, value) : next.delete(key)
-        return next
+  return useMemo(() => {
+    const set = (changes: Record<string, string | undefined>) =>
+      setSearch(
+        (now) => {
+          const next = new URLSearchParams(now)
+          for (const [key, value] of Object.entries(changes)) value ? next.set(key, value) : next.delete(key)
+          return next
+        },
+        { replace: true, preventScrollReset: true },
+      )
+    return {
+      search, set, sort, rising, hidden, pinned,
+      problem: sorted.problem,
+      /** Indices of all columns in order, and of those that are shown. */
+      order,
+      shown: order.filter((at) => !hidden.has(columns[at]!.id)),
+      toggle: (key: 'hide' | 'pin', id: string) => {
+        const those = key === 'hide' ? [...hidden] : pinned
+        set({ [key]: (those.includes(id) ? those.filter((one) => one !== id) : [...those, id]).join(',') })
       },
-      { replace: true, preventScrollReset: true },
-    )
-  const toggle = (key: 'hide' | 'pin', id: string) => {
-    const those = key === 'hide' ? [...hidden] : pinned
-    set({ [key]: (those.includes(id) ? those.filter((one) => one !== id) : [...those, id]).join(',') })
-  }
-  return {
-    search, set, toggle, sort, rising, hidden, pinned,
-    problem: sorted.problem,
-    /** Indices of all columns in order, and of those that are shown. */
-    order,
-    shown: order.filter((at) => !hidden.has(columns[at]!.id)),
-    sortBy: (key: string) => set({ sort: key, order: sort === key && !rising ? 'rising' : undefined, columns: undefined }),
-    putInOrder: (ids: string[]) => set({ columns: ids.join(',') }),
-  }
+      sortBy: (key: string) => set({ sort: key, order: sort === key && !rising ? 'rising' : undefined, columns: undefined }),
+      putInOrder: (ids: string[]) => set({ columns: ids.join(',') }),
+    }
+  }, [search, setSearch, sort, rising, hidden, pinned, sorted, order, columns])
 }
 
 export type Columns = ReturnType<typeof useColumns>

@@ -1,6 +1,4 @@
 import { useCallback, useMemo, useState } from 'react'
-import { toProblem } from '#core/score/chances.ts'
-import { vetoCap } from '#core/score/score.ts'
 import type { SmaaResult, WeightDraw } from '#core/score/smaa.ts'
 import type { Judged } from '#core/verdict/judged.ts'
 import { Button } from '#app/ui/Button.tsx'
@@ -26,9 +24,9 @@ const percent = (share: number): string => (share === 0 ? '–' : share < 0.005 
 /** How often each product is at each rank when what is in doubt is drawn: stochastic acceptability analysis. */
 export function Robustness({ ranked, nameOf }: { ranked: Judged[]; nameOf: (id: string) => string }) {
   const [mode, setMode] = useState<WeightDraw>('fixed')
-  const problem = useMemo(() => (ranked.length > 1 ? toProblem(ranked, vetoCap, { draw: mode, spread: around, draws, seed: 20_260_401 }) : undefined), [ranked, mode])
-  const { run, cancel } = useRobustness(problem)
-  if (!problem) return <Soft>It takes two products that are ranked.</Soft>
+  const request = useMemo(() => (ranked.length > 1 ? { contenders: ranked.map(({ score, evidence }) => ({ score, evidence })), settings: { draw: mode, spread: around, draws, seed: 20_260_401 } } : undefined), [ranked, mode])
+  const { run, cancel } = useRobustness(request)
+  if (!request) return <Soft>It takes two products that are ranked.</Soft>
   return (
     <Stack $gap={10}>
       <Row>

@@ -1,24 +1,25 @@
 import { useEffect, useState } from 'react'
-import type { SmaaProblem, SmaaResult } from '#core/score/smaa.ts'
+import type { SmaaResult } from '#core/score/smaa.ts'
+import type { RobustnessRequest } from '#app/workers/robustness.worker.ts'
 
 export type Robustness = { state: 'running'; progress: number } | { state: 'done'; result: SmaaResult } | { state: 'stopped' } | { state: 'failed' }
 
-/** Runs the analysis in a worker whenever the problem changes; an old one is ended. */
-export function useRobustness(problem: SmaaProblem | undefined): { run: Robustness; cancel: () => void } {
-  const [run, setRun] = useState<Robustness & { of?: SmaaProblem | undefined }>({ state: 'running', progress: 0 })
+/** Runs the analysis in a worker whenever the request changes; an old one is ended. */
+export function useRobustness(request: RobustnessRequest | undefined): { run: Robustness; cancel: () => void } {
+  const [run, setRun] = useState<Robustness & { of?: RobustnessRequest | undefined }>({ state: 'running', progress: 0 })
   const [worker, setWorker] = useState<Worker>()
   useEffect(() => {
-    if (!problem) return
+    if (!request) return
     const own = new Worker(new URL('../../workers/robustness.worker.ts', import.meta.url), { type: 'module' })
-    own.onmessage = ({ data }: MessageEvent<{ progress: number } | { result: SmaaResult }>) => setRun('result' in data ? { state: 'done', result: data.result, of: problem } : { state: 'running', progress: data.progress, of: problem })
-    own.onerror = () => setRun({ state: 'failed', of: problem })
-    own.postMessage(problem)
+    own.onmessage = ({ data }: MessageEvent<{ progress: number } | { result: SmaaResult }>) => setRun('result' in data ? { state: 'done', result: data.result, of: request } : { state: 'running', progress: data.progress, of: request })
+    own.onerror = () => setRun({ state: 'failed', of: request })
+    own.postMessage(request)
     setWorker(own)
     return () => own.terminate()
-  }, [problem])
+  }, [request])
   const cancel = () => {
     worker?.terminate()
-    setRun({ state: 'stopped', of: problem })
+    setRun({ state: 'stopped', of: request })
   }
-  return { run: run.of === problem ? run : { state: 'running', progress: 0 }, cancel }
+  return { run: run.of === request ? run : { state: 'running', progress: 0 }, cancel }
 }

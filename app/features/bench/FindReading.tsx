@@ -1,0 +1,46 @@
+import { useState, type KeyboardEvent } from 'react'
+import { partLabel } from '#core/catalogue/index.ts'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Small } from '#app/ui/layout.tsx'
+import { Chip, Chips } from './parts.tsx'
+import type { Bench } from './useBench.ts'
+
+const most = 6
+
+/** Goes to a reading by a few letters of its name or part; Enter takes the first that fits. */
+export function FindReading({ bench, onClose }: { bench: Bench; onClose: () => void }) {
+  const [sought, seek] = useState('')
+  const words = sought.toLowerCase().split(/\s+/).filter(Boolean)
+  const fits = words.length === 0 ? [] : bench.all.filter((c) => words.every((word) => `${c.label} ${partLabel(c.part)}`.toLowerCase().includes(word)))
+  const found = [...fits].sort((a, b) => Number(!a.label.toLowerCase().startsWith(words[0]!)) - Number(!b.label.toLowerCase().startsWith(words[0]!))).slice(0, most)
+  const go = (key: string) => {
+    bench.goTo(key)
+    onClose()
+    setTimeout(() => document.querySelector<HTMLInputElement>('[data-reading]')?.focus())
+  }
+  const closeOnEscape = (event: KeyboardEvent) => {
+    if (event.key !== 'Escape') return
+    event.stopPropagation()
+    onClose()
+    setTimeout(() => document.querySelector<HTMLInputElement>('[data-reading]')?.focus())
+  }
+  return (
+    <form
+      role="search"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (found[0]) go(found[0].key)
+      }}
+    >
+      <Chips>
+        <InputBox data-elsewhere autoFocus aria-label="Find a reading" placeholder="Find a reading" value={sought} onChange={(event) => seek(event.target.value)} onKeyDown={closeOnEscape} autoComplete="off" />
+        {found.map((c) => (
+          <Chip key={c.key} type="button" onClick={() => go(c.key)}>
+            {c.label}
+          </Chip>
+        ))}
+        <Small role="status">{words.length > 0 && found.length === 0 ? 'No reading is called so.' : 'Enter goes to the first; Escape closes.'}</Small>
+      </Chips>
+    </form>
+  )
+}
