@@ -1,14 +1,14 @@
 import type { SubmissionResult } from '@conform-to/react'
-import { getFormProps } from '@conform-to/react'
 import { parseWithZod } from '@conform-to/zod/v4'
 import { useState } from 'react'
-import { Form, useFetcher } from 'react-router'
+import { useFetcher } from 'react-router'
 import { climates, duties, positions, type Driver } from '#core/money/driver.ts'
 import { sayInterval } from '#core/money/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { listDrivers, removeDriver, saveDriver } from '#app/data/drivers.server.ts'
 import { newId } from '#app/data/id.ts'
 import { driverSchema } from '#app/features/forms/market-schemas.ts'
+import { EditCard } from '#app/features/forms/EditCard.tsx'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
@@ -117,34 +117,18 @@ function DriverForm({ id, edited, last, onDone }: { id: string; edited: Driver |
     : { duty: 'normal', climate: 'mild', position: 'upright', meetsOil: 'yes', vehicles: '1' }
   const [form, fields] = useSchemaForm(driverSchema, { last, start })
   return (
-    <Card style={{ maxWidth: 760 }}>
-      <Form method="post" {...getFormProps(form)} onSubmit={(event) => (form.onSubmit(event), !event.defaultPrevented && onDone())}>
-        <Stack $gap={18}>
-          <h2>{edited ? `Change ${edited.name}` : 'Add a driver'}</h2>
-          <input type="hidden" name="id" value={id} />
-          <TextBox field={fields.name!} label="Name" placeholder="the ferry taxi" />
-          <Row $gap={16} style={{ alignItems: 'flex-start' }}>
-            <TextBox field={fields.distance!} label="Distance a year" placeholder="18000 km" />
-            <TextBox field={fields.habit!} label="Changes oil after" optional placeholder="10000 km or 12 months" />
-            <TextBox field={fields.vehicles!} label="Vehicles" inputMode="decimal" />
-          </Row>
-          <ChoiceBox field={fields.duty!} label="Duty" options={optionsFrom(duties)} hint={duties.map(({ label, says }) => `${label}: ${says}`).join(' ')} />
-          <ChoiceBox field={fields.climate!} label="Climate" options={optionsFrom(climates)} />
-          <ChoiceBox field={fields.position!} label="The filter sits" options={optionsFrom(positions)} />
-          <TextBox field={fields.oilHot!} label="Hottest oil" optional placeholder="120 °C" />
-          <ChoiceBox field={fields.meetsOil!} label="Uses the oil that a claim may ask for" options={[{ value: 'yes', label: 'Yes' }, { value: 'no', label: 'No' }]} />
-          <Row>
-            <Button type="submit" $kind="primary">
-              {edited ? 'Save the driver' : 'Add the driver'}
-            </Button>
-            {edited && (
-              <Button $kind="quiet" onPress={onDone}>
-                Leave it
-              </Button>
-            )}
-          </Row>
-        </Stack>
-      </Form>
-    </Card>
+    <EditCard form={form} id={id} noun="driver" edited={edited?.name} onDone={onDone}>
+      <TextBox field={fields.name!} label="Name" placeholder="the ferry taxi" />
+      <Row $gap={16} style={{ alignItems: 'flex-start' }}>
+        <TextBox field={fields.distance!} label="Distance a year" placeholder="18000 km" />
+        <TextBox field={fields.habit!} label="Changes oil after" optional placeholder="10000 km or 12 months" />
+        <TextBox field={fields.vehicles!} label="Vehicles" inputMode="decimal" />
+      </Row>
+      <ChoiceBox field={fields.duty!} label="Duty" options={optionsFrom(duties)} hint={duties.map(({ label, says }) => `${label}: ${says}`).join(' ')} />
+      <ChoiceBox field={fields.climate!} label="Climate" options={optionsFrom(climates)} />
+      <ChoiceBox field={fields.position!} label="The filter sits" options={optionsFrom(positions)} />
+      <TextBox field={fields.oilHot!} label="Hottest oil" optional placeholder="120 °C" />
+      <ChoiceBox field={fields.meetsOil!} label="Uses the oil that a claim may ask for" options={[{ value: 'yes', label: 'Yes' }, { value: 'no', label: 'No' }]} />
+    </EditCard>
   )
 }

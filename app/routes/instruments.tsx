@@ -2,12 +2,13 @@ import type { SubmissionResult } from '@conform-to/react'
 import { getFormProps } from '@conform-to/react'
 import { parseWithZod } from '@conform-to/zod/v4'
 import { useState } from 'react'
-import { data, Form, useFetcher } from 'react-router'
+import { data, useFetcher } from 'react-router'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { instrumentKinds, type InstrumentKind } from '#core/teardown/instrument.ts'
 import { newId } from '#app/data/id.ts'
 import { addCheck, listInstruments, removeInstrument, saveInstrument, type OwnInstrument } from '#app/data/instruments.server.ts'
 import { checkSchema, instrumentSchema, removeSchema } from '#app/features/forms/instrument-schemas.ts'
+import { EditCard } from '#app/features/forms/EditCard.tsx'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ChoiceBox, Fault, TextBox } from '#app/ui/fields.tsx'
@@ -166,32 +167,15 @@ function InstrumentForm({ id, edited, last, onDone }: { id: string; edited: OwnI
     : { checkDays: '180', usual: 'no' }
   const [form, fields] = useSchemaForm(instrumentSchema, { last, start })
   return (
-    <Card style={{ maxWidth: 720 }}>
-      <Form method="post" {...getFormProps(form)} onSubmit={(event) => (form.onSubmit(event), !event.defaultPrevented && onDone())}>
-        <Stack $gap={18}>
-          <h2>{edited ? `Change ${edited.name}` : 'Add an instrument'}</h2>
-          <input type="hidden" name="intent" value="save" />
-          <input type="hidden" name="id" value={id} />
-          <TextBox field={fields.name!} label="Name" placeholder="the long caliper" />
-          <ChoiceBox field={fields.kind!} label="What it is" options={Object.entries(instrumentKinds).map(([value, { label }]) => ({ value, label }))} />
-          <Row $gap={16} style={{ alignItems: 'flex-start' }}>
-            <TextBox field={fields.resolution!} label="Resolution" hint="The smallest step it shows: 0.01 mm, 0.1 g." />
-            <TextBox field={fields.accuracy!} label="Accuracy, ±" hint="From its sheet: 0.03 mm, 0.3 g." />
-            <TextBox field={fields.checkDays!} label="Check every, days" optional />
-          </Row>
-          <ChoiceBox field={fields.usual!} label="Taken when nothing else is said" options={[{ value: 'yes', label: 'Yes' }, { value: 'no', label: 'Only when chosen' }]} />
-          <Row>
-            <Button type="submit" $kind="primary">
-              {edited ? 'Save the instrument' : 'Add the instrument'}
-            </Button>
-            {edited && (
-              <Button $kind="quiet" onPress={onDone}>
-                Leave it
-              </Button>
-            )}
-          </Row>
-        </Stack>
-      </Form>
-    </Card>
+    <EditCard form={form} id={id} noun="instrument" edited={edited?.name} onDone={onDone}>
+      <TextBox field={fields.name!} label="Name" placeholder="the long caliper" />
+      <ChoiceBox field={fields.kind!} label="What it is" options={Object.entries(instrumentKinds).map(([value, { label }]) => ({ value, label }))} />
+      <Row $gap={16} style={{ alignItems: 'flex-start' }}>
+        <TextBox field={fields.resolution!} label="Resolution" hint="The smallest step it shows: 0.01 mm, 0.1 g." />
+        <TextBox field={fields.accuracy!} label="Accuracy, ±" hint="From its sheet: 0.03 mm, 0.3 g." />
+        <TextBox field={fields.checkDays!} label="Check every, days" optional />
+      </Row>
+      <ChoiceBox field={fields.usual!} label="Taken when nothing else is said" options={[{ value: 'yes', label: 'Yes' }, { value: 'no', label: 'Only when chosen' }]} />
+    </EditCard>
   )
 }
