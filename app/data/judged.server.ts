@@ -13,7 +13,7 @@ import { assessApplication } from './assessments.server.ts'
 import { listClaims, listDecisions } from './claims.server.ts'
 import { listDrivers } from './drivers.server.ts'
 import { librarySpreads, lineupOf, type Column } from './lineup.server.ts'
-import { moneyOf } from './money.server.ts'
+import { areaPerMoney, offersOf } from './money.server.ts'
 import { currentMethod, listSchools } from './schools.server.ts'
 
 /** A line-up with all that a verdict rests on, as plain data: the page judges it by any school itself. */
@@ -49,10 +49,9 @@ function claimFacts(claims: readonly Claim[]): Partial<Record<FactKey, FactBound
 
 /** Everything that the line-up, the face-off and the verdict of an application are judged on. */
 export async function judgedLineup(application: Application, today: string): Promise<JudgedLineup> {
-  const [assessed, spreads, money, claims, decisions, method, schools, drivers] = await Promise.all([
+  const [assessed, spreads, claims, decisions, method, schools, drivers] = await Promise.all([
     assessApplication(application.id),
     librarySpreads(),
-    moneyOf(application, undefined, 1, undefined, today),
     listClaims(application.id),
     listDecisions(application.id),
     currentMethod(),
@@ -60,15 +59,16 @@ export async function judgedLineup(application: Application, today: string): Pro
     listDrivers(),
   ])
   const { columns, rows } = lineupOf(assessed, spreads, application)
+  const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
+  const areas = rows.find(({ key }) => key === 'media.area')
   const standings = new Map([...new Set(columns.map(({ product }) => product))].map((id) => [id, standing(claims.filter(({ product }) => product === id), decisions.filter(({ product }) => product === id)).claims]))
   return {
-    columns: columns.map((column) => {
-      const offered = money.rows.find((row) => row.column.id === column.id)
-      const landed = offered?.offered?.unit
-      const area = offered?.areaPerMoney
+    columns: columns.map((column, at) => {
+      const { offered } = offerOf(column.product)
+      const area = areaPerMoney(areas?.cells[at], offered)
       const facts: Partial<Record<FactKey, FactBounds>> = {
         ...claimFacts(standings.get(column.product) ?? []),
-        ...(landed !== undefined && { 'value.landed': { low: landed / 100, high: landed / 100 } }),
+        ...(offered && { 'value.landed': { low: offered.unit / 100, high: offered.unit / 100 } }),
         ...(area !== undefined && { 'value.area': { low: area, high: area } }),
         'value.own': { low: Number(column.tier === 'engine'), high: Number(column.tier === 'engine') },
       }
@@ -81,6 +81,6 @@ export async function judgedLineup(application: Application, today: string): Pro
       const usable = [...standings.values()].map((own) => usableInterval(driver, own, application.manual)?.distance ?? 0)
       return { ...driver, rules: driverRules(driver, usable.length > 0 ? Math.max(...usable) : undefined) }
     }),
-    currency: money.currency,
+    currency,
   }
 }

@@ -1,3 +1,4 @@
+import type { Cell } from '#core/compare/lineup.ts'
 import { faceOff } from '#core/compare/face-off.ts'
 import { standing } from '#core/claims/standing.ts'
 import { drivingCost, usableInterval, type Driver, type DrivingCost, type UsableInterval } from '#core/money/driver.ts'
@@ -71,16 +72,19 @@ function paidPrices(assessed: readonly Assessed[]): Price[] {
   )
 }
 
-/** What the filters of a line-up cost a driver who buys so many, and what each step between them buys. */
-export async function moneyOf(application: Application, driver: Driver | undefined, wanted: number, currency: string | undefined, today: string): Promise<MoneyView> {
-  const [assessed, spreads, read, rates, claims, decisions] = await Promise.all([assessApplication(application.id), librarySpreads(), listPrices(application.id), listRates(), listClaims(application.id), listDecisions(application.id)])
-  const { columns, rows } = lineupOf(assessed, spreads)
+/** Where one product is cheapest to a buyer, and the currencies that cannot be converted for want of a rate. */
+export interface ProductOffer {
+  offered: Offered | undefined
+  unconverted: string[]
+}
+
+/** The cheapest offer of each product of an application, fresh prices before stale ones, in one currency. */
+export async function offersOf(application: string, assessed: readonly Assessed[], wanted: number, currency: string | undefined, today: string): Promise<{ currency: string; offerOf: (product: string) => ProductOffer }> {
+  const [read, rates] = await Promise.all([listPrices(application), listRates()])
   const prices = [...read, ...paidPrices(assessed)]
   const money = currency ?? mostUsed(prices.map((price) => price.currency)) ?? 'EUR'
-  const area = rows.find(({ key }) => key === 'media.area')
-
-  const costed = columns.map((column, at): MoneyRow => {
-    const offers = pricesInForce(prices.filter(({ product }) => product === column.product)).map((price) => ({ price, rate: findRate(rates, price.currency, money) }))
+  const offerOf = (product: string): ProductOffer => {
+    const offers = pricesInForce(prices.filter((price) => price.product === product)).map((price) => ({ price, rate: findRate(rates, price.currency, money) }))
     const offered = offers
       .flatMap(({ price, rate }): Offered[] => {
         if (!rate) return []
@@ -89,14 +93,33 @@ export async function moneyOf(application: Application, driver: Driver | undefin
         return [{ price, landed, unit: landed.unit * rate.rate, rate: rate.rate, rateOn: rate.on, age, stale: age > staleAfter }]
       })
       .sort((a, b) => Number(a.stale) - Number(b.stale) || a.unit - b.unit)[0]
+    return { offered, unconverted: offers.flatMap(({ price, rate }) => (rate ? [] : [price.currency])) }
+  }
+  return { currency: money, offerOf }
+}
+
+/**
+ * Media area for one unit of money.
+ *
+ * @returns m², undefined where the area or the price is not known
+ */
+export const areaPerMoney = (area: Cell | undefined, offered: Offered | undefined): number | undefined => (area?.state === 'number' && offered ? area.value / (offered.unit / 100) : undefined)
+
+/** What the filters of a line-up cost a driver who buys so many, and what each step between them buys. */
+export async function moneyOf(application: Application, driver: Driver | undefined, wanted: number, currency: string | undefined, today: string): Promise<MoneyView> {
+  const [assessed, spreads, claims, decisions] = await Promise.all([assessApplication(application.id), librarySpreads(), listClaims(application.id), listDecisions(application.id)])
+  const { columns, rows } = lineupOf(assessed, spreads)
+  const { currency: money, offerOf } = await offersOf(application.id, assessed, wanted, currency, today)
+  const area = rows.find(({ key }) => key === 'media.area')
+
+  const costed = columns.map((column, at): MoneyRow => {
+    const { offered, unconverted } = offerOf(column.product)
     const own = claims.filter(({ product }) => product === column.product)
     const interval = driver && usableInterval(driver, standing(own, decisions.filter(({ product }) => product === column.product)).claims, application.manual)
     const cost = driver && offered && interval ? drivingCost(offered.unit, interval.distance, driver, perDistance) : undefined
-    const cell = area?.cells[at]
     return {
-      column, offered, interval, cost,
-      unconverted: offers.flatMap(({ price, rate }) => (rate ? [] : [price.currency])),
-      areaPerMoney: cell?.state === 'number' && offered ? cell.value / (offered.unit / 100) : undefined,
+      column, offered, unconverted, interval, cost,
+      areaPerMoney: areaPerMoney(area?.cells[at], offered),
       passes: column.score.veto === undefined && column.score.value !== undefined,
     }
   })

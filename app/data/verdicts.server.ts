@@ -1,15 +1,5 @@
+import type { Frozen } from '#core/verdict/freeze.ts'
 import { database, now } from './database.server.ts'
-
-/** What a published verdict said, as it was. */
-export interface Frozen {
-  school: string
-  driver: string
-  method: number
-  /** Best first. */
-  ranking: { column: string; name: string; value: number; low: number; high: number }[]
-  winners: string[]
-  sentences: string[]
-}
 
 export interface Verdict {
   id: string

@@ -92,7 +92,7 @@ const verdicts = { ahead: { glyph: 'â–²', words: 'ahead' }, behind: { glyph: 'â–
 export default function Claims({ loaderData: { application, applications, products, capacities } }: Route.ComponentProps) {
   const [search, setSearch] = useSearchParams()
   const claiming = useMemo(() => products.map(({ id, name, claims }) => ({ id, name, points: usablePoints(claims) })).filter(({ points }) => points.length > 0), [products])
-  const size = Number(search.get('size')) || 20
+  const size = sizes.find((one) => one === Number(search.get('size'))) ?? 20
   const pick = (key: string, fallback: number) => claiming.find(({ id }) => id === search.get(key)) ?? claiming[fallback]
   const [a, b] = [pick('a', 0), pick('b', 1)]
   const pair = useMemo(() => [a, b].filter((one) => one !== undefined), [a, b])

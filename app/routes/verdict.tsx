@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from 'react'
+import { useMemo } from 'react'
 import { data, Link, type ShouldRevalidateFunctionArgs } from 'react-router'
 import { styled } from 'styled-components'
 import { cautions } from '#core/catalogue/index.ts'
@@ -7,23 +7,25 @@ import { disagreements } from '#core/score/schools.ts'
 import { schemeOf } from '#core/score/scheme.ts'
 import { vetoCap } from '#core/score/score.ts'
 import { whatWouldChange } from '#core/verdict/changes.ts'
+import { freeze, runnerUpOf } from '#core/verdict/freeze.ts'
 import { groundsOf, type Ground } from '#core/verdict/grounds.ts'
 import { judgeColumns, ranking, scoresTied, type Judged } from '#core/verdict/judged.ts'
 import { findApplication, listApplications } from '#app/data/applications.server.ts'
 import { judgedLineup, type JudgedLineup } from '#app/data/judged.server.ts'
 import { whileUnchanged } from '#app/data/unchanged.server.ts'
-import { listVerdicts, publish, saveDraft, withdraw, type Frozen, type Verdict } from '#app/data/verdicts.server.ts'
+import { listVerdicts, publish, saveDraft, withdraw, type Verdict } from '#app/data/verdicts.server.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { Published } from '#app/features/verdict/Published.tsx'
 import { ReviewerForm } from '#app/features/verdict/ReviewerForm.tsx'
 import { Robustness } from '#app/features/verdict/Robustness.tsx'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
-import { columnName, useJudged } from '#app/features/verdict/useJudged.ts'
+import { columnNames, useJudged } from '#app/features/verdict/useJudged.ts'
 import { verdictSchema } from '#app/features/verdict/verdict-schema.ts'
 import { WinnersBySchool } from '#app/features/verdict/WinnersBySchool.tsx'
 import { Button } from '#app/ui/Button.tsx'
 import { Alert, Card, Caution, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { readPreferences } from '#app/ui/preferences.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/verdict'
 import { formDataOf, found } from './http.server.ts'
@@ -52,11 +54,18 @@ export async function action({ request, params }: Route.ActionArgs) {
     await withdraw(application.id, asked.id)
     return { fault: '' }
   }
-  const { intent, frozen, driver, ...draft } = asked
-  const known = await judgedLineup(application, new Date().toISOString().slice(0, 10))
-  if (draft.overrule && !known.columns.some(({ id }) => id === draft.overrule)) return data({ fault: 'The product that was put first is not in the line-up any more.' }, { status: 422 })
-  await saveDraft(application.id, { ...draft, driver: known.drivers.some(({ id }) => id === driver) ? driver : null })
-  if (intent === 'publish' && frozen) await publish(application.id, frozen)
+  const { intent, driver: driverId, ...draft } = asked
+  const lineup = await judgedLineup(application, new Date().toISOString().slice(0, 10))
+  const school = lineup.schools.find(({ id }) => id === draft.school)
+  if (!school) return data({ fault: 'That school is not there any more. Choose another.' }, { status: 422 })
+  if (draft.overrule && !lineup.columns.some(({ id }) => id === draft.overrule)) return data({ fault: 'The product that was put first is not in the line-up any more.' }, { status: 422 })
+  const driver = lineup.drivers.find(({ id }) => id === driverId)
+  await saveDraft(application.id, { ...draft, driver: driver?.id ?? null })
+  if (intent === 'publish') {
+    const ranked = ranking(judgeColumns(application.form, lineup.columns, lineup.rows, schemeOf(lineup.method, school, driver?.rules)))
+    const by = { school: school.name, driver: driver?.name ?? '', method: lineup.method.version }
+    await publish(application.id, freeze(ranked, lineup.rows, lineup.columns, columnNames(lineup.columns), by, readPreferences(request).units))
+  }
   return { fault: '', saved: true }
 }
 
@@ -116,12 +125,10 @@ function GroundItem({ ground, query }: { ground: Ground; query: string }) {
 export default function VerdictPage({ loaderData: { application, applications, judged: text, draft, published } }: Route.ComponentProps) {
   const lineup = useMemo(() => JSON.parse(text) as JudgedLineup, [text])
   const judged = useJudged(application.form, lineup)
-  const { ranked, leaders, school, driver, bySchool, all } = judged
+  const { ranked, leaders, school, driver, bySchool, all, nameOf } = judged
   const { units: system } = usePreferences()
-  const names = useMemo(() => new Map(lineup.columns.map((column) => [column.id, columnName(column)])), [lineup])
-  const nameOf = useCallback((id: string) => names.get(id) ?? 'a product that is gone', [names])
   const leader = ranked[0]
-  const runnerUp = ranked.find((one) => !leaders.includes(one)) ?? ranked[1]
+  const runnerUp = runnerUpOf(ranked)
   const grounds = useMemo(() => (leader && runnerUp ? groundsOf(leader, runnerUp, lineup.rows, lineup.columns, system) : []), [leader, runnerUp, lineup, system])
   const changes = useMemo(() => whatWouldChange(ranked, lineup.columns, nameOf, system), [ranked, lineup, nameOf, system])
   const query = `?school=${school.id}${driver ? `&driver=${driver.id}` : ''}`
@@ -129,14 +136,6 @@ export default function VerdictPage({ loaderData: { application, applications, j
   const avoid = all.filter(({ excluded, score }) => excluded !== undefined || score.vetoes.length > 0)
   const column = (id: string) => lineup.columns[all.find((one) => one.id === id)!.at]!
   const overruled = draft?.overrule ? nameOf(draft.overrule) : undefined
-  const frozen: Frozen = {
-    school: school.name,
-    driver: driver?.name ?? '',
-    method: lineup.method.version,
-    ranking: ranked.map(({ id, score }) => ({ column: id, name: nameOf(id), value: score.value!, low: score.low, high: score.high })),
-    winners: leaders.map(({ id }) => nameOf(id)),
-    sentences: grounds.slice(0, 5).map(({ criterion, first: mine, second }) => `${criterion.label}: ${mine} against ${second}.`),
-  }
   const rankedFor = (verdict: Verdict): Judged[] => {
     const by = lineup.schools.find(({ id }) => id === verdict.school) ?? school
     return ranking(judgeColumns(application.form, lineup.columns, lineup.rows, schemeOf(lineup.method, by, lineup.drivers.find(({ id }) => id === verdict.driver)?.rules)))
@@ -323,7 +322,7 @@ export default function VerdictPage({ loaderData: { application, applications, j
         <Stack $gap={12}>
           <h2>The reviewer</h2>
           {draft?.words && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{draft.words}</p>}
-          <ReviewerForm key={draft?.id ?? 'new'} draft={draft} school={school.id} driver={driver?.id ?? ''} products={ranked.map(({ id }) => ({ id, name: nameOf(id) }))} frozen={frozen} />
+          <ReviewerForm key={draft?.id ?? 'new'} draft={draft} school={school.id} driver={driver?.id ?? ''} products={ranked.map(({ id }) => ({ id, name: nameOf(id) }))} />
         </Stack>
       </Card>
       <Card data-print="no">

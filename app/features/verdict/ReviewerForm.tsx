@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { useFetcher } from 'react-router'
 import { newId } from '#app/data/id.ts'
-import type { Frozen, Verdict } from '#app/data/verdicts.server.ts'
+import type { Verdict } from '#app/data/verdicts.server.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Fault } from '#app/ui/fields.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
@@ -13,17 +13,16 @@ interface Props {
   school: string
   driver: string
   products: { id: string; name: string }[]
-  frozen: Frozen
 }
 
 /** The reviewer's own words, and an overruling with its reason; publishing freezes the verdict as it is. */
-export function ReviewerForm({ draft, school, driver, products, frozen }: Props) {
+export function ReviewerForm({ draft, school, driver, products }: Props) {
   const fetcher = useFetcher<{ fault: string; saved?: boolean }>()
   const [id] = useState(() => draft?.id ?? newId())
   const [words, setWords] = useState(draft?.words ?? '')
   const [overrule, setOverrule] = useState(draft?.overrule ?? '')
   const [reason, setReason] = useState(draft?.overruleReason ?? '')
-  const post = (intent: 'save' | 'publish') => void fetcher.submit({ intent, id, school, driver, words, overrule, overruleReason: reason, frozen: JSON.stringify(frozen) }, { method: 'post' })
+  const post = (intent: 'save' | 'publish') => void fetcher.submit({ intent, id, school, driver, words, overrule, overruleReason: reason }, { method: 'post' })
   return (
     <Stack $gap={12} data-print="no">
       <Stack $gap={4}>
@@ -44,7 +43,7 @@ export function ReviewerForm({ draft, school, driver, products, frozen }: Props)
         <Button $kind="primary" onPress={() => post('save')}>
           Keep
         </Button>
-        <Button onPress={() => post('publish')} isDisabled={frozen.ranking.length === 0}>
+        <Button onPress={() => post('publish')} isDisabled={products.length === 0}>
           Publish as it is
         </Button>
         <Small role="status">{fetcher.state === 'idle' && fetcher.data?.saved && 'Kept.'}</Small>

@@ -30,10 +30,17 @@ export function useJudged(form: Form, { columns, rows, method, schools, drivers 
     })
     return { all, ranked, leaders: leaders(ranked), bySchool }
   }, [form, columns, rows, method, schools, school, driver])
-  return { ...judged, school, driver, set, nameOf: (id: string) => columnName(columns.find((column) => column.id === id)) }
+  const nameOf = useMemo(() => columnNames(columns), [columns])
+  return { ...judged, school, driver, set, nameOf }
 }
 
 export type JudgedView = ReturnType<typeof useJudged>
 
 /** A column by brand, part number and revision. */
 export const columnName = (column: { name: string; revision: string } | undefined): string => [column?.name ?? 'a product that is gone', column?.revision].filter(Boolean).join(' ')
+
+/** Names of columns by id. */
+export function columnNames(columns: readonly { id: string; name: string; revision: string }[]): (id: string) => string {
+  const names = new Map(columns.map((column) => [column.id, columnName(column)]))
+  return (id) => names.get(id) ?? columnName(undefined)
+}
