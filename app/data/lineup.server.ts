@@ -22,6 +22,8 @@ export interface Column {
   done: number
   findings: number
   vetoes: Veto[]
+  /** Specimens with a fault that ends the discussion. */
+  faulty: number
   misfits: string[]
 }
 
@@ -48,6 +50,7 @@ export function lineupOf(assessed: readonly Assessed[], spreads: Spreads, fit?: 
       given: [...new Set(own.map((one) => one.specimen.givenBy).filter(Boolean))],
       findings: own.reduce((sum, { assessment }) => sum + assessment.findings.length, 0),
       vetoes: specimens.flatMap(({ assessment }) => assessment.score.vetoes).filter((veto, index, all) => all.findIndex(({ key }) => key === veto.key) === index),
+      faulty: specimens.filter(({ assessment }) => assessment.score.vetoes.length > 0).length,
       misfits: fit ? [...new Set(specimens.flatMap(({ assessment }) => misfits(fit, assessment.known)))] : [],
       done: Math.max(...own.map(({ assessment }) => assessment.done)),
     }

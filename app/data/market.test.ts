@@ -13,7 +13,9 @@ import { judgedLineup } from './judged.server.ts'
 import { moneyOf } from './money.server.ts'
 import { addPrice, addRate, listPricesOf, removePrice } from './prices.server.ts'
 import { listProducts } from './products.server.ts'
+import { addReading } from './readings.server.ts'
 import { addMethod, currentMethod, listSchools, removeSchool, saveSchool } from './schools.server.ts'
+import { listSpecimens } from './specimens.server.ts'
 import { listVerdicts, publish, saveDraft, withdraw } from './verdicts.server.ts'
 
 let folder: string
@@ -137,4 +139,20 @@ describe('the verdict', () => {
     await removeSchool(school.id)
     expect((await listSchools()).every(({ builtIn }) => builtIn)).toBe(true)
   })
+})
+
+test('a fault in one of several specimens is counted: two in a row are worse than one', async () => {
+  const columnOf = async () => (await judgedLineup(launch, today)).columns.find(({ name }) => name === 'Merribank MB-1120')!
+  const specimens = (await listSpecimens(launch.id)).filter(({ partNumber }) => partNumber === 'MB-1120')
+  expect(await columnOf()).toMatchObject({ specimens: 2, faulty: 0, vetoes: [] })
+  for (const [index, { id }] of specimens.entries()) {
+    await addReading({ id: newId(), specimen: id, characteristic: 'inside.rust', typed: 'serious', unit: null, number: null, text: 'serious', groups: null, evidence: 'observed', instrument: null, source: null, note: null })
+    expect(await columnOf()).toMatchObject({ faulty: index + 1, vetoes: [{ because: 'rust inside a new filter' }] })
+  }
+})
+
+test('what does not fit the engine is said at its column, once the engine says what it takes', async () => {
+  const highest = async (maxHeight: number | null) => (await judgedLineup({ ...launch, maxHeight }, today)).columns.filter(({ misfits }) => misfits.length > 0).map(({ name }) => name)
+  expect(await highest(null)).toEqual([])
+  expect(await highest(0.09)).toEqual(['Norrith N-40'])
 })

@@ -207,7 +207,7 @@ export default function VerdictPage({ loaderData: { application, applications, j
           </Picks>
           {avoid.map(({ id, excluded, score }) => (
             <Alert key={id}>
-              {nameOf(id)}: {excluded !== undefined ? `excluded, ${column(id).misfits.join(' and ')}.` : `${score.vetoes.map(({ because }) => because).join(' and ')}; capped at ${vetoCap} whatever else is good. ${column(id).specimens > 1 ? `${column(id).specimens} specimens were opened.` : 'Open a second specimen before it is published as a pattern.'}`}
+              {nameOf(id)}: {excluded !== undefined ? `excluded, ${column(id).misfits.join(' and ')}.` : `${score.vetoes.map(({ because }) => because).join(' and ')}; capped at ${vetoCap} whatever else is good. ${column(id).specimens > 1 ? `${column(id).faulty} of ${column(id).specimens} specimens show it${column(id).faulty > 1 ? ': worse than one alone' : ''}.` : 'Open a second specimen before it is published as a pattern.'}`}
             </Alert>
           ))}
         </Stack>

@@ -4,7 +4,7 @@ import type { Column } from '#app/data/lineup.server.ts'
 import { sortColumns } from './sort.ts'
 
 const column = (name: string, more: Partial<Column> = {}): Column => ({
-  id: name, product: name, specimen: name, brand: 'Brand', name, revision: '', tier: 'middle', specimens: 1, price: undefined, given: [], done: 1, findings: 0, vetoes: [], misfits: [],
+  id: name, product: name, specimen: name, brand: 'Brand', name, revision: '', tier: 'middle', specimens: 1, price: undefined, given: [], done: 1, findings: 0, vetoes: [], faulty: 0, misfits: [],
   score: { value: 50, low: 50, high: 50, coverage: 1, veto: undefined },
   ...more,
 })
