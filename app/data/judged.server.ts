@@ -78,8 +78,8 @@ export async function judgedLineup(application: Application, today: string): Pro
     method,
     schools,
     drivers: drivers.map((driver) => {
-      const usable = [...standings.values()].map((own) => usableInterval(driver, own, application.manual)?.distance ?? 0)
-      return { ...driver, rules: driverRules(driver, usable.length > 0 ? Math.max(...usable) : undefined) }
+      const usable = [...standings.values()].flatMap((own) => usableInterval(driver, own, application.manual)?.distance ?? [])
+      return { ...driver, rules: driverRules(driver, usable) }
     }),
     currency,
   }

@@ -123,8 +123,7 @@ export async function moneyOf(application: Application, driver: Driver | undefin
       passes: column.score.veto === undefined && column.score.value !== undefined,
     }
   })
-  const usual = costed.find(({ interval }) => interval)?.interval?.distance
-  const rules = driver ? driverRules(driver, usual) : []
+  const rules = driver ? driverRules(driver, costed.flatMap(({ interval }) => (interval ? [interval.distance] : []))) : []
   const scored = costed.filter((row) => row.offered && row.passes)
   return {
     currency: money,

@@ -24,14 +24,18 @@ const rules: (DriverRule & { applies: (driver: Driver, usable: number | undefine
 ]
 
 /**
- * Rules that a driver brings into force, by filter position, heat, cold, interval and duty.
+ * Rules that a driver brings into force, by filter position, heat, cold, interval and duty. The interval is the
+ * longest that is usable with any filter of the line-up.
  *
  * Source: common practice, no published source.
  *
- * @param usable interval of the driver, m, when it is known
- * @example driverRules(hangingDriver, 10e6).map(({ key }) => key) // => ['hanging']
+ * @param usable intervals of the driver over the line-up, m
+ * @example driverRules(hangingDriver, [8e6, 10e6]).map(({ key }) => key) // => ['hanging']
  */
-export const driverRules = (driver: Driver, usable?: number): DriverRule[] => rules.filter(({ applies }) => applies(driver, usable)).map(({ key, says, factors }) => ({ key, says, factors }))
+export function driverRules(driver: Driver, usable: readonly number[]): DriverRule[] {
+  const longest = usable.length > 0 ? Math.max(...usable) : undefined
+  return rules.filter(({ applies }) => applies(driver, longest)).map(({ key, says, factors }) => ({ key, says, factors }))
+}
 
 /**
  * Factor on the weight of a criterion by all rules in force together.

@@ -104,9 +104,9 @@ describe('schools', () => {
 
 test('the driver shifts weights by rules that can be read', () => {
   const driver: Driver = { id: 'd', name: 'd', distance: 3e7, habit: { distance: 15e6, months: null }, duty: 'severe', climate: 'hot', position: 'hanging', oilHot: 403, meetsOil: true, vehicles: 1 }
-  const rules = driverRules(driver, 15e6)
+  const rules = driverRules(driver, [9e6, 15e6])
   expect(rules.map(({ key }) => key)).toEqual(['hanging', 'hot', 'long', 'severe'])
   expect(driverFactor(rules, 'adbv-material')).toBeCloseTo(3.2, 9)
   expect(schemeOf(firstMethod, undefined, rules).find(({ key }) => key === 'adbv-material')!.weight).toBeCloseTo(5 * 3.2, 9)
-  expect(driverRules({ ...driver, position: 'upright', oilHot: null, climate: 'mild', duty: 'normal' }, 10e6).map(({ key }) => key)).toEqual(['upright'])
+  expect(driverRules({ ...driver, position: 'upright', oilHot: null, climate: 'mild', duty: 'normal' }, [10e6]).map(({ key }) => key)).toEqual(['upright'])
 })
