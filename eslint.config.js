@@ -3,7 +3,12 @@ import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
 /** Arrows point one way: routes -> features -> ui, drawing; routes -> data -> core; core -> nothing. */
-const forbid = (...patterns) => ({ '@typescript-eslint/no-restricted-imports': ['error', { patterns: patterns.map((regex) => ({ regex, allowTypeImports: regex.endsWith('server') })) }] })
+const forbid = (...patterns) => ({
+  '@typescript-eslint/no-restricted-imports': [
+    'error',
+    { patterns: patterns.map((regex) => ({ regex, allowTypeImports: regex.endsWith('server') })) },
+  ],
+})
 
 export default tseslint.config(
   { ignores: ['build/', 'data/', '.react-router/', 'node_modules/'] },
@@ -11,7 +16,12 @@ export default tseslint.config(
   {
     files: ['**/*.tsx'],
     plugins: { 'react-hooks': reactHooks, 'jsx-a11y': jsxA11y },
-    rules: { ...reactHooks.configs.recommended.rules, ...jsxA11y.configs.recommended.rules, 'jsx-a11y/no-autofocus': 'off', 'jsx-a11y/no-noninteractive-tabindex': 'off' },
+    rules: {
+      ...reactHooks.configs.recommended.rules,
+      ...jsxA11y.configs.recommended.rules,
+      'jsx-a11y/no-autofocus': 'off',
+      'jsx-a11y/no-noninteractive-tabindex': 'off',
+    },
   },
   {
     rules: {
@@ -20,7 +30,11 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-expressions': ['error', { allowTernary: true, allowShortCircuit: true }],
     },
   },
-  { files: ['core/**/*.ts'], ignores: ['**/*.test.ts'], rules: forbid('^#app/', '^#db/', '^react', '^knex', '^better-sqlite3', '^node:', '^express', '^styled-components') },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: forbid('^#app/', '^#db/', '^react', '^knex', '^better-sqlite3', '^node:', '^express', '^styled-components'),
+  },
   { files: ['app/ui/**', 'app/drawing/**'], rules: forbid('^#app/features/', '^#app/routes/', '^#app/data/.*server') },
   { files: ['app/features/**'], rules: forbid('^#app/routes/', '^#app/data/.*server') },
   { files: ['app/data/**'], rules: forbid('^#app/features/', '^#app/routes/', '^#app/ui/') },

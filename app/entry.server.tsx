@@ -6,7 +6,12 @@ import { ServerStyleSheet } from 'styled-components'
 const headEnd = '</head>'
 
 /** The whole page at once, with the styles of what is on it in its head. */
-export default function handleRequest(request: Request, status: number, headers: Headers, context: EntryContext): Promise<Response> {
+export default function handleRequest(
+  request: Request,
+  status: number,
+  headers: Headers,
+  context: EntryContext,
+): Promise<Response> {
   const sheet = new ServerStyleSheet()
   return new Promise<Response>((resolve, reject) => {
     const chunks: Buffer[] = []
@@ -19,7 +24,12 @@ export default function handleRequest(request: Request, status: number, headers:
         const html = Buffer.concat(chunks)
         const at = html.indexOf(headEnd)
         headers.set('Content-Type', 'text/html; charset=utf-8')
-        resolve(new Response(Buffer.concat([html.subarray(0, at), Buffer.from(sheet.getStyleTags()), html.subarray(at)]), { status, headers }))
+        resolve(
+          new Response(Buffer.concat([html.subarray(0, at), Buffer.from(sheet.getStyleTags()), html.subarray(at)]), {
+            status,
+            headers,
+          }),
+        )
         sheet.seal()
         done()
       },

@@ -4,7 +4,17 @@ import '@fontsource/public-sans/latin-400.css'
 import '@fontsource/public-sans/latin-600.css'
 import type { ReactNode } from 'react'
 import { RouterProvider } from 'react-aria-components'
-import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useNavigate, useRouteLoaderData, type ShouldRevalidateFunctionArgs } from 'react-router'
+import {
+  isRouteErrorResponse,
+  Links,
+  Meta,
+  Outlet,
+  Scripts,
+  ScrollRestoration,
+  useNavigate,
+  useRouteLoaderData,
+  type ShouldRevalidateFunctionArgs,
+} from 'react-router'
 import { isCutOff } from '#app/features/bench/outbox.ts'
 import { OutboxSender } from '#app/features/bench/OutboxSender.tsx'
 import { AppShell } from '#app/ui/AppShell.tsx'
@@ -62,14 +72,22 @@ export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
     return (
       <Page>
         <h1>No connection</h1>
-        <p>Plicator cannot be reached. What you took at the bench is kept in this browser and is sent when the connection is back. Start Plicator again, or come back to its network, and reload this page.</p>
+        <p>
+          Plicator cannot be reached. What you took at the bench is kept in this browser and is sent when the connection
+          is back. Start Plicator again, or come back to its network, and reload this page.
+        </p>
       </Page>
     )
   }
   return (
     <Page>
       <h1>{missing ? 'Not here' : refused ? 'That cannot be done' : 'Something broke'}</h1>
-      <p>{said || (missing ? 'Nothing is kept under this address. It may have been removed.' : 'The fault is ours, and nothing you recorded is lost. Try again; the log of the server says more.')}</p>
+      <p>
+        {said ||
+          (missing
+            ? 'Nothing is kept under this address. It may have been removed.'
+            : 'The fault is ours, and nothing you recorded is lost. Try again; the log of the server says more.')}
+      </p>
       <div>
         <ButtonLink to="/">To the line-ups</ButtonLink>
       </div>

@@ -9,9 +9,13 @@ import { resolve } from '#core/teardown/resolve.ts'
 
 /** One complete spin-on of the demo, as readings. */
 function specimen(id: string): Reading[] {
-  const { products } = JSON.parse(readFileSync(join(import.meta.dirname, '../db/demo/skerry-1.1-d.json'), 'utf8')) as { products: { partNumber: string; revisions: { specimens: { readings: string[][] }[] }[] }[] }
+  const { products } = JSON.parse(readFileSync(join(import.meta.dirname, '../db/demo/skerry-1.1-d.json'), 'utf8')) as {
+    products: { partNumber: string; revisions: { specimens: { readings: string[][] }[] }[] }[]
+  }
   const typed: Record<string, string[]> = {}
-  for (const [key, text] of products.find(({ partNumber }) => partNumber === 'CV-214')!.revisions[0]!.specimens[0]!.readings) (typed[key!] ??= []).push(text!)
+  for (const [key, text] of products.find(({ partNumber }) => partNumber === 'CV-214')!.revisions[0]!.specimens[0]!
+    .readings)
+    (typed[key!] ??= []).push(text!)
   return readings(typed, id)
 }
 
@@ -26,9 +30,25 @@ function straight(those: Reading[][]): number {
   for (const one of those) {
     const v: Record<string, number> = {}
     for (const { characteristic, number } of one) v[characteristic] = number ?? 0
-    const [length, width, buried, pleats, od, id, t] = [v['media.length']!, v['media.width']!, v['media.buried']!, v['pleats.count']!, v['element.od']!, v['element.id']!, v['media.thickness']!]
-    sum += length * (width - buried) + length / (2 * pleats) + (od - id) / 2 + (2 * pleats * t) / (Math.PI * id) + (Math.PI * od) / pleats
-    sum += v['media.weight']! / (length * width) + (2 * 330e6 * v['can.wall']!) / v['can.diameter']! + (v['can.wall']! / 0.000381) ** 3
+    const [length, width, buried, pleats, od, id, t] = [
+      v['media.length']!,
+      v['media.width']!,
+      v['media.buried']!,
+      v['pleats.count']!,
+      v['element.od']!,
+      v['element.id']!,
+      v['media.thickness']!,
+    ]
+    sum +=
+      length * (width - buried) +
+      length / (2 * pleats) +
+      (od - id) / 2 +
+      (2 * pleats * t) / (Math.PI * id) +
+      (Math.PI * od) / pleats
+    sum +=
+      v['media.weight']! / (length * width) +
+      (2 * 330e6 * v['can.wall']!) / v['can.diameter']! +
+      (v['can.wall']! / 0.000381) ** 3
   }
   return sum
 }

@@ -18,10 +18,16 @@ for (let row = 0; row < rows; row++) {
   const specimen = Math.floor(row / 75)
   const at = new Date(Date.UTC(2026, 0, 1) + row * 1000).toISOString()
   const wall = (0.00036 + (row % 24) / 100_000).toFixed(5)
-  csv.push(`Engine ${specimen % 40},Brand ${specimen % 30},P-${specimen},,spin-on,A,can.wall,${(Number(wall) * 1000).toFixed(2)},${wall},m,,measured,${at},,,mm,`)
+  csv.push(
+    `Engine ${specimen % 40},Brand ${specimen % 30},P-${specimen},,spin-on,A,can.wall,${(Number(wall) * 1000).toFixed(2)},${wall},m,,measured,${at},,,mm,`,
+  )
 }
 
-const server = spawn('node', ['bin/serve.mjs'], { cwd: root, env: { ...process.env, PLICATOR_DATA: data, PORT: '4398', NODE_ENV: 'production' }, stdio: ['ignore', 'pipe', 'inherit'] })
+const server = spawn('node', ['bin/serve.mjs'], {
+  cwd: root,
+  env: { ...process.env, PLICATOR_DATA: data, PORT: '4398', NODE_ENV: 'production' },
+  stdio: ['ignore', 'pipe', 'inherit'],
+})
 await new Promise((up) => server.stdout.once('data', up))
 
 async function until(id: string, done: RegExp): Promise<{ seconds: number; looks: number }> {
@@ -37,7 +43,13 @@ async function until(id: string, done: RegExp): Promise<{ seconds: number; looks
 }
 
 try {
-  const { id } = (await (await fetch(`${url}/import/file?name=bench.csv`, { method: 'POST', body: csv.join('\r\n'), headers: { Origin: url } })).json()) as { id: string }
+  const { id } = (await (
+    await fetch(`${url}/import/file?name=bench.csv`, {
+      method: 'POST',
+      body: csv.join('\r\n'),
+      headers: { Origin: url },
+    })
+  ).json()) as { id: string }
   const dry = await until(id, /"ready"/)
   await fetch(`${url}/import/${id}.data`, { method: 'POST', body: new URLSearchParams({}), headers: { Origin: url } })
   const written = await until(id, /"done"/)

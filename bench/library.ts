@@ -58,19 +58,63 @@ async function fill(): Promise<void> {
   const asked = [...recorded.filter(({ extra }) => !extra), ...recorded.filter(({ extra }) => extra)]
   for (let a = 0; a < applications; a++) {
     const application = newId()
-    await saveApplication({ id: application, name: `Engine ${a}`, machine: '', form: 'spin-on', thread: 'M20 x 1.5', bypass: 'filter', bypassOpening: 1e5, oilCold: null, oilHot: null, manual: {}, maxHeight: null, gasketLand: null, note: '' })
+    await saveApplication({
+      id: application,
+      name: `Engine ${a}`,
+      machine: '',
+      form: 'spin-on',
+      thread: 'M20 x 1.5',
+      bypass: 'filter',
+      bypassOpening: 1e5,
+      oilCold: null,
+      oilHot: null,
+      manual: {},
+      maxHeight: null,
+      gasketLand: null,
+      note: '',
+    })
     for (let s = 0; s < specimensEach; s++) {
       const [product, specimen] = [newId(), newId()]
-      await saveProduct({ id: product, application, brand: `Brand ${s % 25}`, partNumber: `P-${a}-${s}`, form: 'spin-on', tier: 'middle', revision: '' })
+      await saveProduct({
+        id: product,
+        application,
+        brand: `Brand ${s % 25}`,
+        partNumber: `P-${a}-${s}`,
+        form: 'spin-on',
+        tier: 'middle',
+        revision: '',
+      })
       const revision = (await findProduct(product))!.revisions[0]!.id
-      await saveSpecimen({ id: specimen, revision, label: 'A', got: 'bought', givenBy: '', paidMinor: 900 + s, currency: 'EUR', shop: '' })
+      await saveSpecimen({
+        id: specimen,
+        revision,
+        label: 'A',
+        got: 'bought',
+        givenBy: '',
+        paidMinor: 900 + s,
+        currency: 'EUR',
+        shop: '',
+      })
       const readings = Array.from({ length: readingsEach }, (_, r) => {
         const c = asked[r % asked.length]!
         const text = typed(c, a * 53 + s * 17 + r)
         const entry = readEntry(c, { text })
         if (!entry.ok) throw new Error(`${c.key} ${text}: ${entry.problem.message}`)
         const { number = null, text: words = null, groups = null, unit = null } = entry.value
-        return { id: newId(), specimen, characteristic: c.key, typed: text, unit, number, text: words, groups, evidence: usualEvidence(c), instrument: null, source: null, note: null }
+        return {
+          id: newId(),
+          specimen,
+          characteristic: c.key,
+          typed: text,
+          unit,
+          number,
+          text: words,
+          groups,
+          evidence: usualEvidence(c),
+          instrument: null,
+          source: null,
+          note: null,
+        }
       })
       await addReadings(readings)
     }
@@ -91,7 +135,19 @@ const watch = `
 
 /** From the key to the frame that shows the next reading, in the page; so many times. */
 async function timeTakes(bench: string): Promise<number> {
-  const browser = await puppeteer.launch({ protocolTimeout: 15_000, executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+  const browser = await puppeteer.launch({
+    protocolTimeout: 15_000,
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  })
   const page = await browser.newPage()
   await page.setViewport({ width: 1280, height: 800 })
   const all: number[] = []
@@ -101,7 +157,9 @@ async function timeTakes(bench: string): Promise<number> {
     await page.evaluate(watch)
     await page.keyboard.press('Enter')
     const took = await page.evaluate('window.took').catch(async () => {
-      throw new Error(`The next reading never came. The screen says: ${await page.evaluate(() => document.querySelector('main')!.innerText)}`)
+      throw new Error(
+        `The next reading never came. The screen says: ${await page.evaluate(() => document.querySelector('main')!.innerText)}`,
+      )
     })
     all.push(took as number)
   }
@@ -121,7 +179,11 @@ async function timed(times: number, act: () => Promise<unknown>): Promise<number
 
 async function measure(data: string): Promise<Record<string, number>> {
   const { newId } = await import('#app/data/id.ts')
-  const server = spawn('node', ['bin/serve.mjs'], { cwd: root, env: { ...process.env, PLICATOR_DATA: data, PORT: '4397', NODE_ENV: 'production' }, stdio: ['ignore', 'pipe', 'inherit'] })
+  const server = spawn('node', ['bin/serve.mjs'], {
+    cwd: root,
+    env: { ...process.env, PLICATOR_DATA: data, PORT: '4397', NODE_ENV: 'production' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  })
   await new Promise((up) => server.stdout.once('data', up))
   try {
     const get = async (path: string) => (await fetch(url + path)).text()
@@ -129,7 +191,14 @@ async function measure(data: string): Promise<Record<string, number>> {
     const bench = /href="(\/bench\/\w+)"/.exec(home.slice(Math.max(0, home.indexOf('Dovrel'))))![1]!
     const lineup = /href="(\/lineups\/(?!new)\w+)"/.exec(home)![1]!
     const take = async () => {
-      const body = new URLSearchParams({ intent: 'take', id: newId(), characteristic: 'can.wall', typed: '0.49', unit: 'mm', evidence: 'measured' })
+      const body = new URLSearchParams({
+        intent: 'take',
+        id: newId(),
+        characteristic: 'can.wall',
+        typed: '0.49',
+        unit: 'mm',
+        evidence: 'measured',
+      })
       await (await fetch(`${url}${bench}.data`, { method: 'POST', body, headers: { Origin: url } })).text()
       await get(`${bench}.data`)
     }
@@ -149,12 +218,19 @@ async function measure(data: string): Promise<Record<string, number>> {
 const demo = mkdtempSync(join(tmpdir(), 'plicator-demo-'))
 const large = mkdtempSync(join(tmpdir(), 'plicator-large-'))
 try {
-  execFileSync('npx', ['tsx', 'db/demo/load.ts'], { cwd: root, env: { ...process.env, PLICATOR_DATA: demo }, stdio: 'pipe' })
+  execFileSync('npx', ['tsx', 'db/demo/load.ts'], {
+    cwd: root,
+    env: { ...process.env, PLICATOR_DATA: demo },
+    stdio: 'pipe',
+  })
   process.env.PLICATOR_DATA = large
   await fill()
   const [small, big] = [await measure(demo), await measure(large)]
   console.log(`${''.padEnd(40)}${'demo'.padStart(12)}${'2,000 specimens'.padStart(18)}`)
-  for (const what of Object.keys(small)) console.log(`${what.padEnd(40)}${`${small[what]!.toFixed(1)} ms`.padStart(12)}${`${big[what]!.toFixed(1)} ms`.padStart(18)}`)
+  for (const what of Object.keys(small))
+    console.log(
+      `${what.padEnd(40)}${`${small[what]!.toFixed(1)} ms`.padStart(12)}${`${big[what]!.toFixed(1)} ms`.padStart(18)}`,
+    )
 } finally {
   for (const folder of [demo, large]) rmSync(folder, { recursive: true, force: true })
 }

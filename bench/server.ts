@@ -33,8 +33,13 @@ const page = async (path: string) => (await fetch(url + path)).text()
 /** Compressed size of all scripts that a page asks for at first. */
 async function scriptSize(path: string): Promise<number> {
   const html = await page(path)
-  const files = new Set([...html.matchAll(/<link rel="modulepreload" href="(\/assets\/[\w.-]+\.js)"/g)].map(([, file]) => file!))
-  return [...files].reduce((sum, file) => sum + gzipSync(readFileSync(join(root, 'build/client', file)), { level: 6 }).length, 0)
+  const files = new Set(
+    [...html.matchAll(/<link rel="modulepreload" href="(\/assets\/[\w.-]+\.js)"/g)].map(([, file]) => file!),
+  )
+  return [...files].reduce(
+    (sum, file) => sum + gzipSync(readFileSync(join(root, 'build/client', file)), { level: 6 }).length,
+    0,
+  )
 }
 
 async function untilUp(): Promise<number> {
@@ -57,7 +62,14 @@ try {
   const bench = /href="(\/bench\/\w+)"/.exec(home)![1]!
   const lineup = /href="(\/lineups\/(?!new)\w+)"/.exec(home)![1]!
   const take = async () => {
-    const body = new URLSearchParams({ intent: 'take', id: newId(), characteristic: 'can.wall', typed: '0.49', unit: 'mm', evidence: 'measured' })
+    const body = new URLSearchParams({
+      intent: 'take',
+      id: newId(),
+      characteristic: 'can.wall',
+      typed: '0.49',
+      unit: 'mm',
+      evidence: 'measured',
+    })
     await (await fetch(`${url}${bench}.data`, { method: 'POST', body, headers: { Origin: url } })).text()
     await page(`${bench}.data`)
   }

@@ -19,14 +19,20 @@ app.use((_, response, next) => {
 })
 // To a browser on this machine compression costs more than it saves.
 const isLocal = ({ socket }) => /^(::1|(::ffff:)?127\.)/.test(socket.remoteAddress ?? '')
-app.use(compression({ level: 2, filter: (request, response) => !isLocal(request) && compression.filter(request, response) }))
+app.use(
+  compression({ level: 2, filter: (request, response) => !isLocal(request) && compression.filter(request, response) }),
+)
 app.use('/assets', express.static(`${root}/build/client/assets`, { immutable: true, maxAge: '1y' }))
 app.use(express.static(`${root}/build/client`, { maxAge: '1h' }))
 app.all('/{*path}', createRequestHandler({ build: () => import('../build/server/index.js') }))
 
 const server = createServer(app)
 server.on('error', (error) => {
-  console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Stop what runs there, or choose another: PORT=4311 bin/demo` : `The server could not start: ${error.message}`)
+  console.error(
+    error.code === 'EADDRINUSE'
+      ? `Port ${port} is taken. Stop what runs there, or choose another: PORT=4311 bin/demo`
+      : `The server could not start: ${error.message}`,
+  )
   process.exit(1)
 })
 server.listen(port, host, () => console.log(`Plicator is at http://${host}:${port}`))

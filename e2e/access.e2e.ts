@@ -60,7 +60,15 @@ test.each(['light', 'dark'])('axe finds nothing on any page, %s', { timeout: 300
     expect(await page.$eval('html', (html) => html.getAttribute('data-theme'))).toBe(theme)
     await page.evaluate(axe)
     const { violations } = (await page.evaluate('axe.run()')) as { violations: Violation[] }
-    found.push(...violations.map(({ id, nodes }) => `${name}: ${id}: ${nodes.slice(0, 3).map(({ html }) => html.slice(0, 140)).join(' | ')}`))
+    found.push(
+      ...violations.map(
+        ({ id, nodes }) =>
+          `${name}: ${id}: ${nodes
+            .slice(0, 3)
+            .map(({ html }) => html.slice(0, 140))
+            .join(' | ')}`,
+      ),
+    )
   }
   expect(found).toEqual([])
 })

@@ -23,7 +23,15 @@ export async function startApp({ demo }: { demo: boolean }): Promise<App> {
   await started(server)
   const browser = await puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
   })
   return {
     url: `http://127.0.0.1:${port}`,
@@ -72,12 +80,18 @@ export const byRole = async (page: Page, role: string, name: string): Promise<El
 
 /** Presses it once it holds still where it is; a radio button lies unseen under its label. */
 export const press = async (page: Page, role: string, name: string): Promise<void> =>
-  role === 'radio' ? (await byRole(page, role, name)).click() : page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(8000).click()
+  role === 'radio'
+    ? (await byRole(page, role, name)).click()
+    : page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(8000).click()
 
 /** Chooses from a list by the words of the option. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   const list = (await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: 8000 }))!
-  const value = await list.evaluate((select, words) => [...(select as HTMLSelectElement).options].find(({ text }) => text.trim() === words)?.value ?? null, option)
+  const value = await list.evaluate(
+    (select, words) =>
+      [...(select as HTMLSelectElement).options].find(({ text }) => text.trim() === words)?.value ?? null,
+    option,
+  )
   if (value === null) throw new Error(`"${label}" has no "${option}"`)
   await (list as ElementHandle<HTMLSelectElement>).select(value)
 }
@@ -111,13 +125,26 @@ export const words = (page: Page): Promise<string> => page.evaluate(() => docume
 
 /** Address of the bench of a product's first specimen, from the page of the line-ups. */
 export const benchOf = (page: Page, product: string): Promise<string> =>
-  page.$$eval('a[href^="/bench/"]', (links, name) => links.find((link) => link.textContent?.includes(name))!.getAttribute('href')!, product)
+  page.$$eval(
+    'a[href^="/bench/"]',
+    (links, name) => links.find((link) => link.textContent?.includes(name))!.getAttribute('href')!,
+    product,
+  )
 
 /** Which reading is up on the bench. */
-export const readingUp = (page: Page): Promise<string> => page.$eval('#reading-label', (heading) => heading.textContent ?? '')
+export const readingUp = (page: Page): Promise<string> =>
+  page.$eval('#reading-label', (heading) => heading.textContent ?? '')
 
 export async function readingIs(page: Page, label: string): Promise<void> {
-  await page.waitForFunction((wanted) => document.querySelector('#reading-label')?.textContent === wanted, { timeout: 8000 }, label).catch(async () => {
-    throw new Error(`The reading that is up is "${await readingUp(page)}", not "${label}". The screen says:\n${await words(page)}`)
-  })
+  await page
+    .waitForFunction(
+      (wanted) => document.querySelector('#reading-label')?.textContent === wanted,
+      { timeout: 8000 },
+      label,
+    )
+    .catch(async () => {
+      throw new Error(
+        `The reading that is up is "${await readingUp(page)}", not "${label}". The screen says:\n${await words(page)}`,
+      )
+    })
 }

@@ -18,10 +18,16 @@ afterAll(() => app.stop())
 const at = async (key: string) => {
   await visit(page, `${app.url}${bench}?at=${key}`)
   for (;;) {
-    const gate = await page.$eval('#reading-label, section[aria-label^="Before"]', (shown) => shown.getAttribute('aria-label'))
+    const gate = await page.$eval('#reading-label, section[aria-label^="Before"]', (shown) =>
+      shown.getAttribute('aria-label'),
+    )
     if (gate === null) return
     await goOn(page, 'test of entries')
-    await page.waitForFunction((was) => document.querySelector('section[aria-label^="Before"]')?.getAttribute('aria-label') !== was, {}, gate)
+    await page.waitForFunction(
+      (was) => document.querySelector('section[aria-label^="Before"]')?.getAttribute('aria-label') !== was,
+      {},
+      gate,
+    )
   }
 }
 const type = async (text: string) => {
@@ -60,7 +66,7 @@ describe('slips at the bench', () => {
     await sees(page, '0.49 mm 0.49 mm')
   })
 
-  test('an unusual value is kept on the user\'s word', async () => {
+  test("an unusual value is kept on the user's word", async () => {
     await at('pleats.count')
     await type('170')
     await sees(page, '170 pleats is unusual')
@@ -141,10 +147,36 @@ describe('requests that no form would send', () => {
   test.each([
     ['an empty post', {}],
     ['an unknown intent', { intent: 'burn' }],
-    ['an unknown characteristic', { intent: 'take', id: 'aaaaaaaaaaaa', characteristic: 'can.colour', typed: '1', evidence: 'measured' }],
-    ['a characteristic of the other form', { intent: 'take', id: 'aaaaaaaaaaab', characteristic: 'oring.section', typed: '2.6', evidence: 'measured' }],
-    ['an unknown unit', { intent: 'take', id: 'aaaaaaaaaaac', characteristic: 'can.wall', typed: '0.49', unit: 'cubit', evidence: 'cheese' }],
-    ['a unit of another kind', { intent: 'take', id: 'aaaaaaaaaaad', characteristic: 'can.wall', typed: '0.49', unit: 'g', evidence: 'measured' }],
+    [
+      'an unknown characteristic',
+      { intent: 'take', id: 'aaaaaaaaaaaa', characteristic: 'can.colour', typed: '1', evidence: 'measured' },
+    ],
+    [
+      'a characteristic of the other form',
+      { intent: 'take', id: 'aaaaaaaaaaab', characteristic: 'oring.section', typed: '2.6', evidence: 'measured' },
+    ],
+    [
+      'an unknown unit',
+      {
+        intent: 'take',
+        id: 'aaaaaaaaaaac',
+        characteristic: 'can.wall',
+        typed: '0.49',
+        unit: 'cubit',
+        evidence: 'cheese',
+      },
+    ],
+    [
+      'a unit of another kind',
+      {
+        intent: 'take',
+        id: 'aaaaaaaaaaad',
+        characteristic: 'can.wall',
+        typed: '0.49',
+        unit: 'g',
+        evidence: 'measured',
+      },
+    ],
     ['a note on no part', { intent: 'note', id: 'aaaaaaaaaaae', part: 'engine', text: 'x' }],
     ['a note of 10,000 characters', { intent: 'note', id: 'aaaaaaaaaaaf', part: 'can', text: 'x'.repeat(10_000) }],
     ['a strike of nothing', { intent: 'strike', id: 'aaaaaaaaaaag' }],
@@ -159,22 +191,91 @@ describe('requests that no form would send', () => {
     expect(after.match(/As typed[\s\S]*<\/table>/)?.[0]).toBe(before.match(/As typed[\s\S]*<\/table>/)?.[0])
   })
 
-  test.each(['/lineups/new', `/bench/x`, '/preferences', '/library'])('a body that is no form is refused at %s', async (path) => {
-    for (const [body, kind] of [['{"a":', 'application/json'], ['--x\r\nbroken', 'multipart/form-data; boundary=x'], ['', 'text/plain']] as const) {
-      const { status } = await post(path, body, kind)
-      expect(status, `${path} ${kind}`).toBeLessThan(500)
-    }
-  })
+  test.each(['/lineups/new', `/bench/x`, '/preferences', '/library'])(
+    'a body that is no form is refused at %s',
+    async (path) => {
+      for (const [body, kind] of [
+        ['{"a":', 'application/json'],
+        ['--x\r\nbroken', 'multipart/form-data; boundary=x'],
+        ['', 'text/plain'],
+      ] as const) {
+        const { status } = await post(path, body, kind)
+        expect(status, `${path} ${kind}`).toBeLessThan(500)
+      }
+    },
+  )
 
   test.each([
-    ['a decision on a claim that is not there', (on: string) => `${on}/claims`, { product: 'aaaaaaaaaaaa', kind: 'interval', claim: 'bbbbbbbbbbbb', reason: 'so' }],
-    ['a decision on no kind of claim', (on: string) => `${on}/claims`, { product: 'aaaaaaaaaaaa', kind: 'taste', claim: 'bbbbbbbbbbbb', reason: 'so' }],
-    ['a verdict by no school', (on: string) => `${on}/verdict`, { intent: 'publish', id: 'aaaaaaaaaaaa', school: 'nobody', driver: '', words: '', overrule: '', overruleReason: '' }],
-    ['a verdict that puts a stranger first', (on: string) => `${on}/verdict`, { intent: 'save', id: 'aaaaaaaaaaaa', school: 'build', driver: '', words: '', overrule: 'zzzzzzzzzzzz', overruleReason: 'so' }],
-    ['words of 10,000 characters', (on: string) => `${on}/verdict`, { intent: 'save', id: 'aaaaaaaaaaaa', school: 'build', driver: '', words: 'x'.repeat(10_000), overrule: '', overruleReason: '' }],
-    ['a school whose weights name nothing there is', () => '/schools/new', { id: 'aaaaaaaaaaaa', name: 'Mine', says: 'So. There.', weights: '{"luck":9}', rules: '{}' }],
-    ['a school with points over ten', () => '/schools/new', { id: 'aaaaaaaaaaaa', name: 'Mine', says: 'So. There.', weights: '{}', rules: '{"spring":{"kind":"answers","points":{"coil":99}}}' }],
-    ['a school named as one that ships', () => '/schools/new', { id: 'aaaaaaaaaaaa', name: 'thrift', says: 'So. There.', weights: '{}', rules: '{}' }],
+    [
+      'a decision on a claim that is not there',
+      (on: string) => `${on}/claims`,
+      { product: 'aaaaaaaaaaaa', kind: 'interval', claim: 'bbbbbbbbbbbb', reason: 'so' },
+    ],
+    [
+      'a decision on no kind of claim',
+      (on: string) => `${on}/claims`,
+      { product: 'aaaaaaaaaaaa', kind: 'taste', claim: 'bbbbbbbbbbbb', reason: 'so' },
+    ],
+    [
+      'a verdict by no school',
+      (on: string) => `${on}/verdict`,
+      {
+        intent: 'publish',
+        id: 'aaaaaaaaaaaa',
+        school: 'nobody',
+        driver: '',
+        words: '',
+        overrule: '',
+        overruleReason: '',
+      },
+    ],
+    [
+      'a verdict that puts a stranger first',
+      (on: string) => `${on}/verdict`,
+      {
+        intent: 'save',
+        id: 'aaaaaaaaaaaa',
+        school: 'build',
+        driver: '',
+        words: '',
+        overrule: 'zzzzzzzzzzzz',
+        overruleReason: 'so',
+      },
+    ],
+    [
+      'words of 10,000 characters',
+      (on: string) => `${on}/verdict`,
+      {
+        intent: 'save',
+        id: 'aaaaaaaaaaaa',
+        school: 'build',
+        driver: '',
+        words: 'x'.repeat(10_000),
+        overrule: '',
+        overruleReason: '',
+      },
+    ],
+    [
+      'a school whose weights name nothing there is',
+      () => '/schools/new',
+      { id: 'aaaaaaaaaaaa', name: 'Mine', says: 'So. There.', weights: '{"luck":9}', rules: '{}' },
+    ],
+    [
+      'a school with points over ten',
+      () => '/schools/new',
+      {
+        id: 'aaaaaaaaaaaa',
+        name: 'Mine',
+        says: 'So. There.',
+        weights: '{}',
+        rules: '{"spring":{"kind":"answers","points":{"coil":99}}}',
+      },
+    ],
+    [
+      'a school named as one that ships',
+      () => '/schools/new',
+      { id: 'aaaaaaaaaaaa', name: 'thrift', says: 'So. There.', weights: '{}', rules: '{}' },
+    ],
     ['a method of no JSON', () => '/method/edit', { note: 'x', weights: 'heavy', rules: '{}' }],
   ])('%s is refused', async (_, path, fields) => {
     const { status } = await post(`${path(lineup)}.data`, fields as Record<string, string>)
@@ -184,8 +285,20 @@ describe('requests that no form would send', () => {
 
   test('a broken price, rate, driver, instrument or picture is refused in words, never by a fault', async () => {
     const product = /\/products\/\w+/.exec(await (await fetch(`${app.url}${lineup}`)).text())![0]
-    for (const path of [`${product}/prices`, `${lineup}/money`, '/drivers', '/instruments', `${product}/claims/new`, `${bench.replace('/bench/', '/specimens/')}/photos`, `${bench.replace('/bench/', '/specimens/')}/log`]) {
-      for (const fields of [{}, { minor: '-5', shop: 'x'.repeat(5000), on: 'never' }, { intent: 'remove', id: '\' or 1=1' }] as Record<string, string>[]) {
+    for (const path of [
+      `${product}/prices`,
+      `${lineup}/money`,
+      '/drivers',
+      '/instruments',
+      `${product}/claims/new`,
+      `${bench.replace('/bench/', '/specimens/')}/photos`,
+      `${bench.replace('/bench/', '/specimens/')}/log`,
+    ]) {
+      for (const fields of [
+        {},
+        { minor: '-5', shop: 'x'.repeat(5000), on: 'never' },
+        { intent: 'remove', id: "' or 1=1" },
+      ] as Record<string, string>[]) {
         const { status } = await post(`${path}.data`, fields)
         expect(status, `${path} ${JSON.stringify(fields).slice(0, 40)}`).toBeLessThan(500)
       }
@@ -193,20 +306,34 @@ describe('requests that no form would send', () => {
   })
 
   test('odd questions in an address are answered as if they were not asked', async () => {
-    for (const query of ['money?driver=x&buy=-3&currency=EURO', 'claims?size=lots&a=x&b=x', 'claims?size=-5', 'claims?size=0', 'face-off?a=x&b=x&school=x', 'verdict?school=%00&driver=x', '?hide=x&pin=x&columns=,,&sort=__proto__']) {
+    for (const query of [
+      'money?driver=x&buy=-3&currency=EURO',
+      'claims?size=lots&a=x&b=x',
+      'claims?size=-5',
+      'claims?size=0',
+      'face-off?a=x&b=x&school=x',
+      'verdict?school=%00&driver=x',
+      '?hide=x&pin=x&columns=,,&sort=__proto__',
+    ]) {
       expect((await fetch(`${app.url}${lineup}/${query}`)).status, query).toBe(200)
     }
   })
 
   test('the same reading posted twice is one reading', async () => {
-    const fields = { intent: 'take', id: 'twice0000001', characteristic: 'plate.weight', typed: '130 g', evidence: 'measured' }
+    const fields = {
+      intent: 'take',
+      id: 'twice0000001',
+      characteristic: 'plate.weight',
+      typed: '130 g',
+      evidence: 'measured',
+    }
     expect((await post(`${bench}.data`, fields)).status).toBe(200)
     expect((await post(`${bench}.data`, fields)).status).toBe(200)
     await visit(page, `${app.url}${bench.replace('/bench/', '/specimens/')}/values/plate.weight`)
     await sees(page, 'from 1 reading')
   })
 
-  test('two windows on one specimen: both readings are kept, and each sees the other\'s after its own', async () => {
+  test("two windows on one specimen: both readings are kept, and each sees the other's after its own", async () => {
     const other = await openPage(app, `${bench}?at=gasket.weight`)
     await page.bringToFront()
     await at('element.height')

@@ -49,7 +49,12 @@ async function takeFrom(kind: 'scale' | 'caliper', put: string, label: string): 
   await page.keyboard.press('Enter')
 }
 
-const byDevice: Record<string, 'scale' | 'caliper'> = { 'Can height': 'caliper', 'Gasket section width': 'caliper', 'O-ring section': 'caliper', 'Element outer diameter': 'caliper' }
+const byDevice: Record<string, 'scale' | 'caliper'> = {
+  'Can height': 'caliper',
+  'Gasket section width': 'caliper',
+  'O-ring section': 'caliper',
+  'Element outer diameter': 'caliper',
+}
 
 async function record(answers: Answer[], but: string[] = []): Promise<void> {
   for (const [label, typed, how] of answers) {
@@ -81,7 +86,8 @@ describe('a spin-on, every station, by keyboard and simulated devices', () => {
     await readingIs(page, 'Whole weight')
     await takeFrom('scale', '302', 'Whole weight')
     await record(spinOnAnswers.slice(from('Rust inside')))
-    for (const station of ['Box 8 of 8', 'Outside 14 of 14', 'Element 10 of 10', 'Media 8 of 8']) await sees(page, station)
+    for (const station of ['Box 8 of 8', 'Outside 14 of 14', 'Element 10 of 10', 'Media 8 of 8'])
+      await sees(page, station)
     await sees(page, 'Sound:')
   })
 

@@ -12,7 +12,9 @@ let lineup = ''
 beforeAll(async () => {
   app = await startApp({ demo: true })
   page = await openPage(app, '/')
-  lineup = await page.$$eval('section h2 a', (links) => links.find((link) => link.textContent === 'Skerry 1.1 D')!.getAttribute('href')!)
+  lineup = await page.$$eval('section h2 a', (links) =>
+    links.find((link) => link.textContent === 'Skerry 1.1 D')!.getAttribute('href')!,
+  )
 })
 afterAll(() => app.stop())
 
@@ -36,8 +38,15 @@ describe('slips planted in the demo are found, with the right culprit', () => {
 
   test('a miscount of the second Fennick revision', async () => {
     await visit(page, app.url + lineup)
-    const href = await page.$$eval('thead th', (heads) => heads.findIndex((head) => head.textContent?.includes('suffix B')))
-    const link = await page.$$eval('td a[href$="/findings"]', (links, column) => links.find((one) => (one.closest('td') as HTMLTableCellElement).cellIndex === column)?.getAttribute('href'), href)
+    const href = await page.$$eval('thead th', (heads) =>
+      heads.findIndex((head) => head.textContent?.includes('suffix B')),
+    )
+    const link = await page.$$eval(
+      'td a[href$="/findings"]',
+      (links, column) =>
+        links.find((one) => (one.closest('td') as HTMLTableCellElement).cellIndex === column)?.getAttribute('href'),
+      href,
+    )
     await visit(page, app.url + link!)
     await sees(page, 'Take again: Pleat count')
     expect(await words(page)).toMatch(/About 4\d pleats instead of 37 would fit/)
@@ -47,7 +56,15 @@ describe('slips planted in the demo are found, with the right culprit', () => {
 describe('a figure opened', () => {
   test('formula with the numbers in it, inputs, doubt and source', async () => {
     await visit(page, `${app.url}${await specimenOf('Norrith N-40')}/values/can.burst`)
-    for (const text of ['2 × 330 MPa × can wall ÷ can diameter', '= 2 × 330 MPa × 0.47 mm ÷', 'Thin-wall cylinder', 'Where its doubt comes from', 'Measure can wall better', 'An estimate.']) await sees(page, text)
+    for (const text of [
+      '2 × 330 MPa × can wall ÷ can diameter',
+      '= 2 × 330 MPa × 0.47 mm ÷',
+      'Thin-wall cylinder',
+      'Where its doubt comes from',
+      'Measure can wall better',
+      'An estimate.',
+    ])
+      await sees(page, text)
     await press(page, 'link', 'Can wall')
     await sees(page, 'from 3 readings')
   })
@@ -77,7 +94,25 @@ describe('a figure opened', () => {
 
   test('every figure of the method is in the line-up, with its unit in inches too', async () => {
     await visit(page, app.url + lineup)
-    for (const label of ['Inlet area', 'Outlet area', 'Core open area', 'Tightest place', 'Thread engagement', 'Can wall as sheet gauge', 'Burst estimate', 'Dent stiffness', 'Weight unaccounted for', 'Bypass coil rate', 'Media area', 'Pleat depth', 'Crowding at the core', 'Pleat pitch', 'Media weight per area', 'Face velocity at 30 L/min']) await sees(page, label)
+    for (const label of [
+      'Inlet area',
+      'Outlet area',
+      'Core open area',
+      'Tightest place',
+      'Thread engagement',
+      'Can wall as sheet gauge',
+      'Burst estimate',
+      'Dent stiffness',
+      'Weight unaccounted for',
+      'Bypass coil rate',
+      'Media area',
+      'Pleat depth',
+      'Crowding at the core',
+      'Pleat pitch',
+      'Media weight per area',
+      'Face velocity at 30 L/min',
+    ])
+      await sees(page, label)
     expect(await words(page)).toMatch(/times the lowest/)
     await press(page, 'button', 'Units: mm · g')
     await sees(page, 'in · oz')
@@ -87,10 +122,14 @@ describe('a figure opened', () => {
 
 describe('data out and in', () => {
   test('figures as JSON and CSV, readings as CSV', async () => {
-    const json = (await (await fetch(`${app.url}${lineup}/figures.json`)).json()) as { figures: { figure: string; value: number }[] }
+    const json = (await (await fetch(`${app.url}${lineup}/figures.json`)).json()) as {
+      figures: { figure: string; value: number }[]
+    }
     expect(json.figures.filter(({ figure }) => figure === 'media.area').length).toBeGreaterThan(8)
     expect(await (await fetch(`${app.url}${lineup}/figures.csv`)).text()).toContain('media.area,Media area,')
-    expect((await (await fetch(`${app.url}${lineup}/readings.csv`)).text()).split('\r\n')[0]).toMatch(/^application,brand,part number,revision,form,specimen,characteristic,as typed,value,SI unit,/)
+    expect((await (await fetch(`${app.url}${lineup}/readings.csv`)).text()).split('\r\n')[0]).toMatch(
+      /^application,brand,part number,revision,form,specimen,characteristic,as typed,value,SI unit,/,
+    )
   })
 
   test('a file is looked at first, then written, and found there the second time', async () => {

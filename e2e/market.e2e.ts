@@ -15,15 +15,29 @@ afterAll(() => app.stop())
 
 /** The row of a table that begins with a name, in words. */
 const rowOf = (name: string): Promise<string> =>
-  page.$$eval('tbody tr', (rows, wanted) => rows.map((row) => row.textContent!.replace(/\s+/g, ' ')).find((text) => text.includes(wanted)) ?? '', name)
+  page.$$eval(
+    'tbody tr',
+    (rows, wanted) =>
+      rows.map((row) => row.textContent!.replace(/\s+/g, ' ')).find((text) => text.includes(wanted)) ?? '',
+    name,
+  )
 
 describe('box claims', () => {
   test('a contradiction is shown, the lower counts, and a decision takes a reason', async () => {
     await visit(page, `${app.url}${lineup}/claims`)
-    await sees(page, 'Merribank MB-1120: Efficiency: "95 % at 20 µm" (box, front) against "Filtration efficiency 93.5 % at 20 µm (ISO 4548-12)" (maker\'s site).')
+    await sees(
+      page,
+      'Merribank MB-1120: Efficiency: "95 % at 20 µm" (box, front) against "Filtration efficiency 93.5 % at 20 µm (ISO 4548-12)" (maker\'s site).',
+    )
     await sees(page, 'Until you decide the lower counts')
     const card = '[aria-label="Contradiction: Merribank MB-1120, Efficiency"]'
-    await (await page.waitForSelector(`${card} select`))!.select(...(await page.$$eval(`${card} option`, (options) => options.filter(({ textContent }) => textContent?.startsWith('95 %')).map((option) => (option as HTMLOptionElement).value))))
+    await (await page.waitForSelector(`${card} select`))!.select(
+      ...(await page.$$eval(`${card} option`, (options) =>
+        options
+          .filter(({ textContent }) => textContent?.startsWith('95 %'))
+          .map((option) => (option as HTMLOptionElement).value),
+      )),
+    )
     await (await page.$(`${card} ::-p-text(Decide)`))!.click()
     await sees(page, 'The reason is missing.')
     await page.type(`${card} input`, 'the maker confirmed it')
@@ -78,7 +92,12 @@ describe('money', () => {
   test('a multi-pack leaves some over for one, and none for four', async () => {
     expect(await rowOf('Norrith N-40')).toContain('3 left over')
     await choose(page, 'buys at once', '4')
-    await page.waitForFunction(() => ![...document.querySelectorAll('tbody tr')].some((row) => row.textContent!.includes('Norrith N-40') && row.textContent!.includes('left over')))
+    await page.waitForFunction(
+      () =>
+        ![...document.querySelectorAll('tbody tr')].some(
+          (row) => row.textContent!.includes('Norrith N-40') && row.textContent!.includes('left over'),
+        ),
+    )
   })
 
   test('a given sample is disclosed, the steps between the tiers of one brand say what they buy', async () => {
@@ -107,7 +126,10 @@ describe('money', () => {
     await press(page, 'button', 'Add the price')
     await sees(page, '9.50 USD')
     await visit(page, `${app.url}${lineup}/money`)
-    await sees(page, 'Some prices are in USD, this page is in EUR. They stay out of the comparison until you give a rate.')
+    await sees(
+      page,
+      'Some prices are in USD, this page is in EUR. They stay out of the comparison until you give a rate.',
+    )
     await fill(page, 'One USD in EUR', 'plenty')
     await press(page, 'button', 'Use this rate')
     await sees(page, '"plenty" is no rate. Write 1.17.')

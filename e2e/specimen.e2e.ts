@@ -53,7 +53,8 @@ describe('a whole specimen, from the sealed box to its rank', () => {
         await page.keyboard.press('Enter')
       }
     }
-    for (const station of ['Box 8 of 8', 'Outside 14 of 14', 'Element 10 of 10', 'Media 8 of 8']) await sees(page, station)
+    for (const station of ['Box 8 of 8', 'Outside 14 of 14', 'Element 10 of 10', 'Media 8 of 8'])
+      await sees(page, station)
   })
 
   test('figures are worked out from mixed units', async () => {
@@ -67,7 +68,9 @@ describe('a whole specimen, from the sealed box to its rank', () => {
   })
 
   test('the drawing has the holes and pleats that were typed', async () => {
-    expect(await page.$$eval('svg[aria-label*="exploded drawing"] rect[transform^="rotate"]', (holes) => holes.length)).toBe(6)
+    expect(
+      await page.$$eval('svg[aria-label*="exploded drawing"] rect[transform^="rotate"]', (holes) => holes.length),
+    ).toBe(6)
     const points = await page.$eval('svg polygon', (pleats) => pleats.getAttribute('points')!.split(' ').length)
     expect(points).toBe(100)
     await sees(page, 'M20 x 1.5 · 4½ threads · 6 holes')
@@ -88,9 +91,13 @@ describe('a whole specimen, from the sealed box to its rank', () => {
     await page.keyboard.up('Shift')
     await sees(page, 'they disagree: take another')
     expect(await readingUp(page)).toBe('Pleat count')
-    await page.waitForFunction(() => document.querySelector('svg polygon')?.getAttribute('points')?.split(' ').length === 120)
+    await page.waitForFunction(
+      () => document.querySelector('svg polygon')?.getAttribute('points')?.split(' ').length === 120,
+    )
     await (await byRole(page, 'button', 'Strike Pleat count 60')).click()
-    await page.waitForFunction(() => document.querySelector('svg polygon')?.getAttribute('points')?.split(' ').length === 100)
+    await page.waitForFunction(
+      () => document.querySelector('svg polygon')?.getAttribute('points')?.split(' ').length === 100,
+    )
   })
 
   test('what was recorded is still there after a reload, with what was typed', async () => {
@@ -109,7 +116,9 @@ describe('a whole specimen, from the sealed box to its rank', () => {
     await sees(page, 'Tarnfield & "Söhne" <b> T-1')
     await sees(page, 'sample given by a viewer')
     const heads = await page.$$eval('thead th[scope="col"]', (cells) => cells.map((cell) => cell.textContent ?? ''))
-    const scores = await page.$$eval('tbody:first-of-type tr:first-child td', (cells) => cells.map((cell) => Number.parseInt(cell.querySelector('a')?.textContent ?? '', 10)))
+    const scores = await page.$$eval('tbody:first-of-type tr:first-child td', (cells) =>
+      cells.map((cell) => Number.parseInt(cell.querySelector('a')?.textContent ?? '', 10)),
+    )
     const mine = heads.findIndex((head) => head.startsWith('Tarnfield')) - 1
     expect(mine).toBeGreaterThanOrEqual(0)
     expect(scores[mine]).toBeGreaterThan(60)
@@ -126,7 +135,9 @@ describe('a whole specimen, from the sealed box to its rank', () => {
     await page.waitForSelector('button[aria-label="Sort by Can wall"] [aria-label="falling"]')
     const walls = await page.$$eval('tbody tr', (all) => {
       const row = all.find((one) => one.querySelector('th')?.textContent === 'Can wall')!
-      return [...row.querySelectorAll('td')].map((cell) => Number.parseFloat(cell.textContent ?? '')).filter((wall) => !Number.isNaN(wall))
+      return [...row.querySelectorAll('td')]
+        .map((cell) => Number.parseFloat(cell.textContent ?? ''))
+        .filter((wall) => !Number.isNaN(wall))
     })
     expect(walls.length).toBeGreaterThan(8)
     expect(walls).toEqual([...walls].sort((a, b) => b - a))

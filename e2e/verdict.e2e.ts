@@ -36,10 +36,14 @@ describe('the verdict', () => {
 
   test('a driver shifts the weights by rules that can be read', async () => {
     await choose(page, 'School', 'Build first')
-    const before = await page.$$eval('tbody tr td:nth-child(3)', (cells) => cells.slice(0, 6).map((cell) => cell.textContent))
+    const before = await page.$$eval('tbody tr td:nth-child(3)', (cells) =>
+      cells.slice(0, 6).map((cell) => cell.textContent),
+    )
     await choose(page, 'For the driver', 'Ferry taxi')
     await sees(page, 'the anti-drain-back valve counts double')
-    expect(await page.$$eval('tbody tr td:nth-child(3)', (cells) => cells.slice(0, 6).map((cell) => cell.textContent))).not.toEqual(before)
+    expect(
+      await page.$$eval('tbody tr td:nth-child(3)', (cells) => cells.slice(0, 6).map((cell) => cell.textContent)),
+    ).not.toEqual(before)
   })
 
   test('how sure: ranks are drawn in the background, around the school and with any weights', async () => {
@@ -74,7 +78,9 @@ describe('the verdict', () => {
     await visit(page, `${app.url}${bench}?at=inside.rust`)
     await readingIs(page, 'Rust inside')
     await page.keyboard.press('3')
-    await page.waitForFunction(() => document.querySelector('[aria-label="Tape"]')?.textContent?.includes('Rust inside'))
+    await page.waitForFunction(() =>
+      document.querySelector('[aria-label="Tape"]')?.textContent?.includes('Rust inside'),
+    )
     await visit(page, `${app.url}${lineup}/verdict`)
     expect(await winner()).not.toContain('Norrith')
     await sees(page, 'Norrith N-40: rust inside a new filter; capped at 20 whatever else is good.')
@@ -84,7 +90,9 @@ describe('the verdict', () => {
   test('in print the page stands alone', async () => {
     await page.emulateMediaType('print')
     expect(await page.$eval('header', (bar) => getComputedStyle(bar).display)).toBe('none')
-    expect(await page.$eval('nav[aria-label="Views of this line-up"]', (nav) => getComputedStyle(nav).display)).toBe('none')
+    expect(await page.$eval('nav[aria-label="Views of this line-up"]', (nav) => getComputedStyle(nav).display)).toBe(
+      'none',
+    )
     await page.emulateMediaType('screen')
   })
 })
@@ -100,7 +108,10 @@ describe('the face-off', () => {
     expect(await words(page)).not.toContain('= tie')
     await page.locator('::-p-text(All 1)').click()
     await sees(page, '= tie')
-    await sees(page, 'At 30 µm they cannot be compared: Corvane CV-214 at least 99 %, Merribank MB-1120 at least 93.5 %.')
+    await sees(
+      page,
+      'At 30 µm they cannot be compared: Corvane CV-214 at least 99 %, Merribank MB-1120 at least 93.5 %.',
+    )
     await sees(page, 'At 10 µm they cannot be compared')
     await press(page, 'button', 'Swap')
     await page.waitForFunction(() => document.querySelector('svg[aria-label^="Merribank MB-1120 above"]'))
@@ -148,6 +159,10 @@ describe('the line-up', () => {
     await sees(page, '1 hidden')
     expect(await heads()).not.toContain('Pellgate PG-33')
     await press(page, 'button', `Pin ${last}`)
-    await page.waitForFunction((name) => document.querySelectorAll('thead th[scope="col"] a')[0]?.textContent === name, {}, last)
+    await page.waitForFunction(
+      (name) => document.querySelectorAll('thead th[scope="col"] a')[0]?.textContent === name,
+      {},
+      last,
+    )
   })
 })

@@ -25,9 +25,29 @@ export interface Application {
 
 export type ApplicationFields = Omit<Application, 'createdAt'>
 
-type ApplicationRow = Omit<Application, 'createdAt' | 'bypassOpening' | 'oilCold' | 'oilHot' | 'manual' | 'maxHeight' | 'gasketLand'> & { manual: string; max_height: number | null; gasket_land: number | null;  created_at: string; bypass_opening: number | null; oil_cold: number | null; oil_hot: number | null }
+type ApplicationRow = Omit<
+  Application,
+  'createdAt' | 'bypassOpening' | 'oilCold' | 'oilHot' | 'manual' | 'maxHeight' | 'gasketLand'
+> & {
+  manual: string
+  max_height: number | null
+  gasket_land: number | null
+  created_at: string
+  bypass_opening: number | null
+  oil_cold: number | null
+  oil_hot: number | null
+}
 
-const fromRow = ({ created_at, bypass_opening, oil_cold, oil_hot, manual, max_height, gasket_land, ...rest }: ApplicationRow): Application => ({
+const fromRow = ({
+  created_at,
+  bypass_opening,
+  oil_cold,
+  oil_hot,
+  manual,
+  max_height,
+  gasket_land,
+  ...rest
+}: ApplicationRow): Application => ({
   ...rest,
   manual: JSON.parse(manual) as Manual,
   bypassOpening: bypass_opening,
@@ -50,13 +70,43 @@ export async function findApplication(id: string): Promise<Application | undefin
 }
 
 /** Adds or changes an application; the same id twice changes nothing twice. */
-export async function saveApplication({ bypassOpening, oilCold, oilHot, manual, maxHeight, gasketLand, ...fields }: ApplicationFields): Promise<'saved' | 'name-taken'> {
+export async function saveApplication({
+  bypassOpening,
+  oilCold,
+  oilHot,
+  manual,
+  maxHeight,
+  gasketLand,
+  ...fields
+}: ApplicationFields): Promise<'saved' | 'name-taken'> {
   const db = await database()
   try {
     await db('application')
-      .insert({ ...fields, bypass_opening: bypassOpening, oil_cold: oilCold, oil_hot: oilHot, manual: JSON.stringify(manual), max_height: maxHeight, gasket_land: gasketLand, created_at: now() })
+      .insert({
+        ...fields,
+        bypass_opening: bypassOpening,
+        oil_cold: oilCold,
+        oil_hot: oilHot,
+        manual: JSON.stringify(manual),
+        max_height: maxHeight,
+        gasket_land: gasketLand,
+        created_at: now(),
+      })
       .onConflict('id')
-      .merge(['name', 'machine', 'form', 'thread', 'bypass', 'note', 'bypass_opening', 'oil_cold', 'oil_hot', 'manual', 'max_height', 'gasket_land'])
+      .merge([
+        'name',
+        'machine',
+        'form',
+        'thread',
+        'bypass',
+        'note',
+        'bypass_opening',
+        'oil_cold',
+        'oil_hot',
+        'manual',
+        'max_height',
+        'gasket_land',
+      ])
     return 'saved'
   } catch (error) {
     if (isDuplicate(error)) return 'name-taken'

@@ -18,12 +18,21 @@ export async function assessSpecimens(specimens: readonly Specimen[]): Promise<A
   const marks = await readingMarks(specimens.map(({ id }) => id))
   const instruments = await instrumentsById()
   const held = JSON.stringify([...instruments.values()])
-  const markOf = ({ id, form, plan, ...specimen }: Specimen) => `${form} ${JSON.stringify([asksOf(specimen), plan])} ${marks.get(id) ?? ''} ${held}`
+  const markOf = ({ id, form, plan, ...specimen }: Specimen) =>
+    `${form} ${JSON.stringify([asksOf(specimen), plan])} ${marks.get(id) ?? ''} ${held}`
   const stale = specimens.filter((specimen) => kept.get(specimen.id)?.mark !== markOf(specimen))
   const readings = await listReadingsBySpecimen(stale.map(({ id }) => id))
 
-  const fresh = new Map(stale.map((specimen) => [specimen.id, assess(specimen.form, readings.get(specimen.id)!, { asks: asksOf(specimen), plan: specimen.plan, instruments })]))
-  const assessed = specimens.map((specimen) => ({ specimen, assessment: fresh.get(specimen.id) ?? kept.get(specimen.id)!.assessment }))
+  const fresh = new Map(
+    stale.map((specimen) => [
+      specimen.id,
+      assess(specimen.form, readings.get(specimen.id)!, { asks: asksOf(specimen), plan: specimen.plan, instruments }),
+    ]),
+  )
+  const assessed = specimens.map((specimen) => ({
+    specimen,
+    assessment: fresh.get(specimen.id) ?? kept.get(specimen.id)!.assessment,
+  }))
   for (const { specimen, assessment } of assessed) {
     kept.delete(specimen.id)
     kept.set(specimen.id, { mark: markOf(specimen), assessment })
@@ -35,6 +44,8 @@ export async function assessSpecimens(specimens: readonly Specimen[]): Promise<A
   return assessed
 }
 
-export const assessApplication = async (application: string): Promise<Assessed[]> => assessSpecimens(await listSpecimens(application))
+export const assessApplication = async (application: string): Promise<Assessed[]> =>
+  assessSpecimens(await listSpecimens(application))
 
-export const assessSpecimen = async (specimen: Specimen): Promise<Assessment> => (await assessSpecimens([specimen]))[0]!.assessment
+export const assessSpecimen = async (specimen: Specimen): Promise<Assessment> =>
+  (await assessSpecimens([specimen]))[0]!.assessment

@@ -27,18 +27,37 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true })
 })
 
-const reading = (characteristic: string, number: number, more = {}) => ({ id: newId(), specimen, characteristic, typed: String(number), unit: 'mm', number, text: null, groups: null, evidence: 'measured' as const, instrument: null, source: null, note: null, ...more })
+const reading = (characteristic: string, number: number, more = {}) => ({
+  id: newId(),
+  specimen,
+  characteristic,
+  typed: String(number),
+  unit: 'mm',
+  number,
+  text: null,
+  groups: null,
+  evidence: 'measured' as const,
+  instrument: null,
+  source: null,
+  note: null,
+  ...more,
+})
 
 describe('pictures', () => {
-  const picture = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#7a6' } })
+  const picture = (width: number, height: number) =>
+    sharp({ create: { width, height, channels: 3, background: '#7a6' } })
   const add = async (bytes: Uint8Array, name = 'a.jpg') => addPhoto(specimen, { id: newId(), part: 'can', name }, bytes)
 
   test('the place where it was taken and all that the camera noted are gone', async () => {
-    const tagged = await picture(600, 400).jpeg().withExif({ IFD0: { Copyright: 'somebody' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } }).toBuffer()
+    const tagged = await picture(600, 400)
+      .jpeg()
+      .withExif({ IFD0: { Copyright: 'somebody' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } })
+      .toBuffer()
     expect((await sharp(tagged).metadata()).exif).toBeDefined()
     const kept = await add(tagged)
     const { id } = kept.ok ? kept.value : { id: '' }
-    for (const size of ['whole', 'thumbnail'] as const) expect((await sharp((await readPhoto(id, size))!).metadata()).exif).toBeUndefined()
+    for (const size of ['whole', 'thumbnail'] as const)
+      expect((await sharp((await readPhoto(id, size))!).metadata()).exif).toBeUndefined()
   })
 
   test('it is turned upright, and its thumbnail is small', async () => {
@@ -71,24 +90,48 @@ describe('pictures', () => {
 })
 
 describe('instruments', () => {
-  const caliper = { id: newId(), name: 'long caliper', kind: 'caliper' as const, resolution: 0.00001, accuracy: 0.00003, checkDays: 180, usual: false }
+  const caliper = {
+    id: newId(),
+    name: 'long caliper',
+    kind: 'caliper' as const,
+    resolution: 0.00001,
+    accuracy: 0.00003,
+    checkDays: 180,
+    usual: false,
+  }
   const gauge = { ...caliper, id: newId(), name: 'dial gauge', kind: 'gauge' as const }
 
   test('the first of a kind is the usual one, until another is said to be', async () => {
-    const gauges = async () => (await listInstruments()).filter(({ kind }) => kind === 'gauge').map(({ name, usual }) => [name, usual])
+    const gauges = async () =>
+      (await listInstruments()).filter(({ kind }) => kind === 'gauge').map(({ name, usual }) => [name, usual])
     await saveInstrument(gauge)
     expect(await gauges()).toEqual([['dial gauge', true]])
     await saveInstrument({ ...gauge, id: newId(), name: 'digital gauge', usual: true })
-    expect(await gauges()).toEqual([['digital gauge', true], ['dial gauge', false]])
+    expect(await gauges()).toEqual([
+      ['digital gauge', true],
+      ['dial gauge', false],
+    ])
   })
 
   test('no two of a name; checks and zero are kept', async () => {
     await saveInstrument(caliper)
-    expect((await listInstruments()).find(({ id }) => id === caliper.id)).toMatchObject({ usual: false, check: { state: 'never' } })
+    expect((await listInstruments()).find(({ id }) => id === caliper.id)).toMatchObject({
+      usual: false,
+      check: { state: 'never' },
+    })
     expect(await saveInstrument({ ...caliper, id: newId() })).toBe('name-taken')
-    await addCheck(caliper.id, { id: newId(), at: new Date().toISOString(), reference: 0.01, reading: 0.01, piece: 'block' })
+    await addCheck(caliper.id, {
+      id: newId(),
+      at: new Date().toISOString(),
+      reference: 0.01,
+      reading: 0.01,
+      piece: 'block',
+    })
     await saveZero(caliper.id, 0.00002)
-    expect((await listInstruments()).find(({ id }) => id === caliper.id)).toMatchObject({ zero: 0.00002, check: { state: 'sound', days: 0 } })
+    expect((await listInstruments()).find(({ id }) => id === caliper.id)).toMatchObject({
+      zero: 0.00002,
+      check: { state: 'sound', days: 0 },
+    })
   })
 
   test('one that readings name stays; one that none names goes', async () => {

@@ -15,15 +15,39 @@ export interface ClaimingProduct extends Standing {
 }
 
 /** Claims of a line-up: product by product, and capacity over measured area. */
-export async function claimsOf(application: string): Promise<{ products: ClaimingProduct[]; capacities: CapacityPerArea[] }> {
-  const [products, claims, decisions, assessed] = await Promise.all([listProducts(application), listClaims(application), listDecisions(application), assessApplication(application)])
+export async function claimsOf(
+  application: string,
+): Promise<{ products: ClaimingProduct[]; capacities: CapacityPerArea[] }> {
+  const [products, claims, decisions, assessed] = await Promise.all([
+    listProducts(application),
+    listClaims(application),
+    listDecisions(application),
+    assessApplication(application),
+  ])
   const claiming = products.map(({ id, brand, partNumber }) => {
     const all = claims.filter(({ product }) => product === id)
-    const given = [...new Set(assessed.filter(({ specimen }) => specimen.product === id).map(({ specimen }) => specimen.givenBy).filter(Boolean))]
-    return { id, name: `${brand} ${partNumber}`, all, given, ...standing(all, decisions.filter(({ product }) => product === id)) }
+    const given = [
+      ...new Set(
+        assessed
+          .filter(({ specimen }) => specimen.product === id)
+          .map(({ specimen }) => specimen.givenBy)
+          .filter(Boolean),
+      ),
+    ]
+    return {
+      id,
+      name: `${brand} ${partNumber}`,
+      all,
+      given,
+      ...standing(
+        all,
+        decisions.filter(({ product }) => product === id),
+      ),
+    }
   })
   const capacities = claiming.flatMap(({ id, claims: standingClaims }) => {
-    const capacity = standingClaims.find(({ kind, parts }) => kind === 'capacity' && parts.amount !== undefined)?.parts.amount
+    const capacity = standingClaims.find(({ kind, parts }) => kind === 'capacity' && parts.amount !== undefined)?.parts
+      .amount
     const areas = assessed.flatMap(({ specimen, assessment }) => {
       const area = specimen.product === id ? assessment.figures.get('media.area') : undefined
       return area?.state === 'known' ? [area.number.value] : []

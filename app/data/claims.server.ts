@@ -17,14 +17,27 @@ interface ClaimRow {
   photo_id: string | null
 }
 
-const fromRow = ({ id, product_id, kind, words, place, read_on, parts, photo_id }: ClaimRow): OwnClaim => ({ id, product: product_id, kind, words, place, readOn: read_on, parts: JSON.parse(parts) as ClaimParts, photo: photo_id })
+const fromRow = ({ id, product_id, kind, words, place, read_on, parts, photo_id }: ClaimRow): OwnClaim => ({
+  id,
+  product: product_id,
+  kind,
+  words,
+  place,
+  readOn: read_on,
+  parts: JSON.parse(parts) as ClaimParts,
+  photo: photo_id,
+})
 
 const columns = ['claim.id', 'product_id', 'kind', 'words', 'place', 'read_on', 'parts', 'photo_id']
 
 /** All claims on the products of an application, oldest first. */
 export async function listClaims(application: string): Promise<OwnClaim[]> {
   const db = await database()
-  const rows: ClaimRow[] = await db('claim').join('product', 'product.id', 'claim.product_id').where({ application_id: application }).orderBy(['claim.created_at', 'claim.id']).select(columns)
+  const rows: ClaimRow[] = await db('claim')
+    .join('product', 'product.id', 'claim.product_id')
+    .where({ application_id: application })
+    .orderBy(['claim.created_at', 'claim.id'])
+    .select(columns)
   return rows.map(fromRow)
 }
 
@@ -37,8 +50,19 @@ export async function findClaim(id: string): Promise<OwnClaim | undefined> {
 /** Adds or changes a claim; the same id twice changes nothing twice. */
 export async function saveClaim({ id, product, kind, words, place, readOn, parts, photo }: OwnClaim): Promise<void> {
   const db = await database()
-  const row = { product_id: product, kind, words, place, read_on: readOn, parts: JSON.stringify(parts), photo_id: photo }
-  await db('claim').insert({ id, ...row, created_at: now() }).onConflict('id').merge(Object.keys(row))
+  const row = {
+    product_id: product,
+    kind,
+    words,
+    place,
+    read_on: readOn,
+    parts: JSON.stringify(parts),
+    photo_id: photo,
+  }
+  await db('claim')
+    .insert({ id, ...row, created_at: now() })
+    .onConflict('id')
+    .merge(Object.keys(row))
 }
 
 export async function removeClaim(id: string): Promise<void> {
@@ -49,7 +73,9 @@ export async function removeClaim(id: string): Promise<void> {
 /** The user's decisions on contradicting claims of an application. */
 export async function listDecisions(application: string): Promise<Decision[]> {
   const db = await database()
-  const rows: { product_id: string; kind: ClaimKind; claim_id: string; reason: string; at: string }[] = await db('claim_decision')
+  const rows: { product_id: string; kind: ClaimKind; claim_id: string; reason: string; at: string }[] = await db(
+    'claim_decision',
+  )
     .join('product', 'product.id', 'claim_decision.product_id')
     .where({ application_id: application })
     .select('product_id', 'kind', 'claim_id', 'reason', 'at')
@@ -59,7 +85,10 @@ export async function listDecisions(application: string): Promise<Decision[]> {
 /** Keeps which of contradicting claims is used, and why; a later decision takes its place. */
 export async function decide({ product, kind, claim, reason }: Omit<Decision, 'at'>): Promise<void> {
   const db = await database()
-  await db('claim_decision').insert({ product_id: product, kind, claim_id: claim, reason, at: now() }).onConflict(['product_id', 'kind']).merge()
+  await db('claim_decision')
+    .insert({ product_id: product, kind, claim_id: claim, reason, at: now() })
+    .onConflict(['product_id', 'kind'])
+    .merge()
 }
 
 /** Goes back to the lower claim. */

@@ -49,4 +49,6 @@ export const now = (): string => new Date().toISOString()
 
 /** Whether an error is SQLite's refusal of a second row with the same key. */
 export const isDuplicate = (error: unknown): boolean =>
-  error instanceof Error && 'code' in error && (error.code === 'SQLITE_CONSTRAINT_UNIQUE' || error.code === 'SQLITE_CONSTRAINT_PRIMARYKEY')
+  error instanceof Error &&
+  'code' in error &&
+  (error.code === 'SQLITE_CONSTRAINT_UNIQUE' || error.code === 'SQLITE_CONSTRAINT_PRIMARYKEY')

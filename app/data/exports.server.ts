@@ -24,7 +24,9 @@ export function streamReadings(specimens: readonly Specimen[]): ReadableStream<U
     for (let start = 0; start < specimens.length; start += atOnce) {
       const some = specimens.slice(start, start + atOnce)
       const readings = await listReadingsBySpecimen(some.map(({ id }) => id))
-      const rows = some.flatMap((specimen) => readings.get(specimen.id)!.map((reading) => readingRow(pathOf(specimen), reading)))
+      const rows = some.flatMap((specimen) =>
+        readings.get(specimen.id)!.map((reading) => readingRow(pathOf(specimen), reading)),
+      )
       if (rows.length > 0) yield `${Papa.unparse(rows, { columns: [...readingColumns], header: false })}\r\n`
     }
   }

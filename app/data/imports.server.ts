@@ -5,7 +5,14 @@ import { Readable, Transform } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import type { Knex } from 'knex'
 import Papa from 'papaparse'
-import { missingColumns, parseReadingRow, pathKey, sameAct, type ImportedReading, type SpecimenPath } from '#core/exchange/readings-csv.ts'
+import {
+  missingColumns,
+  parseReadingRow,
+  pathKey,
+  sameAct,
+  type ImportedReading,
+  type SpecimenPath,
+} from '#core/exchange/readings-csv.ts'
 import { database, dataFolder, now } from './database.server.ts'
 import { pathOf } from './exports.server.ts'
 import { newId } from './id.ts'
@@ -43,7 +50,16 @@ export function findImport(id: string): (Import & { problems: { row: number; mes
   const job = jobs.get(id)
   if (!job) return undefined
   const { name, state, message, rows, counts, progress, problems } = job
-  return { id, name, state, message, rows, counts, progress, problems: [...problems].slice(0, 200).map(([row, text]) => ({ row, message: text })) }
+  return {
+    id,
+    name,
+    state,
+    message,
+    rows,
+    counts,
+    progress,
+    problems: [...problems].slice(0, 200).map(([row, text]) => ({ row, message: text })),
+  }
 }
 
 /** Every row's fate as CSV, while the import is remembered. */
@@ -54,7 +70,9 @@ export function streamFates(id: string): ReadableStream<Uint8Array> | undefined 
   function* lines() {
     yield 'row,fate,reason\r\n'
     for (let start = 0; start < job!.fates.length; start += 1000) {
-      const rows = job!.fates.slice(start, start + 1000).map((letter, index) => [start + index + 2, words[letter], job!.problems.get(start + index + 2) ?? ''])
+      const rows = job!.fates
+        .slice(start, start + 1000)
+        .map((letter, index) => [start + index + 2, words[letter], job!.problems.get(start + index + 2) ?? ''])
       yield `${Papa.unparse(rows, { escapeFormulae: true })}\r\n`
     }
   }
@@ -62,7 +80,10 @@ export function streamFates(id: string): ReadableStream<Uint8Array> | undefined 
 }
 
 /** Keeps an uploaded file aside and begins its dry run; the answer comes at once. */
-export async function beginImport(name: string, body: ReadableStream<Uint8Array>): Promise<string | { refused: string }> {
+export async function beginImport(
+  name: string,
+  body: ReadableStream<Uint8Array>,
+): Promise<string | { refused: string }> {
   const id = newId()
   const folder = join(dataFolder(), 'imports')
   mkdirSync(folder, { recursive: true })
@@ -78,9 +99,25 @@ export async function beginImport(name: string, body: ReadableStream<Uint8Array>
     await pipeline(Readable.fromWeb(body as never), limit, createWriteStream(file))
   } catch {
     await rm(file, { force: true })
-    return { refused: size > largestImport ? 'The file is larger than 200 MB. Split it.' : 'The file did not arrive whole. Send it again.' }
+    return {
+      refused:
+        size > largestImport
+          ? 'The file is larger than 200 MB. Split it.'
+          : 'The file did not arrive whole. Send it again.',
+    }
   }
-  const job: Job = { id, name, state: 'reading', message: '', rows: 0, counts: { new: 0, there: 0, refused: 0 }, progress: 0, file, fates: [], problems: new Map() }
+  const job: Job = {
+    id,
+    name,
+    state: 'reading',
+    message: '',
+    rows: 0,
+    counts: { new: 0, there: 0, refused: 0 },
+    progress: 0,
+    file,
+    fates: [],
+    problems: new Map(),
+  }
   jobs.set(id, job)
   for (const [old, { file: oldFile, state }] of jobs) {
     if (jobs.size <= mostJobs) break
@@ -97,7 +134,8 @@ export function confirmImport(id: string): string | undefined {
   const job = jobs.get(id)
   if (!job) return 'This import is no longer known. Send the file again.'
   if (job.state !== 'ready') return 'This import is not ready to be written.'
-  if (job.counts.refused > 0) return 'Some rows are refused. Mend them in the file and send it again: it is all or nothing.'
+  if (job.counts.refused > 0)
+    return 'Some rows are refused. Mend them in the file and send it again: it is all or nothing.'
   job.state = 'writing'
   job.progress = 0
   void run(job, write)
@@ -118,7 +156,13 @@ async function run(job: Job, step: (job: Job) => Promise<void>): Promise<void> {
 async function* rowsOf(job: Job): AsyncGenerator<Record<string, string>> {
   const { size } = await stat(job.file)
   const source = createReadStream(job.file)
-  const parsed = source.pipe(Papa.parse(Papa.NODE_STREAM_INPUT, { header: true, skipEmptyLines: 'greedy', transformHeader: (head: string) => head.trim().replace(/^\ufeff/, '') }))
+  const parsed = source.pipe(
+    Papa.parse(Papa.NODE_STREAM_INPUT, {
+      header: true,
+      skipEmptyLines: 'greedy',
+      transformHeader: (head: string) => head.trim().replace(/^\ufeff/, ''),
+    }),
+  )
   for await (const row of parsed as AsyncIterable<Record<string, string>>) {
     job.progress = size === 0 ? 1 : source.bytesRead / size
     yield row
@@ -126,7 +170,9 @@ async function* rowsOf(job: Job): AsyncGenerator<Record<string, string>> {
 }
 
 async function dryRun(job: Job): Promise<void> {
-  const specimens = new Map((await listAllSpecimens()).map((specimen) => [pathKey(pathOf(specimen)), { id: specimen.id, form: specimen.form }]))
+  const specimens = new Map(
+    (await listAllSpecimens()).map((specimen) => [pathKey(pathOf(specimen)), { id: specimen.id, form: specimen.form }]),
+  )
   const forms = new Map<string, string>()
   const acts = new Map<string, Set<string>>()
   for await (const row of rowsOf(job)) {
@@ -173,7 +219,9 @@ function refuse(job: Job, message: string): void {
 
 async function actsOf(specimen: string): Promise<Set<string>> {
   const db = await database()
-  const rows: { characteristic: string; at: string; typed: string }[] = await db('reading').where({ specimen_id: specimen }).select('characteristic', 'at', 'typed')
+  const rows: { characteristic: string; at: string; typed: string }[] = await db('reading')
+    .where({ specimen_id: specimen })
+    .select('characteristic', 'at', 'typed')
   return new Set(rows.map(sameAct))
 }
 
@@ -203,7 +251,10 @@ async function write(job: Job): Promise<void> {
   await rm(job.file, { force: true })
 }
 
-const toTable = ({ characteristic, typed, value, unit, evidence, instrument, at, struck, note, source }: ImportedReading, specimen: string) => ({
+const toTable = (
+  { characteristic, typed, value, unit, evidence, instrument, at, struck, note, source }: ImportedReading,
+  specimen: string,
+) => ({
   id: newId(),
   specimen_id: specimen,
   characteristic,
@@ -223,7 +274,11 @@ const toTable = ({ characteristic, typed, value, unit, evidence, instrument, at,
 /** Finds the specimen of a path, and makes what is missing on the way to it. */
 async function specimenFinder(trx: Knex.Transaction): Promise<(path: SpecimenPath) => Promise<string>> {
   const known = new Map<string, string>()
-  const findOrMake = async (table: string, match: Record<string, string>, rest: Record<string, unknown>): Promise<string> => {
+  const findOrMake = async (
+    table: string,
+    match: Record<string, string>,
+    rest: Record<string, unknown>,
+  ): Promise<string> => {
     const found: { id: string } | undefined = await Object.entries(match)
       .reduce((query, [column, value]) => query.whereRaw('lower(??) = lower(?)', [column, value]), trx(table))
       .first('id')
@@ -238,7 +293,11 @@ async function specimenFinder(trx: Knex.Transaction): Promise<(path: SpecimenPat
     if (before) return before
     const application = await findOrMake('application', { name: path.application }, { form: path.form })
     const brand = await findOrMake('brand', { name: path.brand }, {})
-    const product = await findOrMake('product', { application_id: application, brand_id: brand, part_number: path.partNumber }, { form: path.form, tier: 'middle' })
+    const product = await findOrMake(
+      'product',
+      { application_id: application, brand_id: brand, part_number: path.partNumber },
+      { form: path.form, tier: 'middle' },
+    )
     const revision = await findOrMake('revision', { product_id: product, label: path.revision }, {})
     const specimen = await findOrMake('specimen', { revision_id: revision, label: path.specimen }, { got: 'bought' })
     known.set(key, specimen)

@@ -39,7 +39,11 @@ describe('import', () => {
     const before = await count()
     const csv = await text(streamReadings(await listAllSpecimens()))
     const id = await begin(csv)
-    expect(findImport(id)).toMatchObject({ state: 'ready', rows: before, counts: { new: 0, there: before, refused: 0 } })
+    expect(findImport(id)).toMatchObject({
+      state: 'ready',
+      rows: before,
+      counts: { new: 0, there: before, refused: 0 },
+    })
     const fates = Papa.parse<string[]>(await text(streamFates(id)!), { skipEmptyLines: true }).data
     expect(fates).toHaveLength(before + 1)
     expect(fates[1]).toEqual(['2', 'there already', ''])
@@ -47,7 +51,9 @@ describe('import', () => {
 
   test('new rows make what is missing on the way, and a second import finds them there', async () => {
     const before = await count()
-    const csv = (await text(streamReadings(await listAllSpecimens()))).replaceAll('Corvane', 'Tarnfield').replaceAll('CV-214', 'T-9')
+    const csv = (await text(streamReadings(await listAllSpecimens())))
+      .replaceAll('Corvane', 'Tarnfield')
+      .replaceAll('CV-214', 'T-9')
     const id = await begin(csv)
     const { counts } = findImport(id)!
     expect(counts.new).toBeGreaterThan(200)
@@ -55,7 +61,9 @@ describe('import', () => {
     await write(id)
     expect(findImport(id)!.state).toBe('done')
     expect(await count()).toBe(before + counts.new)
-    expect((await listAllSpecimens()).filter(({ brand, partNumber }) => brand === 'Tarnfield' && partNumber === 'T-9')).toHaveLength(3)
+    expect(
+      (await listAllSpecimens()).filter(({ brand, partNumber }) => brand === 'Tarnfield' && partNumber === 'T-9'),
+    ).toHaveLength(3)
 
     const again = await begin(csv)
     expect(findImport(again)!.counts.new).toBe(0)
@@ -68,7 +76,10 @@ describe('import', () => {
     const bad = lines.findIndex((line) => line.includes('can.wall') && line.includes('Otherby'))
     lines[bad] = lines[bad]!.replace('can.wall', 'can.colour')
     const id = await begin(lines.join('\r\n'))
-    expect(findImport(id)).toMatchObject({ counts: { refused: 1 }, problems: [{ row: bad + 1, message: 'There is no characteristic "can.colour".' }] })
+    expect(findImport(id)).toMatchObject({
+      counts: { refused: 1 },
+      problems: [{ row: bad + 1, message: 'There is no characteristic "can.colour".' }],
+    })
     expect(confirmImport(id)).toMatch(/all or nothing/)
     expect(await count()).toBe(before)
   })

@@ -13,7 +13,10 @@ export interface OwnInstrument extends Instrument {
   check: CheckState
 }
 
-export type InstrumentFields = Pick<OwnInstrument, 'id' | 'name' | 'kind' | 'resolution' | 'accuracy' | 'checkDays' | 'usual'>
+export type InstrumentFields = Pick<
+  OwnInstrument,
+  'id' | 'name' | 'kind' | 'resolution' | 'accuracy' | 'checkDays' | 'usual'
+>
 
 interface InstrumentRow extends Instrument {
   zero: number
@@ -34,10 +37,17 @@ export async function listInstruments(): Promise<OwnInstrument[]> {
     .orderBy([{ column: 'kind' }, { column: 'usual', order: 'desc' }, { column: 'created_at' }])
     .select('id', 'name', 'kind', 'resolution', 'accuracy', 'zero', 'usual', { checkDays: 'check_days' })
   if (rows.length === 0) return []
-  const checks: CheckRow[] = await db('instrument_check').orderBy('at', 'desc').select('id', 'at', 'reference', 'reading', 'piece', { instrument: 'instrument_id' })
+  const checks: CheckRow[] = await db('instrument_check')
+    .orderBy('at', 'desc')
+    .select('id', 'at', 'reference', 'reading', 'piece', { instrument: 'instrument_id' })
   return rows.map(({ usual, ...instrument }) => {
     const own = checks.filter((check) => check.instrument === instrument.id)
-    return { ...instrument, usual: usual === 1, checks: own, check: checkState(instrument, own, instrument.checkDays, now()) }
+    return {
+      ...instrument,
+      usual: usual === 1,
+      checks: own,
+      check: checkState(instrument, own, instrument.checkDays, now()),
+    }
   })
 }
 
@@ -49,7 +59,15 @@ export async function instrumentsById(): Promise<ReadonlyMap<string, Instrument>
 }
 
 /** Adds or changes an instrument; the first of its kind, or one that is said to be usual, becomes the usual one. */
-export async function saveInstrument({ id, name, kind, resolution, accuracy, checkDays, usual }: InstrumentFields): Promise<'saved' | 'name-taken'> {
+export async function saveInstrument({
+  id,
+  name,
+  kind,
+  resolution,
+  accuracy,
+  checkDays,
+  usual,
+}: InstrumentFields): Promise<'saved' | 'name-taken'> {
   const db = await database()
   try {
     await db.transaction(async (trx) => {
@@ -57,7 +75,10 @@ export async function saveInstrument({ id, name, kind, resolution, accuracy, che
       const first = usual || !other
       if (first) await trx('instrument').where({ kind }).update({ usual: false })
       const row = { name, kind, resolution, accuracy, check_days: checkDays, usual: first }
-      await trx('instrument').insert({ id, ...row, created_at: now() }).onConflict('id').merge(Object.keys(row))
+      await trx('instrument')
+        .insert({ id, ...row, created_at: now() })
+        .onConflict('id')
+        .merge(Object.keys(row))
     })
     return 'saved'
   } catch (error) {
@@ -72,9 +93,15 @@ export async function saveZero(id: string, zero: number): Promise<boolean> {
   return (await db('instrument').where({ id }).update({ zero })) > 0
 }
 
-export async function addCheck(instrument: string, check: InstrumentCheck & { id: string; piece: string }): Promise<void> {
+export async function addCheck(
+  instrument: string,
+  check: InstrumentCheck & { id: string; piece: string },
+): Promise<void> {
   const db = await database()
-  await db('instrument_check').insert({ ...check, instrument_id: instrument }).onConflict('id').ignore()
+  await db('instrument_check')
+    .insert({ ...check, instrument_id: instrument })
+    .onConflict('id')
+    .ignore()
 }
 
 /** Removes an instrument that no reading names. */

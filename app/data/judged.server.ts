@@ -38,7 +38,9 @@ function claimFacts(claims: readonly Claim[]): Partial<Record<FactKey, FactBound
   }
   const efficiencies = claims.filter(({ kind }) => kind === 'efficiency')
   const capacity = claims.find(({ kind, parts }) => kind === 'capacity' && parts.amount !== undefined)?.parts.amount
-  const distances = claims.flatMap(({ kind, parts }) => (kind === 'interval' && parts.distance !== undefined ? [parts.distance] : []))
+  const distances = claims.flatMap(({ kind, parts }) =>
+    kind === 'interval' && parts.distance !== undefined ? [parts.distance] : [],
+  )
   return {
     ...(points.length > 0 && { 'claim.efficiency': bounds(20e-6), 'claim.fine': bounds(10e-6) }),
     'claim.complete': exactly(Math.max(0, ...efficiencies.map((claim) => grades[gradeClaim(claim).grade]))),
@@ -61,7 +63,15 @@ export async function judgedLineup(application: Application, today: string): Pro
   const { columns, rows } = lineupOf(assessed, spreads, application)
   const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
   const areas = rows.find(({ key }) => key === 'media.area')
-  const standings = new Map([...new Set(columns.map(({ product }) => product))].map((id) => [id, standing(claims.filter(({ product }) => product === id), decisions.filter(({ product }) => product === id)).claims]))
+  const standings = new Map(
+    [...new Set(columns.map(({ product }) => product))].map((id) => [
+      id,
+      standing(
+        claims.filter(({ product }) => product === id),
+        decisions.filter(({ product }) => product === id),
+      ).claims,
+    ]),
+  )
   return {
     columns: columns.map((column, at) => {
       const { offered } = offerOf(column.product)
@@ -78,7 +88,9 @@ export async function judgedLineup(application: Application, today: string): Pro
     method,
     schools,
     drivers: drivers.map((driver) => {
-      const usable = [...standings.values()].flatMap((own) => usableInterval(driver, own, application.manual)?.distance ?? [])
+      const usable = [...standings.values()].flatMap(
+        (own) => usableInterval(driver, own, application.manual)?.distance ?? [],
+      )
       return { ...driver, rules: driverRules(driver, usable) }
     }),
     currency,

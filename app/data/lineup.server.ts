@@ -28,14 +28,21 @@ export interface Column {
 }
 
 /** Columns and rows of a line-up from its specimens. */
-export function lineupOf(assessed: readonly Assessed[], spreads: Spreads, fit?: Fit): { columns: Column[]; rows: Row[] } {
+export function lineupOf(
+  assessed: readonly Assessed[],
+  spreads: Spreads,
+  fit?: Fit,
+): { columns: Column[]; rows: Row[] } {
   const entrants = toEntrants(assessed)
   const columns = entrants.map(({ id, specimen, specimens }) => {
     const own = assessed.filter((one) => one.specimen.revision === id)
     const leading = [...specimens].sort((a, b) => b.assessment.score.coverage - a.assessment.score.coverage)[0]!
     const { value, low, high, coverage } = leading.assessment.score
     const faulty = specimens.flatMap(({ assessment }) => assessment.score.vetoes)[0]
-    const paid = own.map((one) => one.specimen).filter(({ paidMinor }) => paidMinor !== null).sort((a, b) => b.createdAt.localeCompare(a.createdAt))[0]
+    const paid = own
+      .map((one) => one.specimen)
+      .filter(({ paidMinor }) => paidMinor !== null)
+      .sort((a, b) => b.createdAt.localeCompare(a.createdAt))[0]
     return {
       id,
       product: specimen.product,
@@ -49,7 +56,9 @@ export function lineupOf(assessed: readonly Assessed[], spreads: Spreads, fit?: 
       price: paid ? { minor: paid.paidMinor!, currency: paid.currency! } : undefined,
       given: [...new Set(own.map((one) => one.specimen.givenBy).filter(Boolean))],
       findings: own.reduce((sum, { assessment }) => sum + assessment.findings.length, 0),
-      vetoes: specimens.flatMap(({ assessment }) => assessment.score.vetoes).filter((veto, index, all) => all.findIndex(({ key }) => key === veto.key) === index),
+      vetoes: specimens
+        .flatMap(({ assessment }) => assessment.score.vetoes)
+        .filter((veto, index, all) => all.findIndex(({ key }) => key === veto.key) === index),
       faulty: specimens.filter(({ assessment }) => assessment.score.vetoes.length > 0).length,
       misfits: fit ? [...new Set(specimens.flatMap(({ assessment }) => misfits(fit, assessment.known)))] : [],
       done: Math.max(...own.map(({ assessment }) => assessment.done)),
@@ -61,7 +70,8 @@ export function lineupOf(assessed: readonly Assessed[], spreads: Spreads, fit?: 
 /** One entrant for each revision that has a specimen. */
 function toEntrants(assessed: readonly Assessed[]): (Entrant & { specimen: Specimen })[] {
   const byRevision = new Map<string, Assessed[]>()
-  for (const one of assessed) byRevision.set(one.specimen.revision, [...(byRevision.get(one.specimen.revision) ?? []), one])
+  for (const one of assessed)
+    byRevision.set(one.specimen.revision, [...(byRevision.get(one.specimen.revision) ?? []), one])
   return [...byRevision].map(([id, those]) => ({
     id,
     form: those[0]!.specimen.form,
@@ -73,7 +83,8 @@ function toEntrants(assessed: readonly Assessed[]): (Entrant & { specimen: Speci
 /** Unit-to-unit spreads over the whole library, from the products that have several specimens. */
 export async function librarySpreads(): Promise<Spreads> {
   const assessed = await assessSpecimens(await listRepeatedSpecimens(mostForSpread))
-  const same = pooled.of.length === assessed.length && assessed.every(({ assessment }, index) => assessment === pooled.of[index])
+  const same =
+    pooled.of.length === assessed.length && assessed.every(({ assessment }, index) => assessment === pooled.of[index])
   if (!same) pooled = { of: assessed.map(({ assessment }) => assessment), spreads: poolSpreads(assessed) }
   return pooled.spreads
 }
@@ -89,7 +100,8 @@ function poolSpreads(assessed: readonly Assessed[]): Spreads {
   }
   for (const { specimen, assessment } of assessed) {
     for (const { key, number } of assessment.known.values()) if (number) add(key, specimen.revision, number.value)
-    for (const figure of assessment.figures.values()) if (figure.state === 'known') add(figure.key, specimen.revision, figure.number.value)
+    for (const figure of assessment.figures.values())
+      if (figure.state === 'known') add(figure.key, specimen.revision, figure.number.value)
   }
   return new Map(
     [...products].flatMap(([key, values]) => {

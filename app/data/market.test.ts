@@ -21,7 +21,8 @@ import { listVerdicts, publish, saveDraft, withdraw } from './verdicts.server.ts
 let folder: string
 let launch: Application
 const today = '2026-11-01'
-const idOf = async (partNumber: string) => (await listProducts(launch.id)).find((product) => product.partNumber === partNumber)!.id
+const idOf = async (partNumber: string) =>
+  (await listProducts(launch.id)).find((product) => product.partNumber === partNumber)!.id
 
 beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), 'plicator-market-'))
@@ -37,15 +38,23 @@ afterAll(async () => {
 describe('claims', () => {
   test('the demo has a contradiction, a slogan, and two leaders that cannot be compared', async () => {
     const { products, capacities } = await claimsOf(launch.id)
-    expect(products.flatMap(({ contradictions }) => contradictions.map(({ kind }) => kind)).sort()).toEqual(['efficiency', 'interval'])
+    expect(products.flatMap(({ contradictions }) => contradictions.map(({ kind }) => kind)).sort()).toEqual([
+      'efficiency',
+      'interval',
+    ])
     expect(products.some(({ all }) => all.some(({ kind }) => kind === 'slogan'))).toBe(true)
     expect(capacities.filter(({ standsOut }) => standsOut)).toHaveLength(1)
   })
 
   test('a decision is kept until it is taken back; a claim that goes takes it along', async () => {
     const product = await idOf('MB-1120')
-    const higher = (await listClaims(launch.id)).find((claim) => claim.product === product && claim.words.startsWith('95'))!
-    const uses = async () => (await claimsOf(launch.id)).products.find(({ id }) => id === product)!.contradictions.find(({ kind }) => kind === 'efficiency')!
+    const higher = (await listClaims(launch.id)).find(
+      (claim) => claim.product === product && claim.words.startsWith('95'),
+    )!
+    const uses = async () =>
+      (await claimsOf(launch.id)).products
+        .find(({ id }) => id === product)!
+        .contradictions.find(({ kind }) => kind === 'efficiency')!
     expect((await uses()).uses.id).not.toBe(higher.id)
     await decide({ product, kind: 'efficiency', claim: higher.id, reason: 'asked again' })
     expect(await uses()).toMatchObject({ uses: { id: higher.id }, decided: { reason: 'asked again' } })
@@ -63,11 +72,24 @@ describe('claims', () => {
 describe('money', () => {
   test('nothing is converted without a rate, and then at the rate that was given', async () => {
     const product = await idOf('D-19')
-    const price = { id: newId(), product, shop: 'Overseas', currency: 'USD', minor: 500, count: 1, subscription: 0, freight: { order: 0, pack: 0, least: 0, freeFrom: null }, extras: '', extrasMinor: 0, on: '2026-10-20' }
+    const price = {
+      id: newId(),
+      product,
+      shop: 'Overseas',
+      currency: 'USD',
+      minor: 500,
+      count: 1,
+      subscription: 0,
+      freight: { order: 0, pack: 0, least: 0, freeFrom: null },
+      extras: '',
+      extrasMinor: 0,
+      on: '2026-10-20',
+    }
     await addPrice(price)
     await addPrice(price)
     expect(await listPricesOf(product)).toHaveLength(1)
-    const row = async () => (await moneyOf(launch, undefined, 1, undefined, today)).rows.find(({ column }) => column.product === product)!
+    const row = async () =>
+      (await moneyOf(launch, undefined, 1, undefined, today)).rows.find(({ column }) => column.product === product)!
     expect((await row()).unconverted).toEqual(['USD'])
     expect((await moneyOf(launch, undefined, 1, undefined, today)).missingRates).toEqual(['USD'])
     await addRate({ from: 'EUR', to: 'USD', rate: 1.25, on: '2026-10-20' })
@@ -77,8 +99,13 @@ describe('money', () => {
   })
 
   test('a driver changes the interval, the cost and the steps; a fleet of one is one vehicle', async () => {
-    const [taxi, launchDriver] = ['Ferry taxi', 'Sunday launch'].map((name) => async () => (await listDrivers()).find((driver) => driver.name === name)!)
-    const [busy, idle] = [await moneyOf(launch, await taxi!(), 1, undefined, today), await moneyOf(launch, await launchDriver!(), 1, undefined, today)]
+    const [taxi, launchDriver] = ['Ferry taxi', 'Sunday launch'].map(
+      (name) => async () => (await listDrivers()).find((driver) => driver.name === name)!,
+    )
+    const [busy, idle] = [
+      await moneyOf(launch, await taxi!(), 1, undefined, today),
+      await moneyOf(launch, await launchDriver!(), 1, undefined, today),
+    ]
     const costs = (view: typeof busy) => view.rows.map(({ cost }) => cost?.perDistance)
     expect(costs(busy)).not.toEqual(costs(idle))
     expect(busy.steps.find(({ kind }) => kind === 'tier')).toBeDefined()
@@ -117,7 +144,14 @@ describe('the verdict', () => {
     await saveDraft(launch.id, draft)
     await saveDraft(launch.id, { ...draft, id: newId(), words: 'second' })
     expect((await listVerdicts(launch.id)).draft).toMatchObject({ words: 'second' })
-    const frozen = { school: 'Build first', driver: '', method: 1, ranking: [{ column: 'x', name: 'X', value: 80, low: 79, high: 81 }], winners: ['X'], sentences: [] }
+    const frozen = {
+      school: 'Build first',
+      driver: '',
+      method: 1,
+      ranking: [{ column: 'x', name: 'X', value: 80, low: 79, high: 81 }],
+      winners: ['X'],
+      sentences: [],
+    }
     expect(await publish(launch.id, frozen)).toBe(true)
     expect(await publish(launch.id, frozen)).toBe(false)
     const { draft: none, published } = await listVerdicts(launch.id)
@@ -142,17 +176,34 @@ describe('the verdict', () => {
 })
 
 test('a fault in one of several specimens is counted: two in a row are worse than one', async () => {
-  const columnOf = async () => (await judgedLineup(launch, today)).columns.find(({ name }) => name === 'Merribank MB-1120')!
+  const columnOf = async () =>
+    (await judgedLineup(launch, today)).columns.find(({ name }) => name === 'Merribank MB-1120')!
   const specimens = (await listSpecimens(launch.id)).filter(({ partNumber }) => partNumber === 'MB-1120')
   expect(await columnOf()).toMatchObject({ specimens: 2, faulty: 0, vetoes: [] })
   for (const [index, { id }] of specimens.entries()) {
-    await addReading({ id: newId(), specimen: id, characteristic: 'inside.rust', typed: 'serious', unit: null, number: null, text: 'serious', groups: null, evidence: 'observed', instrument: null, source: null, note: null })
+    await addReading({
+      id: newId(),
+      specimen: id,
+      characteristic: 'inside.rust',
+      typed: 'serious',
+      unit: null,
+      number: null,
+      text: 'serious',
+      groups: null,
+      evidence: 'observed',
+      instrument: null,
+      source: null,
+      note: null,
+    })
     expect(await columnOf()).toMatchObject({ faulty: index + 1, vetoes: [{ because: 'rust inside a new filter' }] })
   }
 })
 
 test('what does not fit the engine is said at its column, once the engine says what it takes', async () => {
-  const highest = async (maxHeight: number | null) => (await judgedLineup({ ...launch, maxHeight }, today)).columns.filter(({ misfits }) => misfits.length > 0).map(({ name }) => name)
+  const highest = async (maxHeight: number | null) =>
+    (await judgedLineup({ ...launch, maxHeight }, today)).columns
+      .filter(({ misfits }) => misfits.length > 0)
+      .map(({ name }) => name)
   expect(await highest(null)).toEqual([])
   expect(await highest(0.09)).toEqual(['Norrith N-40'])
 })

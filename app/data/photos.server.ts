@@ -21,7 +21,8 @@ const longestSide = 4096
 const thumbnailSide = 320
 
 const folder = () => join(dataFolder(), 'photos')
-const pathOf = (id: string, size: 'whole' | 'thumbnail') => join(folder(), size === 'whole' ? `${id}.jpg` : `${id}-small.jpg`)
+const pathOf = (id: string, size: 'whole' | 'thumbnail') =>
+  join(folder(), size === 'whole' ? `${id}.jpg` : `${id}-small.jpg`)
 
 /** What kind of picture the first bytes say it is, whatever its name. */
 function kindOf(bytes: Uint8Array): 'jpeg' | 'png' | 'webp' | 'heic' | undefined {
@@ -36,12 +37,24 @@ function kindOf(bytes: Uint8Array): 'jpeg' | 'png' | 'webp' | 'heic' | undefined
  * Keeps a picture beside the database, turned upright, with a thumbnail. It is written anew without what
  * the camera noted in it, so the place where it was taken is gone.
  */
-export async function addPhoto(specimen: string, { id, part, name }: Pick<Photo, 'id' | 'part' | 'name'>, bytes: Uint8Array): Promise<Result<Photo>> {
+export async function addPhoto(
+  specimen: string,
+  { id, part, name }: Pick<Photo, 'id' | 'part' | 'name'>,
+  bytes: Uint8Array,
+): Promise<Result<Photo>> {
   const said = name.slice(0, 80)
   if (bytes.length === 0) return problem('empty', `"${said}" is empty.`)
-  if (bytes.length > mostBytes) return problem('too-large', `"${said}" has ${Math.round(bytes.length / 1e6)} MB; ${mostBytes / 1e6} MB fit. Save it smaller.`)
+  if (bytes.length > mostBytes)
+    return problem(
+      'too-large',
+      `"${said}" has ${Math.round(bytes.length / 1e6)} MB; ${mostBytes / 1e6} MB fit. Save it smaller.`,
+    )
   const kind = kindOf(bytes)
-  if (kind === 'heic') return problem('heic', `"${said}" is a HEIC picture, which browsers cannot show. Set the phone's camera to "most compatible", or save it as JPEG.`)
+  if (kind === 'heic')
+    return problem(
+      'heic',
+      `"${said}" is a HEIC picture, which browsers cannot show. Set the phone's camera to "most compatible", or save it as JPEG.`,
+    )
   if (!kind) return problem('no-picture', `"${said}" is no picture that can be kept: JPEG, PNG or WebP.`)
 
   const picture = await shrink(bytes, longestSide, 88).catch(() => undefined)
@@ -49,13 +62,27 @@ export async function addPhoto(specimen: string, { id, part, name }: Pick<Photo,
   const thumbnail = await shrink(picture.data, thumbnailSide, 78)
 
   await mkdir(folder(), { recursive: true })
-  for (const [size, { data }] of [['whole', picture], ['thumbnail', thumbnail]] as const) {
+  for (const [size, { data }] of [
+    ['whole', picture],
+    ['thumbnail', thumbnail],
+  ] as const) {
     await writeFile(`${pathOf(id, size)}.part`, data)
     await rename(`${pathOf(id, size)}.part`, pathOf(id, size))
   }
-  const photo: Photo = { id, part, name: said, width: picture.info.width, height: picture.info.height, bytes: picture.data.length, at: now() }
+  const photo: Photo = {
+    id,
+    part,
+    name: said,
+    width: picture.info.width,
+    height: picture.info.height,
+    bytes: picture.data.length,
+    at: now(),
+  }
   const db = await database()
-  await db('photo').insert({ ...photo, specimen_id: specimen }).onConflict('id').ignore()
+  await db('photo')
+    .insert({ ...photo, specimen_id: specimen })
+    .onConflict('id')
+    .ignore()
   return ok(photo)
 }
 
@@ -69,7 +96,10 @@ const shrink = (bytes: Uint8Array, side: number, quality: number) =>
 
 export async function listPhotos(specimen: string): Promise<Photo[]> {
   const db = await database()
-  return db('photo').where({ specimen_id: specimen }).orderBy('at').select('id', 'part', 'name', 'width', 'height', 'bytes', 'at')
+  return db('photo')
+    .where({ specimen_id: specimen })
+    .orderBy('at')
+    .select('id', 'part', 'name', 'width', 'height', 'bytes', 'at')
 }
 
 /** The JPEG of a photo, if there is one. */

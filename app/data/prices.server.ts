@@ -9,14 +9,35 @@ interface PriceRow extends Omit<Price, 'product' | 'freight' | 'extrasMinor'> {
   extras_minor: number
 }
 
-const fromRow = ({ product_id, freight, extras_minor, ...rest }: PriceRow): Price => ({ ...rest, product: product_id, freight: JSON.parse(freight) as Freight, extrasMinor: extras_minor })
+const fromRow = ({ product_id, freight, extras_minor, ...rest }: PriceRow): Price => ({
+  ...rest,
+  product: product_id,
+  freight: JSON.parse(freight) as Freight,
+  extrasMinor: extras_minor,
+})
 
-const columns = ['price.id', 'product_id', 'shop', 'currency', 'minor', 'count', 'subscription', 'freight', 'extras', 'extras_minor', 'on']
+const columns = [
+  'price.id',
+  'product_id',
+  'shop',
+  'currency',
+  'minor',
+  'count',
+  'subscription',
+  'freight',
+  'extras',
+  'extras_minor',
+  'on',
+]
 
 /** All prices read for the products of an application, latest first. */
 export async function listPrices(application: string): Promise<Price[]> {
   const db = await database()
-  const rows: PriceRow[] = await db('price').join('product', 'product.id', 'price.product_id').where({ application_id: application }).orderBy('on', 'desc').select(columns)
+  const rows: PriceRow[] = await db('price')
+    .join('product', 'product.id', 'price.product_id')
+    .where({ application_id: application })
+    .orderBy('on', 'desc')
+    .select(columns)
   return rows.map(fromRow)
 }
 
@@ -29,7 +50,16 @@ export async function listPricesOf(product: string): Promise<Price[]> {
 /** Keeps a price; the same id twice is the same price and is kept once. */
 export async function addPrice({ product, freight, extrasMinor, ...rest }: Price): Promise<void> {
   const db = await database()
-  await db('price').insert({ ...rest, product_id: product, freight: JSON.stringify(freight), extras_minor: extrasMinor, created_at: now() }).onConflict('id').ignore()
+  await db('price')
+    .insert({
+      ...rest,
+      product_id: product,
+      freight: JSON.stringify(freight),
+      extras_minor: extrasMinor,
+      created_at: now(),
+    })
+    .onConflict('id')
+    .ignore()
 }
 
 export async function removePrice(product: string, id: string): Promise<void> {

@@ -47,7 +47,10 @@ async function select(where: Record<string, string>): Promise<Product[]> {
     .select('product.id', 'application_id', 'brand.name as brand', 'part_number', 'form', 'tier')
     .orderBy(['brand.name', 'part_number'])
   const revisions: (Revision & { product_id: string })[] = await db('revision')
-    .whereIn('product_id', rows.map(({ id }) => id))
+    .whereIn(
+      'product_id',
+      rows.map(({ id }) => id),
+    )
     .orderBy('created_at')
     .orderBy('label')
   return rows.map(({ application_id, part_number, ...rest }) => ({
@@ -105,7 +108,13 @@ export async function saveProduct(fields: ProductFields): Promise<'saved' | 'exi
   const { id, application, brand, partNumber, form, tier, revision } = fields
   try {
     await db.transaction(async (trx) => {
-      const row = { application_id: application, brand_id: await brandId(trx, brand), part_number: partNumber, form, tier }
+      const row = {
+        application_id: application,
+        brand_id: await brandId(trx, brand),
+        part_number: partNumber,
+        form,
+        tier,
+      }
       const changed = await trx('product').where({ id }).update(row)
       if (changed > 0) return
       await trx('product').insert({ id, ...row, created_at: now() })
@@ -118,7 +127,11 @@ export async function saveProduct(fields: ProductFields): Promise<'saved' | 'exi
   }
 }
 
-export async function saveRevision(fields: { id: string; product: string; label: string }): Promise<'saved' | 'exists'> {
+export async function saveRevision(fields: {
+  id: string
+  product: string
+  label: string
+}): Promise<'saved' | 'exists'> {
   const db = await database()
   const { id, product, label } = fields
   try {
@@ -134,7 +147,10 @@ export async function saveRevision(fields: { id: string; product: string; label:
 export async function removeProduct(id: string): Promise<'removed' | 'in-use'> {
   const db = await database()
   return db.transaction(async (trx) => {
-    const used = await trx('specimen').join('revision', 'revision.id', 'specimen.revision_id').where('revision.product_id', id).first()
+    const used = await trx('specimen')
+      .join('revision', 'revision.id', 'specimen.revision_id')
+      .where('revision.product_id', id)
+      .first()
     if (used) return 'in-use'
     await trx('product').where({ id }).delete()
     return 'removed'

@@ -63,7 +63,12 @@ export async function readingMarks(specimens: string[]): Promise<Map<string, str
   const rows: { id: string; mark: string }[] = await db('reading')
     .whereIn('specimen_id', specimens)
     .groupBy('specimen_id')
-    .select({ id: 'specimen_id', mark: db.raw("count(*) || ' ' || max(seq) || ' ' || count(struck_at) || ' ' || total(case when struck_at is null then 0 else seq end) || ' ' || coalesce(max(struck_at), '')") })
+    .select({
+      id: 'specimen_id',
+      mark: db.raw(
+        "count(*) || ' ' || max(seq) || ' ' || count(struck_at) || ' ' || total(case when struck_at is null then 0 else seq end) || ' ' || coalesce(max(struck_at), '')",
+      ),
+    })
   return new Map(rows.map(({ id, mark }) => [id, mark]))
 }
 
@@ -83,7 +88,11 @@ export async function addReading(reading: NewReading, { passed = [], began }: Wo
   const { specimen } = reading
   await db.transaction(async (trx) => {
     await insert(trx, [reading])
-    if (began) await trx('station_start').insert({ specimen_id: specimen, ...began }).onConflict(['specimen_id', 'station']).ignore()
+    if (began)
+      await trx('station_start')
+        .insert({ specimen_id: specimen, ...began })
+        .onConflict(['specimen_id', 'station'])
+        .ignore()
     if (passed.length === 0) return
     const passages = passed.map((point) => ({ specimen_id: specimen, point, at: now() }))
     await trx('passage').insert(passages).onConflict(['specimen_id', 'point']).ignore()
@@ -104,7 +113,10 @@ async function insert(db: import('knex').Knex, readings: NewReading[]): Promise<
     at: at ?? now(),
   }))
   for (let start = 0; start < rows.length; start += 50) {
-    await db('reading').insert(rows.slice(start, start + 50)).onConflict('id').ignore()
+    await db('reading')
+      .insert(rows.slice(start, start + 50))
+      .onConflict('id')
+      .ignore()
   }
 }
 
@@ -126,7 +138,13 @@ export async function restoreReading(specimen: string, id: string): Promise<bool
 /** Mean value of a characteristic, specimen by specimen, over the library; one specimen left out. */
 export async function listValues(characteristic: string, without: string): Promise<number[]> {
   const db = await database()
-  const rows: { value: number }[] = await db('reading').where({ characteristic }).whereNull('struck_at').whereNotNull('number').whereNot({ specimen_id: without }).groupBy('specimen_id').avg({ value: 'number' })
+  const rows: { value: number }[] = await db('reading')
+    .where({ characteristic })
+    .whereNull('struck_at')
+    .whereNotNull('number')
+    .whereNot({ specimen_id: without })
+    .groupBy('specimen_id')
+    .avg({ value: 'number' })
   return rows.map(({ value }) => value)
 }
 

@@ -15,16 +15,35 @@ interface SchoolRow {
 export async function listSchools(): Promise<School[]> {
   const db = await database()
   const own: SchoolRow[] = await db('school').orderBy('created_at')
-  return [...builtIn, ...own.map(({ id, name, says, weights, rules }) => ({ id, name, says, weights: JSON.parse(weights) as Record<string, number>, rules: JSON.parse(rules) as Record<string, Rule>, builtIn: false }))]
+  return [
+    ...builtIn,
+    ...own.map(({ id, name, says, weights, rules }) => ({
+      id,
+      name,
+      says,
+      weights: JSON.parse(weights) as Record<string, number>,
+      rules: JSON.parse(rules) as Record<string, Rule>,
+      builtIn: false,
+    })),
+  ]
 }
 
 /** Adds or changes a school of the user's. */
-export async function saveSchool({ id, name, says, weights, rules }: Omit<School, 'builtIn'>): Promise<'saved' | 'name-taken'> {
+export async function saveSchool({
+  id,
+  name,
+  says,
+  weights,
+  rules,
+}: Omit<School, 'builtIn'>): Promise<'saved' | 'name-taken'> {
   if (builtIn.some((school) => school.name.toLowerCase() === name.toLowerCase())) return 'name-taken'
   const db = await database()
   const row = { name, says, weights: JSON.stringify(weights), rules: JSON.stringify(rules) }
   try {
-    await db('school').insert({ id, ...row, created_at: now() }).onConflict('id').merge(Object.keys(row))
+    await db('school')
+      .insert({ id, ...row, created_at: now() })
+      .onConflict('id')
+      .merge(Object.keys(row))
     return 'saved'
   } catch (error) {
     if (isDuplicate(error)) return 'name-taken'
@@ -40,8 +59,17 @@ export async function removeSchool(id: string): Promise<void> {
 /** All versions of the method, latest first; the one that ships with the app is the last. */
 export async function listMethods(): Promise<Method[]> {
   const db = await database()
-  const rows: { version: number; note: string; rules: string; weights: string; at: string }[] = await db('method_version').orderBy('version', 'desc')
-  return [...rows.map(({ rules, weights, ...rest }) => ({ ...rest, rules: JSON.parse(rules) as Record<string, Rule>, weights: JSON.parse(weights) as Record<string, number> })), firstMethod]
+  const rows: { version: number; note: string; rules: string; weights: string; at: string }[] = await db(
+    'method_version',
+  ).orderBy('version', 'desc')
+  return [
+    ...rows.map(({ rules, weights, ...rest }) => ({
+      ...rest,
+      rules: JSON.parse(rules) as Record<string, Rule>,
+      weights: JSON.parse(weights) as Record<string, number>,
+    })),
+    firstMethod,
+  ]
 }
 
 /** The method in force. */
@@ -51,7 +79,15 @@ export const currentMethod = async (): Promise<Method> => (await listMethods())[
 export async function addMethod({ note, rules, weights }: Pick<Method, 'note' | 'rules' | 'weights'>): Promise<void> {
   const db = await database()
   await db.transaction(async (trx) => {
-    const latest: { version: number } | undefined = await trx('method_version').orderBy('version', 'desc').first('version')
-    await trx('method_version').insert({ version: (latest?.version ?? firstMethod.version) + 1, note, rules: JSON.stringify(rules), weights: JSON.stringify(weights), at: now() })
+    const latest: { version: number } | undefined = await trx('method_version')
+      .orderBy('version', 'desc')
+      .first('version')
+    await trx('method_version').insert({
+      version: (latest?.version ?? firstMethod.version) + 1,
+      note,
+      rules: JSON.stringify(rules),
+      weights: JSON.stringify(weights),
+      at: now(),
+    })
   })
 }

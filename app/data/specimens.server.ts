@@ -87,16 +87,22 @@ export const listSpecimensOf = (product: string): Promise<Specimen[]> => select(
 export const listRepeatedSpecimens = (most: number): Promise<Specimen[]> =>
   select((query) => {
     void query.whereIn('specimen.id', (all) => {
-      const repeated = (one: Knex.QueryBuilder) => void one.select('revision_id').from('specimen').groupBy('revision_id').havingRaw('count(*) > 1')
+      const repeated = (one: Knex.QueryBuilder) =>
+        void one.select('revision_id').from('specimen').groupBy('revision_id').havingRaw('count(*) > 1')
       void all.select('id').from('specimen').whereIn('revision_id', repeated).orderBy('created_at', 'desc').limit(most)
     })
   })
 
 /** Other specimens of the same application and form that have readings, latest first, so many at most. */
-export async function listRecordedLike({ id, application, form }: Specimen, most = 30): Promise<{ id: string; name: string }[]> {
+export async function listRecordedLike(
+  { id, application, form }: Specimen,
+  most = 30,
+): Promise<{ id: string; name: string }[]> {
   const like = await select((query) => {
     void query.where({ 'application.id': application, 'product.form': form }).whereNot({ 'specimen.id': id })
-    void query.whereExists((recorded) => void recorded.select('seq').from('reading').whereRaw('reading.specimen_id = specimen.id'))
+    void query.whereExists(
+      (recorded) => void recorded.select('seq').from('reading').whereRaw('reading.specimen_id = specimen.id'),
+    )
   })
   return like
     .sort((a, b) => b.createdAt.localeCompare(a.createdAt))
@@ -106,7 +112,8 @@ export async function listRecordedLike({ id, application, form }: Specimen, most
 
 export const listAllSpecimens = (): Promise<Specimen[]> => select({})
 
-export const findSpecimen = async (id: string): Promise<Specimen | undefined> => (await select({ 'specimen.id': id }))[0]
+export const findSpecimen = async (id: string): Promise<Specimen | undefined> =>
+  (await select({ 'specimen.id': id }))[0]
 
 /** Adds or changes a specimen; the same id twice changes nothing twice. */
 export async function saveSpecimen(fields: SpecimenFields): Promise<'saved' | 'label-taken'> {
@@ -114,7 +121,10 @@ export async function saveSpecimen(fields: SpecimenFields): Promise<'saved' | 'l
   const { id, revision, label, got, givenBy, paidMinor, currency, shop } = fields
   const row = { revision_id: revision, label, got, given_by: givenBy, paid_minor: paidMinor, currency, shop }
   try {
-    await db('specimen').insert({ id, ...row, created_at: now() }).onConflict('id').merge(Object.keys(row))
+    await db('specimen')
+      .insert({ id, ...row, created_at: now() })
+      .onConflict('id')
+      .merge(Object.keys(row))
     return 'saved'
   } catch (error) {
     if (isDuplicate(error)) return 'label-taken'
@@ -125,7 +135,9 @@ export async function saveSpecimen(fields: SpecimenFields): Promise<'saved' | 'l
 /** Sets what to record of a specimen. */
 export async function savePlan(id: string, plan: Plan): Promise<void> {
   const db = await database()
-  await db('specimen').where({ id }).update({ plan: JSON.stringify(plan) })
+  await db('specimen')
+    .where({ id })
+    .update({ plan: JSON.stringify(plan) })
 }
 
 /** Sets when filming of a specimen began; null when it was not filmed. */

@@ -9,7 +9,9 @@ const mostKept = 120
  */
 export async function whileUnchanged<T>(name: string, make: () => Promise<T>): Promise<T> {
   const db = await database()
-  const [{ mark }] = (await db.raw("select total_changes() || ' ' || data_version as mark from pragma_data_version")) as [{ mark: string }]
+  const [{ mark }] = (await db.raw(
+    "select total_changes() || ' ' || data_version as mark from pragma_data_version",
+  )) as [{ mark: string }]
   const found = kept.get(name)
   if (found?.mark === mark) return found.value as Promise<T>
 

@@ -40,16 +40,26 @@ const columns = ['id', 'school_id', 'driver_id', 'words', 'overrule', 'overrule_
 /** Verdicts on an application: the draft, and those that were published, latest first. */
 export async function listVerdicts(application: string): Promise<{ draft: Verdict | undefined; published: Verdict[] }> {
   const db = await database()
-  const rows = ((await db('verdict').where({ application_id: application }).orderBy('at', 'desc').select(columns)) as VerdictRow[]).map(fromRow)
-  return { draft: rows.find(({ publishedAt }) => publishedAt === null), published: rows.filter(({ publishedAt }) => publishedAt !== null) }
+  const rows = (
+    (await db('verdict').where({ application_id: application }).orderBy('at', 'desc').select(columns)) as VerdictRow[]
+  ).map(fromRow)
+  return {
+    draft: rows.find(({ publishedAt }) => publishedAt === null),
+    published: rows.filter(({ publishedAt }) => publishedAt !== null),
+  }
 }
 
 /** Keeps the reviewer's words and overruling; the same id is the same draft. */
-export async function saveDraft(application: string, { id, school, driver, words, overrule, overruleReason }: Omit<Verdict, 'publishedAt' | 'frozen' | 'at'>): Promise<void> {
+export async function saveDraft(
+  application: string,
+  { id, school, driver, words, overrule, overruleReason }: Omit<Verdict, 'publishedAt' | 'frozen' | 'at'>,
+): Promise<void> {
   const db = await database()
   const row = { school_id: school, driver_id: driver, words, overrule, overrule_reason: overruleReason, at: now() }
   await db.transaction(async (trx) => {
-    const draft: { id: string } | undefined = await trx('verdict').where({ application_id: application, published_at: null }).first('id')
+    const draft: { id: string } | undefined = await trx('verdict')
+      .where({ application_id: application, published_at: null })
+      .first('id')
     if (draft) await trx('verdict').where({ id: draft.id }).update(row)
     else await trx('verdict').insert({ id, application_id: application, ...row })
   })
@@ -58,7 +68,11 @@ export async function saveDraft(application: string, { id, school, driver, words
 /** Publishes the draft: frozen as it is. */
 export async function publish(application: string, frozen: Frozen): Promise<boolean> {
   const db = await database()
-  return (await db('verdict').where({ application_id: application, published_at: null }).update({ published_at: now(), frozen: JSON.stringify(frozen) })) > 0
+  return (
+    (await db('verdict')
+      .where({ application_id: application, published_at: null })
+      .update({ published_at: now(), frozen: JSON.stringify(frozen) })) > 0
+  )
 }
 
 /** Takes a published verdict back. */

@@ -19,15 +19,31 @@ const text = "'Public Sans', sans-serif"
 /** Two filters on one axis and to one scale: the half of the one above it, that of the other mirrored below. */
 export function FacingView({ a, b, width, height, unit, title }: Props) {
   const [upper, lower] = [layOut(a.data), layOut(b.data)]
-  const parts = [...new Set([...upper, ...lower].map(({ part }) => part))].sort((p, q) => order(p, upper, lower) - order(q, upper, lower))
-  const lengths = parts.map((part) => Math.max(...[upper, lower].map((slots) => slots.find((slot) => slot.part === part)?.length ?? 0)))
+  const parts = [...new Set([...upper, ...lower].map(({ part }) => part))].sort(
+    (p, q) => order(p, upper, lower) - order(q, upper, lower),
+  )
+  const lengths = parts.map((part) =>
+    Math.max(...[upper, lower].map((slots) => slots.find((slot) => slot.part === part)?.length ?? 0)),
+  )
   const total = lengths.reduce((sum, one) => sum + one, 0) + gapMm * (parts.length - 1)
   const tallest = Math.max(...parts.flatMap((part) => [heightOf(part, a.data), heightOf(part, b.data)]))
   const scale = Math.min((width - 60) / total, (height - 92) / tallest)
   const axis = height / 2
   const start = (width - total * scale) / 2
-  const middles = parts.map((_, index) => start + (lengths.slice(0, index).reduce((sum, one) => sum + one + gapMm, 0) + lengths[index]! / 2) * scale)
-  const size = (data: DrawingData, part: DrawnPart) => (part === 'can' ? data.can.height : part === 'element' ? data.element.height : part === 'pleats' ? data.element.od : part === 'plate' ? data.can.diameter : undefined)
+  const middles = parts.map(
+    (_, index) =>
+      start + (lengths.slice(0, index).reduce((sum, one) => sum + one + gapMm, 0) + lengths[index]! / 2) * scale,
+  )
+  const size = (data: DrawingData, part: DrawnPart) =>
+    part === 'can'
+      ? data.can.height
+      : part === 'element'
+        ? data.element.height
+        : part === 'pleats'
+          ? data.element.od
+          : part === 'plate'
+            ? data.can.diameter
+            : undefined
 
   return (
     <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={title} style={{ display: 'block' }}>
@@ -50,7 +66,11 @@ export function FacingView({ a, b, width, height, unit, title }: Props) {
               const slot = slots.find((one) => one.part === part)
               if (!slot) return null
               return (
-                <g key={part} transform={`translate(${middles[index]} ${axis}) scale(${scale})`} opacity={data.states[part].known ? 1 : 0.7}>
+                <g
+                  key={part}
+                  transform={`translate(${middles[index]} ${axis}) scale(${scale})`}
+                  opacity={data.states[part].known ? 1 : 0.7}
+                >
                   {slot.draw(scale)}
                 </g>
               )
@@ -63,7 +83,15 @@ export function FacingView({ a, b, width, height, unit, title }: Props) {
             const mm = size(data, part)
             if (mm === undefined || !data.states[part].known || !slots.some((one) => one.part === part)) return null
             return (
-              <text key={part} x={middles[index]} y={dims} textAnchor="middle" fontFamily={text} fontSize={12} fill={palette.faint}>
+              <text
+                key={part}
+                x={middles[index]}
+                y={dims}
+                textAnchor="middle"
+                fontFamily={text}
+                fontSize={12}
+                fill={palette.faint}
+              >
                 {part === 'pleats' || part === 'plate' ? '⌀ ' : ''}
                 {formatQuantity(mm / 1000, unit, unit === 'mm' ? 1 : 2)}
               </text>
@@ -74,9 +102,29 @@ export function FacingView({ a, b, width, height, unit, title }: Props) {
       <line x1={0} x2={width} y1={axis} y2={axis} stroke={palette.chalk} strokeDasharray="14 4 3 4" strokeWidth={1} />
       {parts.map((part, index) => (
         <g key={part}>
-          <rect x={middles[index]! - 34} y={axis - 9} width={68} height={18} rx={4} fill={palette.hole} opacity={0.85} />
-          <text x={middles[index]} y={axis + 5} textAnchor="middle" fontFamily={label} fontSize={13} fontWeight={600} letterSpacing={0.5} fill={palette.chalk}>
-            {([...upper, ...lower].find((slot) => slot.part === part)?.label ?? '').replace(', end on', '').replace('Drain-back valve', 'Valve').toUpperCase()}
+          <rect
+            x={middles[index]! - 34}
+            y={axis - 9}
+            width={68}
+            height={18}
+            rx={4}
+            fill={palette.hole}
+            opacity={0.85}
+          />
+          <text
+            x={middles[index]}
+            y={axis + 5}
+            textAnchor="middle"
+            fontFamily={label}
+            fontSize={13}
+            fontWeight={600}
+            letterSpacing={0.5}
+            fill={palette.chalk}
+          >
+            {([...upper, ...lower].find((slot) => slot.part === part)?.label ?? '')
+              .replace(', end on', '')
+              .replace('Drain-back valve', 'Valve')
+              .toUpperCase()}
           </text>
         </g>
       ))}

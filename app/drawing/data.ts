@@ -3,7 +3,8 @@ import { formatFixed } from '#core/quantity/format.ts'
 import { countOpenings, type OpeningGroup } from '#core/teardown/openings.ts'
 import type { Known } from '#core/teardown/resolve.ts'
 
-export type DrawnPart = 'plate' | 'gasket' | 'oring' | 'adbv' | 'bypass' | 'element' | 'core' | 'pleats' | 'spring' | 'can'
+export type DrawnPart =
+  'plate' | 'gasket' | 'oring' | 'adbv' | 'bypass' | 'element' | 'core' | 'pleats' | 'spring' | 'can'
 
 export interface PartState {
   /** Something that shapes it has been recorded. */
@@ -43,7 +44,11 @@ const shapes: Record<DrawnPart, string[]> = {
   can: ['can.height', 'can.diameter', 'can.wall'],
 }
 
-const faults: Partial<Record<DrawnPart, PartKey[]>> = { element: ['element', 'caps'], can: ['can', 'inside'], oring: ['oring'] }
+const faults: Partial<Record<DrawnPart, PartKey[]>> = {
+  element: ['element', 'caps'],
+  can: ['can', 'inside'],
+  oring: ['oring'],
+}
 
 /** Length of a characteristic in millimetres; the middle of what is typical when it is unknown. */
 function length(known: Known, key: string): number {
@@ -76,12 +81,19 @@ export function drawingData(form: Form, known: Known): DrawingData {
   const count = known.get('pleats.count')?.number?.value
 
   const says: Record<DrawnPart, string> = {
-    plate: said(word(known, 'thread.designation', ''), threads !== undefined && `${String(threads).replace('.5', '½')} threads`, inlets && `${countOpenings(inlets)} holes`),
+    plate: said(
+      word(known, 'thread.designation', ''),
+      threads !== undefined && `${String(threads).replace('.5', '½')} threads`,
+      inlets && `${countOpenings(inlets)} holes`,
+    ),
     gasket: said(answer(known, 'gasket.material'), mm('gasket.thickness')),
     oring: said(answer(known, 'oring.material'), mm('oring.section')),
     adbv: said(answer(known, 'adbv.material'), mm('adbv.thickness', 2)),
     bypass: said(answer(known, 'bypass.build'), answer(known, 'bypass.place')),
-    element: said(answer(known, 'caps.material') && `${answer(known, 'caps.material')} caps`, answer(known, 'element.seam')),
+    element: said(
+      answer(known, 'caps.material') && `${answer(known, 'caps.material')} caps`,
+      answer(known, 'element.seam'),
+    ),
     core: answer(known, 'core.type'),
     pleats: said(count !== undefined && `${count} pleats`, answer(known, 'media.type')),
     spring: answer(known, 'spring.type'),
@@ -89,7 +101,9 @@ export function drawingData(form: Form, known: Known): DrawingData {
   }
 
   const faultOf = (part: DrawnPart): string | undefined => {
-    const found = [...known.values()].find(({ key, text }) => text === 'serious' && (faults[part] ?? [part as PartKey]).includes(characteristicOf(key).part))
+    const found = [...known.values()].find(
+      ({ key, text }) => text === 'serious' && (faults[part] ?? [part as PartKey]).includes(characteristicOf(key).part),
+    )
     return found && characteristicOf(found.key).label
   }
 
@@ -104,16 +118,41 @@ export function drawingData(form: Form, known: Known): DrawingData {
   return {
     form,
     states,
-    can: { height: length(known, 'can.height'), diameter: length(known, 'can.diameter'), wall: length(known, 'can.wall') },
-    plate: { inlets: inlets ?? [{ count: 6, width: 0.0065 }], thread: threadWidth(word(known, 'thread.designation', 'M20 x 1.5')), thickness: length(known, 'plate.thickness') },
+    can: {
+      height: length(known, 'can.height'),
+      diameter: length(known, 'can.diameter'),
+      wall: length(known, 'can.wall'),
+    },
+    plate: {
+      inlets: inlets ?? [{ count: 6, width: 0.0065 }],
+      thread: threadWidth(word(known, 'thread.designation', 'M20 x 1.5')),
+      thickness: length(known, 'plate.thickness'),
+    },
     gasket: { width: length(known, 'gasket.thickness'), material: word(known, 'gasket.material', 'nitrile') },
-    adbv: { thickness: length(known, 'adbv.thickness'), material: word(known, 'adbv.material', ''), build: word(known, 'adbv.build', 'flap') },
-    element: { od, id: Math.min(length(known, 'element.id'), od - 4), height: length(known, 'element.height'), caps: word(known, 'caps.material', 'steel') },
+    adbv: {
+      thickness: length(known, 'adbv.thickness'),
+      material: word(known, 'adbv.material', ''),
+      build: word(known, 'adbv.build', 'flap'),
+    },
+    element: {
+      od,
+      id: Math.min(length(known, 'element.id'), od - 4),
+      height: length(known, 'element.height'),
+      caps: word(known, 'caps.material', 'steel'),
+    },
     core: { type: word(known, 'tube.place', '') === 'engine' ? 'none' : word(known, 'core.type', 'perforated') },
-    pleats: { count: count ?? 50, thickness: length(known, 'media.thickness'), media: word(known, 'media.type', 'cellulose') },
+    pleats: {
+      count: count ?? 50,
+      thickness: length(known, 'media.thickness'),
+      media: word(known, 'media.type', 'cellulose'),
+    },
     bypass: { place: word(known, 'bypass.place', 'dome'), build: word(known, 'bypass.build', 'coil') },
     spring: { type: word(known, 'spring.type', 'coil') },
-    oring: { inside: length(known, 'oring.inside'), section: length(known, 'oring.section'), material: word(known, 'oring.material', 'nitrile') },
+    oring: {
+      inside: length(known, 'oring.inside'),
+      section: length(known, 'oring.section'),
+      material: word(known, 'oring.material', 'nitrile'),
+    },
   }
 }
 

@@ -10,7 +10,10 @@ import { placeLabels } from './labels.ts'
 
 const draw = (form: 'spin-on' | 'cartridge', typed: Parameters<typeof readings>[0]) => {
   const data = drawingData(form, resolve(readings(typed)))
-  return { data, svg: renderToStaticMarkup(createElement(ExplodedView, { data, width: 824, height: 284, title: 'Drawing' })) }
+  return {
+    data,
+    svg: renderToStaticMarkup(createElement(ExplodedView, { data, width: 824, height: 284, title: 'Drawing' })),
+  }
 }
 const count = (text: string, pattern: RegExp) => [...text.matchAll(pattern)].length
 
@@ -23,7 +26,11 @@ describe('the drawing', () => {
   })
 
   test('the plate has its real holes, the pack its real pleats', () => {
-    const { svg } = draw('spin-on', { 'plate.inlets': '5 x 6.0, 1 x 8.2', 'pleats.count': '47', 'thread.designation': 'M20 x 1.5' })
+    const { svg } = draw('spin-on', {
+      'plate.inlets': '5 x 6.0, 1 x 8.2',
+      'pleats.count': '47',
+      'thread.designation': 'M20 x 1.5',
+    })
     expect(count(svg, /<rect transform="rotate/g)).toBe(6)
     expect(count(svg, /width="8.2"/g)).toBe(1)
     const points = /<polygon points="([^"]*)"/.exec(svg)![1]!.split(' ')
@@ -64,7 +71,10 @@ describe('the drawing', () => {
 })
 
 test('labels of a crowded drawing never overlap while two rows can hold them', () => {
-  const boxes = fc.array(fc.record({ gap: fc.integer({ min: 30, max: 160 }), width: fc.integer({ min: 20, max: 90 }) }), { minLength: 1, maxLength: 8 })
+  const boxes = fc.array(
+    fc.record({ gap: fc.integer({ min: 30, max: 160 }), width: fc.integer({ min: 20, max: 90 }) }),
+    { minLength: 1, maxLength: 8 },
+  )
   fc.assert(
     fc.property(boxes, (those) => {
       let x = 0

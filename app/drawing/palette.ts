@@ -16,5 +16,13 @@ export const palette = {
   fault: '#ff9c85',
   cap: { steel: '#d6dbd6', fibre: '#b98f5c', moulded: '#3d4a52', none: '#e9d9a4' } as Record<string, string>,
   media: { cellulose: '#e8d79c', blend: '#e6dfc4', synthetic: '#dfe8ea', glass: '#f6f6f2' } as Record<string, string>,
-  rubberOf: { nitrile: '#26282a', hnbr: '#3f6b4c', silicone: '#e2803f', acm: '#3b3140', fkm: '#5b4032', ptfe: '#ece9e0', other: '#b9b1d0' } as Record<string, string>,
+  rubberOf: {
+    nitrile: '#26282a',
+    hnbr: '#3f6b4c',
+    silicone: '#e2803f',
+    acm: '#3b3140',
+    fkm: '#5b4032',
+    ptfe: '#ece9e0',
+    other: '#b9b1d0',
+  } as Record<string, string>,
 }

@@ -26,9 +26,17 @@ export function PlateFace({ data, scale }: PartProps) {
   return (
     <g style={{ color: palette.steelDark }}>
       <circle r={radius} {...ghost(states.plate.known, scale, palette.steel)} />
-      <circle r={gasketMiddle} fill="none" stroke={states.gasket.known ? (palette.rubberOf[gasket.material] ?? palette.rubber) : palette.faint} strokeWidth={states.gasket.known ? gasket.width : 1 / scale} strokeDasharray={states.gasket.known ? undefined : `${4 / scale} ${3 / scale}`} />
+      <circle
+        r={gasketMiddle}
+        fill="none"
+        stroke={states.gasket.known ? (palette.rubberOf[gasket.material] ?? palette.rubber) : palette.faint}
+        strokeWidth={states.gasket.known ? gasket.width : 1 / scale}
+        strokeDasharray={states.gasket.known ? undefined : `${4 / scale} ${3 / scale}`}
+      />
       <circle r={plate.thread / 2} {...ghost(states.plate.known, scale, palette.hole)} />
-      {states.plate.known && <circle r={plate.thread / 2 + 0.8} fill="none" stroke={palette.steelDark} strokeWidth={0.8 / scale} />}
+      {states.plate.known && (
+        <circle r={plate.thread / 2 + 0.8} fill="none" stroke={palette.steelDark} strokeWidth={0.8 / scale} />
+      )}
       {spread(plate.inlets).map((hole, index, all) => {
         const angle = (index / all.length) * 360 - 90
         const width = hole.width * 1000
@@ -90,20 +98,53 @@ export function ElementSide({ data, scale }: PartProps) {
     <g style={{ color: palette.steelDark }}>
       {[-1, 1].map((side) => (
         <g key={side}>
-          <rect x={-inside / 2} y={side < 0 ? -od / 2 : id / 2} width={inside} height={band} {...ghost(known && states.pleats.known, scale, media)} />
+          <rect
+            x={-inside / 2}
+            y={side < 0 ? -od / 2 : id / 2}
+            width={inside}
+            height={band}
+            {...ghost(known && states.pleats.known, scale, media)}
+          />
           {known &&
             states.pleats.known &&
             Array.from({ length: lines }, (_, index) => {
               const y = side * (od / 2 - ((index + 0.5) * band) / lines)
-              return <line key={index} x1={-inside / 2} x2={inside / 2} y1={y} y2={y} stroke="#8d7b45" strokeOpacity={0.5} strokeWidth={0.7 / scale} />
+              return (
+                <line
+                  key={index}
+                  x1={-inside / 2}
+                  x2={inside / 2}
+                  y1={y}
+                  y2={y}
+                  stroke="#8d7b45"
+                  strokeOpacity={0.5}
+                  strokeWidth={0.7 / scale}
+                />
+              )
             })}
         </g>
       ))}
-      {core.type !== 'none' && <rect x={-inside / 2} y={-id / 2} width={inside} height={id} {...ghost(states.core.known, scale, palette.core)} />}
+      {core.type !== 'none' && (
+        <rect
+          x={-inside / 2}
+          y={-id / 2}
+          width={inside}
+          height={id}
+          {...ghost(states.core.known, scale, palette.core)}
+        />
+      )}
       {states.core.known && <CoreOpenings type={core.type} length={inside} width={id} scale={scale} />}
       {cap > 0 &&
         [-1, 1].map((side) => (
-          <rect key={side} x={side < 0 ? -height / 2 : height / 2 - cap} y={-od / 2 - 0.8} width={cap} height={od + 1.6} rx={0.8} {...ghost(known, scale, palette.cap[caps] ?? palette.steel)} />
+          <rect
+            key={side}
+            x={side < 0 ? -height / 2 : height / 2 - cap}
+            y={-od / 2 - 0.8}
+            width={cap}
+            height={od + 1.6}
+            rx={0.8}
+            {...ghost(known, scale, palette.cap[caps] ?? palette.steel)}
+          />
         ))}
     </g>
   )
@@ -115,15 +156,37 @@ function CoreOpenings({ type, length, width, scale }: { type: string; length: nu
     Array.from({ length: columns * rows }, (_, index) => {
       const column = index % columns
       const row = Math.floor(index / columns)
-      return draw(-length / 2 + ((column + 0.5) * length) / columns, -width / 2 + ((row + 0.5) * width) / rows, `${column}-${row}`)
+      return draw(
+        -length / 2 + ((column + 0.5) * length) / columns,
+        -width / 2 + ((row + 0.5) * width) / rows,
+        `${column}-${row}`,
+      )
     })
   switch (type) {
     case 'louvred':
-      return <g fill={fill}>{grid(7, 4, (x, y, key) => <rect key={key} x={x - 2.4} y={y - 0.6} width={4.8} height={1.2} rx={0.5} />)}</g>
+      return (
+        <g fill={fill}>
+          {grid(7, 4, (x, y, key) => (
+            <rect key={key} x={x - 2.4} y={y - 0.6} width={4.8} height={1.2} rx={0.5} />
+          ))}
+        </g>
+      )
     case 'cage':
-      return <g fill={fill}>{grid(5, 2, (x, y, key) => <rect key={key} x={x - length / 13} y={y - width / 5.5} width={length / 6.5} height={width / 2.75} rx={1} />)}</g>
+      return (
+        <g fill={fill}>
+          {grid(5, 2, (x, y, key) => (
+            <rect key={key} x={x - length / 13} y={y - width / 5.5} width={length / 6.5} height={width / 2.75} rx={1} />
+          ))}
+        </g>
+      )
     case 'perforated':
-      return <g fill={fill}>{grid(8, 4, (x, y, key) => <circle key={key} cx={x} cy={y} r={1.4} />)}</g>
+      return (
+        <g fill={fill}>
+          {grid(8, 4, (x, y, key) => (
+            <circle key={key} cx={x} cy={y} r={1.4} />
+          ))}
+        </g>
+      )
     case 'spiral':
       return (
         <g>
@@ -132,7 +195,11 @@ function CoreOpenings({ type, length, width, scale }: { type: string; length: nu
               <line key={at} x1={at * length} x2={(at + 0.2) * length} y1={-width / 2} y2={width / 2} />
             ))}
           </g>
-          <g fill={fill}>{grid(8, 4, (x, y, key) => <circle key={key} cx={x} cy={y} r={1.2} />)}</g>
+          <g fill={fill}>
+            {grid(8, 4, (x, y, key) => (
+              <circle key={key} cx={x} cy={y} r={1.2} />
+            ))}
+          </g>
         </g>
       )
     default:
@@ -157,8 +224,23 @@ export function PleatSection({ data, scale }: PartProps) {
   return (
     <g style={{ color: palette.chalk }}>
       <circle r={outer} {...ghost(false, scale, 'none')} strokeOpacity={0.6} />
-      {known && <polygon points={points.join(' ')} fill="none" stroke={palette.media[pleats.media] ?? palette.media.cellulose} strokeWidth={Math.max(t, 0.7 / scale)} strokeLinejoin="round" />}
-      {core.type !== 'none' && <circle r={inner - 0.6} {...ghost(states.core.known, scale, 'none')} stroke={states.core.known ? palette.core : palette.faint} strokeWidth={states.core.known ? 1.2 : 1.2 / scale} />}
+      {known && (
+        <polygon
+          points={points.join(' ')}
+          fill="none"
+          stroke={palette.media[pleats.media] ?? palette.media.cellulose}
+          strokeWidth={Math.max(t, 0.7 / scale)}
+          strokeLinejoin="round"
+        />
+      )}
+      {core.type !== 'none' && (
+        <circle
+          r={inner - 0.6}
+          {...ghost(states.core.known, scale, 'none')}
+          stroke={states.core.known ? palette.core : palette.faint}
+          strokeWidth={states.core.known ? 1.2 : 1.2 / scale}
+        />
+      )}
     </g>
   )
 }
@@ -183,16 +265,30 @@ export function Bypass({ data, known, scale }: PartProps & { known: boolean }) {
 
 export function Spring({ data, known, scale }: PartProps & { known: boolean }) {
   const { type } = data.spring
-  const props = { ...ghost(known, scale, 'none'), fill: 'none', strokeWidth: known ? 1.1 : 1.2 / scale, stroke: known ? palette.steel : palette.faint }
+  const props = {
+    ...ghost(known, scale, 'none'),
+    fill: 'none',
+    strokeWidth: known ? 1.1 : 1.2 / scale,
+    stroke: known ? palette.steel : palette.faint,
+  }
   if (type === 'leaf' || type === 'combination') {
     return (
       <g>
         <path d="M-5 0 H-2 M-3 -7 Q-5 0 -3 7 M-3 -7 Q1 -16 6 -20 M-3 7 Q1 16 6 20" {...props} strokeLinecap="round" />
-        {type === 'combination' && <path d="M-6 -4 h4 v8 h-4 z M-2 -3 l1.6 6 l1.4 -6 l1.2 6" {...props} strokeLinejoin="round" />}
+        {type === 'combination' && (
+          <path d="M-6 -4 h4 v8 h-4 z M-2 -3 l1.6 6 l1.4 -6 l1.2 6" {...props} strokeLinejoin="round" />
+        )}
       </g>
     )
   }
-  return <path d="M-7 -12 L-5 12 L-2 -14 L0 14 L3 -15 L5 15 L7 -15" {...props} strokeLinejoin="round" strokeLinecap="round" />
+  return (
+    <path
+      d="M-7 -12 L-5 12 L-2 -14 L0 14 L3 -15 L5 15 L7 -15"
+      {...props}
+      strokeLinejoin="round"
+      strokeLinecap="round"
+    />
+  )
 }
 
 export function Can({ data, scale }: PartProps) {
@@ -202,7 +298,8 @@ export function Can({ data, scale }: PartProps) {
   const half = can.diameter / 2
   const wall = Math.max(can.wall, 1.4 / scale)
   const dome = Math.min(13, can.height / 4)
-  const outline = (inset: number) => `M${left} ${-half + inset} H${right - dome} Q${right - inset} ${-half + inset + 2} ${right - inset} 0 Q${right - inset} ${half - inset - 2} ${right - dome} ${half - inset} H${left}`
+  const outline = (inset: number) =>
+    `M${left} ${-half + inset} H${right - dome} Q${right - inset} ${-half + inset + 2} ${right - inset} 0 Q${right - inset} ${half - inset - 2} ${right - dome} ${half - inset} H${left}`
   return (
     <g style={{ color: palette.chalk }}>
       {states.can.known ? (

@@ -16,9 +16,19 @@ const pack = 'M12 6h16v16h-16zM16 6v16M20 6v16M24 6v16'
 const tube = 'M6 9h28v10h-28z'
 const strip = 'M5 14l4-7 4 14 4-14 4 14 4-14 4 14 4-14 2 4'
 const cell = (colour: string): Sketch => ({ lines: ring, stuff: [ring, colour] })
-const media = (colour: string, lines = ''): Sketch => ({ lines: `M7 5h26v18h-26z${lines}`, stuff: ['M7 5h26v18h-26z', colour] })
+const media = (colour: string, lines = ''): Sketch => ({
+  lines: `M7 5h26v18h-26z${lines}`,
+  stuff: ['M7 5h26v18h-26z', colour],
+})
 
-const rubber = { nitrile: cell('#26282a'), hnbr: cell('#3f6b4c'), silicone: cell('#e2803f'), acm: cell('#3b3140'), fkm: cell('#5b4032'), ptfe: cell('#ece9e0') }
+const rubber = {
+  nitrile: cell('#26282a'),
+  hnbr: cell('#3f6b4c'),
+  silicone: cell('#e2803f'),
+  acm: cell('#3b3140'),
+  fkm: cell('#5b4032'),
+  ptfe: cell('#ece9e0'),
+}
 
 const sketches: Record<string, Record<string, Sketch>> = {
   'box.maker': {
@@ -40,7 +50,7 @@ const sketches: Record<string, Record<string, Sketch>> = {
   'can.print': {
     printed: { lines: can, solid: 'M14 11h12v2h-12zM14 15h12v2h-12z' },
     sticker: { lines: `${can}M12 9h16v10l-3 3h-13zM25 22v-3h3` },
-    stamped: { lines: `${can}M15 11v6M15 14h4M19 11v6M22 11h4M24 11v6`, },
+    stamped: { lines: `${can}M15 11v6M15 14h4M19 11v6M22 11h4M24 11v6` },
   },
   'gasket.material': rubber,
   'oring.material': rubber,
@@ -57,7 +67,7 @@ const sketches: Record<string, Record<string, Sketch>> = {
   'tube.place': {
     fixed: { lines: pack, solid: 'M18 4h4v20h-4z' },
     loose: { lines: `${pack}M32 4h4v20h-4z` },
-    engine: { lines: `${pack}M6 24h28M18 24v-20h4v20`, },
+    engine: { lines: `${pack}M6 24h28M18 24v-20h4v20` },
   },
   'cartridge.spigot': {
     sealed: { lines: 'M10 5h20v12h-20zM17 17v7h6v-7', solid: 'M15 20h10v3h-10z' },
@@ -122,8 +132,15 @@ const sketches: Record<string, Record<string, Sketch>> = {
   },
   'core.type': {
     spiral: { lines: `${tube}M8 19l8-10M16 19l8-10M24 19l8-10` },
-    perforated: { lines: tube, solid: 'M10 11h2v2h-2zM16 11h2v2h-2zM22 11h2v2h-2zM28 11h2v2h-2zM10 15h2v2h-2zM16 15h2v2h-2zM22 15h2v2h-2zM28 15h2v2h-2z' },
-    louvred: { lines: tube, solid: 'M9 11h5v1.4h-5zM18 11h5v1.4h-5zM27 11h5v1.4h-5zM9 15.5h5v1.4h-5zM18 15.5h5v1.4h-5zM27 15.5h5v1.4h-5z' },
+    perforated: {
+      lines: tube,
+      solid:
+        'M10 11h2v2h-2zM16 11h2v2h-2zM22 11h2v2h-2zM28 11h2v2h-2zM10 15h2v2h-2zM16 15h2v2h-2zM22 15h2v2h-2zM28 15h2v2h-2z',
+    },
+    louvred: {
+      lines: tube,
+      solid: 'M9 11h5v1.4h-5zM18 11h5v1.4h-5zM27 11h5v1.4h-5zM9 15.5h5v1.4h-5zM18 15.5h5v1.4h-5zM27 15.5h5v1.4h-5z',
+    },
     cage: { lines: 'M6 7h28v14h-28zM11 7v14M16 7v14M21 7v14M26 7v14M31 7v14M6 14h28' },
     none: { lines: 'M6 9h28M6 19h28' },
   },
@@ -133,7 +150,10 @@ const sketches: Record<string, Record<string, Sketch>> = {
     plastic: { lines: 'M6 5l28 18M6 14l14 9M20 5l14 9M34 5l-28 18M34 14l-14 9M20 5l-14 9' },
   },
   'media.how': {
-    strip: { lines: 'M5 8h30v12h-30zM8 4v-1M5 24h30M5 22v4M35 22v4', stuff: ['M5 8h30v2.5h-30zM5 17.5h30v2.5h-30z', '#d58a12'] },
+    strip: {
+      lines: 'M5 8h30v12h-30zM8 4v-1M5 24h30M5 22v4M35 22v4',
+      stuff: ['M5 8h30v2.5h-30zM5 17.5h30v2.5h-30z', '#d58a12'],
+    },
     between: { lines: 'M12 6h16v16h-16zM32 8v12M30 8h4M30 20h4', solid: 'M10 4h20v4h-20zM10 20h20v4h-20z' },
   },
   'media.type': {
@@ -150,7 +170,17 @@ export function OptionSketch({ characteristic, value }: { characteristic: string
   if (!sketch) return null
   const { lines, solid, stuff } = sketch
   return (
-    <svg viewBox="0 0 40 28" width={60} height={42} aria-hidden fill="none" stroke="currentColor" strokeWidth={1.5} strokeLinejoin="round" strokeLinecap="round">
+    <svg
+      viewBox="0 0 40 28"
+      width={60}
+      height={42}
+      aria-hidden
+      fill="none"
+      stroke="currentColor"
+      strokeWidth={1.5}
+      strokeLinejoin="round"
+      strokeLinecap="round"
+    >
       {stuff && <path d={stuff[0]} fill={stuff[1]} fillRule="evenodd" />}
       {solid && <path d={solid} fill="currentColor" stroke="none" />}
       {lines && <path d={lines} />}
@@ -159,4 +189,5 @@ export function OptionSketch({ characteristic, value }: { characteristic: string
 }
 
 /** Whether every answer of a choice has a sketch. */
-export const isSketched = (characteristic: string, values: readonly string[]): boolean => values.every((value) => sketches[characteristic]?.[value] !== undefined)
+export const isSketched = (characteristic: string, values: readonly string[]): boolean =>
+  values.every((value) => sketches[characteristic]?.[value] !== undefined)

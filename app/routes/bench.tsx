@@ -23,9 +23,14 @@ import { benchSchema, type BenchRequest } from '#app/features/bench/reading-sche
 import type { Route } from './+types/bench'
 import { formDataOf, found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData ? `${loaderData.specimen.brand} ${loaderData.specimen.partNumber} ${loaderData.specimen.label}` : 'Bench'} · Plicator` }]
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  {
+    title: `${loaderData ? `${loaderData.specimen.brand} ${loaderData.specimen.partNumber} ${loaderData.specimen.label}` : 'Bench'} · Plicator`,
+  },
+]
 
-export const loader = ({ params: { specimen } }: Route.LoaderArgs) => whileUnchanged(`bench ${specimen}`, () => loadBench(specimen))
+export const loader = ({ params: { specimen } }: Route.LoaderArgs) =>
+  whileUnchanged(`bench ${specimen}`, () => loadBench(specimen))
 
 async function loadBench(id: string) {
   const specimen = found(await findSpecimen(id), 'This specimen')
@@ -43,13 +48,23 @@ async function loadBench(id: string) {
     id,
     label,
     revisionLabel,
-    values: Object.fromEntries([...known.values()].map(({ key, number, text, groups }) => [key, { number: number?.value ?? null, text: text ?? null, groups: groups ?? null }])),
+    values: Object.fromEntries(
+      [...known.values()].map(({ key, number, text, groups }) => [
+        key,
+        { number: number?.value ?? null, text: text ?? null, groups: groups ?? null },
+      ]),
+    ),
   }))
   return { specimen, readings, passages, notes, photos, uses, instruments, beside, others }
 }
 
 /** Moving from reading to reading changes the address only. */
-export const shouldRevalidate = ({ currentUrl, nextUrl, formMethod, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
+export const shouldRevalidate = ({
+  currentUrl,
+  nextUrl,
+  formMethod,
+  defaultShouldRevalidate,
+}: ShouldRevalidateFunctionArgs) =>
   !formMethod && currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
 
 export async function action({ request, params }: Route.ActionArgs) {
@@ -81,19 +96,27 @@ async function act(specimen: Specimen, asked: BenchRequest): Promise<Problem | u
       await removePhoto(specimen.id, asked.id)
       return undefined
     case 'pass': {
-      const { lost } = missingBefore(asked.point, specimen.form, resolve(await listReadings(specimen.id)), specimen.plan)
+      const { lost } = missingBefore(
+        asked.point,
+        specimen.form,
+        resolve(await listReadings(specimen.id)),
+        specimen.plan,
+      )
       await addPassage(specimen.id, { point: asked.point, reason: asked.reason, missing: lost })
       return undefined
     }
     case 'ask': {
-      if (!findCharacteristic(asked.characteristic)) return { code: 'unknown', message: `There is no "${asked.characteristic}".` }
+      if (!findCharacteristic(asked.characteristic))
+        return { code: 'unknown', message: `There is no "${asked.characteristic}".` }
       const others = Object.entries(specimen.plan).filter(([key]) => key !== asked.characteristic)
       const own: [string, boolean][] = asked.asked === 'usual' ? [] : [[asked.characteristic, asked.asked === 'yes']]
       await savePlan(specimen.id, Object.fromEntries([...others, ...own]))
       return undefined
     }
     case 'ask-like': {
-      const recorded = new Set((await listReadings(asked.from)).filter(({ struck }) => !struck).map(({ characteristic }) => characteristic))
+      const recorded = new Set(
+        (await listReadings(asked.from)).filter(({ struck }) => !struck).map(({ characteristic }) => characteristic),
+      )
       if (recorded.size === 0) return { code: 'empty', message: 'Nothing was recorded of that specimen.' }
       await savePlan(specimen.id, planLike(specimen.form, recorded))
       return undefined
@@ -109,19 +132,33 @@ async function act(specimen: Specimen, asked: BenchRequest): Promise<Problem | u
   }
 }
 
-async function takeReading(specimen: Specimen, asked: Extract<BenchRequest, { intent: 'take' }>): Promise<Problem | undefined> {
+async function takeReading(
+  specimen: Specimen,
+  asked: Extract<BenchRequest, { intent: 'take' }>,
+): Promise<Problem | undefined> {
   const characteristic = findCharacteristic(asked.characteristic)
-  if (!characteristic?.forms.includes(specimen.form)) return { code: 'unknown', message: `A ${specimen.form} filter has no "${asked.characteristic}".` }
+  if (!characteristic?.forms.includes(specimen.form))
+    return { code: 'unknown', message: `A ${specimen.form} filter has no "${asked.characteristic}".` }
   const allowed = 'units' in characteristic ? characteristic.units : []
   const unit = asked.unit && units.some(({ symbol }) => symbol === asked.unit) ? unitOf(asked.unit).symbol : undefined
-  if (unit && !allowed.includes(unit)) return { code: 'wrong-kind', message: `${characteristic.label} is not read in ${unit}.` }
-  const entry = readEntry(characteristic, { text: asked.readAs ?? asked.typed, insist: asked.insist === 'yes', ...(unit && { unit }) })
+  if (unit && !allowed.includes(unit))
+    return { code: 'wrong-kind', message: `${characteristic.label} is not read in ${unit}.` }
+  const entry = readEntry(characteristic, {
+    text: asked.readAs ?? asked.typed,
+    insist: asked.insist === 'yes',
+    ...(unit && { unit }),
+  })
   if (!entry.ok) return entry.problem
   const able = instrumentsFor(characteristic, await listInstruments())
   const instrument = able.find(({ id }) => id === asked.instrument)
-  if (asked.instrument && !instrument) return { code: 'unknown', message: 'That instrument is not in the list any more, or reads something else. Choose another.' }
+  if (asked.instrument && !instrument)
+    return {
+      code: 'unknown',
+      message: 'That instrument is not in the list any more, or reads something else. Choose another.',
+    }
   const value = lessZero(entry.value, instrument ? (asked.zero ?? 0) : 0)
-  const clash = asked.insist === 'yes' ? undefined : crossCheck(characteristic, value, resolve(await listReadings(specimen.id)))
+  const clash =
+    asked.insist === 'yes' ? undefined : crossCheck(characteristic, value, resolve(await listReadings(specimen.id)))
   if (clash) return clash
 
   await addReading(
@@ -141,7 +178,10 @@ async function takeReading(specimen: Specimen, asked: Extract<BenchRequest, { in
       note: null,
       at: believable(asked.at),
     },
-    { passed: pointsBefore(characteristic.station, specimen.form), began: { station: characteristic.station, at: believable(asked.since) } },
+    {
+      passed: pointsBefore(characteristic.station, specimen.form),
+      began: { station: characteristic.station, at: believable(asked.since) },
+    },
   )
   return undefined
 }

@@ -42,7 +42,14 @@ export default function EditClaim({ loaderData: { claim, product, photos }, acti
       <h1>
         A claim on {product.brand} {product.partNumber}
       </h1>
-      <ClaimForm id={claim.id} claim={claim} today={claim.readOn} photos={photos} last={actionData} back={`/lineups/${product.application}/claims`} />
+      <ClaimForm
+        id={claim.id}
+        claim={claim}
+        today={claim.readOn}
+        photos={photos}
+        last={actionData}
+        back={`/lineups/${product.application}/claims`}
+      />
       <Form method="post">
         <Button type="submit" name="intent" value="remove" $kind="danger">
           Remove this claim

@@ -31,7 +31,13 @@ export default function NewClaim({ loaderData: { id, product, photos, today }, a
       <h1>
         A claim on {product.brand} {product.partNumber}
       </h1>
-      <ClaimForm id={id} today={today} photos={photos} last={actionData} back={`/lineups/${product.application}/claims`} />
+      <ClaimForm
+        id={id}
+        today={today}
+        photos={photos}
+        last={actionData}
+        back={`/lineups/${product.application}/claims`}
+      />
     </Page>
   )
 }

@@ -20,7 +20,9 @@ import { Table } from '#app/ui/Table.tsx'
 import type { Route } from './+types/claims'
 import { formDataOf, found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `Box claims, ${loaderData?.application.name ?? ''} · Plicator` }]
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `Box claims, ${loaderData?.application.name ?? ''} · Plicator` },
+]
 
 export const loader = ({ params: { lineup } }: Route.LoaderArgs) =>
   whileUnchanged(`claims ${lineup}`, async () => {
@@ -39,7 +41,8 @@ export async function action({ request }: Route.ActionArgs) {
   const parsed = decisionSchema.safeParse(fields)
   if (!parsed.success) return data({ fault: parsed.error.issues[0]!.message }, { status: 422 })
   const claim = await findClaim(parsed.data.claim)
-  if (claim?.product !== parsed.data.product || claim.kind !== parsed.data.kind) return data({ fault: 'That claim is not there any more.' }, { status: 422 })
+  if (claim?.product !== parsed.data.product || claim.kind !== parsed.data.kind)
+    return data({ fault: 'That claim is not there any more.' }, { status: 422 })
   await decide(parsed.data)
   return { fault: '' }
 }
@@ -87,28 +90,56 @@ const Matrix = styled(Table)`
   }
 `
 
-const verdicts = { ahead: { glyph: '▲', words: 'ahead' }, behind: { glyph: '▽', words: 'behind' }, same: { glyph: '=', words: 'the same' }, 'not-comparable': { glyph: '·', words: 'cannot be compared' } }
+const verdicts = {
+  ahead: { glyph: '▲', words: 'ahead' },
+  behind: { glyph: '▽', words: 'behind' },
+  same: { glyph: '=', words: 'the same' },
+  'not-comparable': { glyph: '·', words: 'cannot be compared' },
+}
 
-export default function Claims({ loaderData: { application, applications, products, capacities } }: Route.ComponentProps) {
+export default function Claims({
+  loaderData: { application, applications, products, capacities },
+}: Route.ComponentProps) {
   const [search, setSearch] = useSearchParams()
-  const claiming = useMemo(() => products.map(({ id, name, claims }) => ({ id, name, points: usablePoints(claims) })).filter(({ points }) => points.length > 0), [products])
+  const claiming = useMemo(
+    () =>
+      products
+        .map(({ id, name, claims }) => ({ id, name, points: usablePoints(claims) }))
+        .filter(({ points }) => points.length > 0),
+    [products],
+  )
   const size = sizes.find((one) => one === Number(search.get('size'))) ?? 20
-  const pick = (key: string, fallback: number) => claiming.find(({ id }) => id === search.get(key)) ?? claiming[fallback]
+  const pick = (key: string, fallback: number) =>
+    claiming.find(({ id }) => id === search.get(key)) ?? claiming[fallback]
   const [a, b] = [pick('a', 0), pick('b', 1)]
   const pair = useMemo(() => [a, b].filter((one) => one !== undefined), [a, b])
-  const set = (changes: Record<string, string>) => setSearch((now) => new URLSearchParams({ ...Object.fromEntries(now), ...changes }), { replace: true, preventScrollReset: true })
+  const set = (changes: Record<string, string>) =>
+    setSearch((now) => new URLSearchParams({ ...Object.fromEntries(now), ...changes }), {
+      replace: true,
+      preventScrollReset: true,
+    })
   const contradictions = products.flatMap(({ name, contradictions: those }) => those.map((one) => ({ name, one })))
   const nameOf = (id: string) => products.find((product) => product.id === id)!.name
 
   return (
     <Page>
-      <LineupHead id={application.id} title={`Box claims: ${application.name}`} says="What is promised, word for word, and what can honestly be compared. None of it was tested here." applications={applications} view="/claims" />
+      <LineupHead
+        id={application.id}
+        title={`Box claims: ${application.name}`}
+        says="What is promised, word for word, and what can honestly be compared. None of it was tested here."
+        applications={applications}
+        view="/claims"
+      />
       {contradictions.length > 0 && (
         <Card>
           <Stack $gap={18}>
             <h2>Contradictions</h2>
             {contradictions.map(({ name, one }) => (
-              <ContradictionCard key={`${one.product} ${one.kind} ${one.uses.id} ${one.decided?.at ?? ''}`} name={name} contradiction={one} />
+              <ContradictionCard
+                key={`${one.product} ${one.kind} ${one.uses.id} ${one.decided?.at ?? ''}`}
+                name={name}
+                contradiction={one}
+              />
             ))}
           </Stack>
         </Card>
@@ -116,7 +147,10 @@ export default function Claims({ loaderData: { application, applications, produc
       <Card>
         <Stack $gap={14}>
           <h2>Efficiency: what follows at each particle size</h2>
-          <Soft>Smaller particles are harder. A filter that stops 98.7 % at 20 µm stops at least that above 20 µm and at most that below; nothing more follows.</Soft>
+          <Soft>
+            Smaller particles are harder. A filter that stops 98.7 % at 20 µm stops at least that above 20 µm and at
+            most that below; nothing more follows.
+          </Soft>
           {claiming.length === 0 ? (
             <p>No claim names both a percentage and a particle size, so there is nothing to compare.</p>
           ) : (
@@ -147,7 +181,9 @@ export default function Claims({ loaderData: { application, applications, produc
                               {exact && bounds.lower < 1 && (
                                 <>
                                   <br />
-                                  <Small>beta {formatFixed(betaRatio(bounds.lower), betaRatio(bounds.lower) < 10 ? 1 : 0)}</Small>
+                                  <Small>
+                                    beta {formatFixed(betaRatio(bounds.lower), betaRatio(bounds.lower) < 10 ? 1 : 0)}
+                                  </Small>
                                 </>
                               )}
                               {between !== undefined && (
@@ -165,9 +201,24 @@ export default function Claims({ loaderData: { application, applications, produc
                 </Sizes>
               </div>
               <Row>
-                <Pick label="Put" value={a?.id ?? ''} options={namedOptions(claiming)} onPick={(id) => set({ a: id })} />
-                <Pick label="against" value={b?.id ?? ''} options={namedOptions(claiming)} onPick={(id) => set({ b: id })} />
-                <Pick label="at" value={String(size)} options={sizes.map((micrometres) => ({ value: String(micrometres), label: `${micrometres} µm` }))} onPick={(micrometres) => set({ size: micrometres })} />
+                <Pick
+                  label="Put"
+                  value={a?.id ?? ''}
+                  options={namedOptions(claiming)}
+                  onPick={(id) => set({ a: id })}
+                />
+                <Pick
+                  label="against"
+                  value={b?.id ?? ''}
+                  options={namedOptions(claiming)}
+                  onPick={(id) => set({ b: id })}
+                />
+                <Pick
+                  label="at"
+                  value={String(size)}
+                  options={sizes.map((micrometres) => ({ value: String(micrometres), label: `${micrometres} µm` }))}
+                  onPick={(micrometres) => set({ size: micrometres })}
+                />
               </Row>
               {a && b && a !== b && (
                 <p role="status" style={{ font: '600 20px/1.3 var(--label)' }}>
@@ -177,7 +228,9 @@ export default function Claims({ loaderData: { application, applications, produc
               {pair.length > 0 && <BoundsChart products={pair} />}
               {claiming.length > 1 && (
                 <details>
-                  <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>All pairs at {saySize(size * 1e-6)}</summary>
+                  <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
+                    All pairs at {saySize(size * 1e-6)}
+                  </summary>
                   <Small>Row against column: ▲ ahead, ▽ behind, = the same, · cannot be compared.</Small>
                   <div style={{ overflowX: 'auto' }}>
                     <Matrix>
@@ -197,10 +250,16 @@ export default function Claims({ loaderData: { application, applications, produc
                             <th scope="row">{one.name}</th>
                             {claiming.map((other) => {
                               if (one === other) return <td key={other.id} />
-                              const { glyph, words } = verdicts[compareClaims(one.points, other.points, size * 1e-6).verdict]
+                              const { glyph, words } =
+                                verdicts[compareClaims(one.points, other.points, size * 1e-6).verdict]
                               return (
                                 <td key={other.id}>
-                                  <button type="button" aria-pressed={one === a && other === b} aria-label={`${glyph} ${one.name} against ${other.name}: ${words}`} onClick={() => set({ a: one.id, b: other.id })}>
+                                  <button
+                                    type="button"
+                                    aria-pressed={one === a && other === b}
+                                    aria-label={`${glyph} ${one.name} against ${other.name}: ${words}`}
+                                    onClick={() => set({ a: one.id, b: other.id })}
+                                  >
                                     {glyph}
                                   </button>
                                 </td>
@@ -227,7 +286,13 @@ export default function Claims({ loaderData: { application, applications, produc
                   <tr key={product}>
                     <td>{nameOf(product)}</td>
                     <td>{formatQuantity(perArea, 'g/m²')}</td>
-                    <td>{standsOut ? <strong>{times.toFixed(1)} times the middle of the line-up: hard to believe</strong> : `${times.toFixed(1)} times the middle`}</td>
+                    <td>
+                      {standsOut ? (
+                        <strong>{times.toFixed(1)} times the middle of the line-up: hard to believe</strong>
+                      ) : (
+                        `${times.toFixed(1)} times the middle`
+                      )}
+                    </td>
                   </tr>
                 ))}
               </tbody>

@@ -18,12 +18,16 @@ export const loader = ({ params: { lineup, column } }: Route.LoaderArgs) => {
   return whileUnchanged(`ledger ${lineup} ${column} ${today}`, async () => {
     const application = found(await findApplication(lineup), 'This line-up')
     const judged = await judgedLineup(application, today)
-    found(judged.columns.find(({ id }) => id === column), 'This product')
+    found(
+      judged.columns.find(({ id }) => id === column),
+      'This product',
+    )
     return { application, column, judged: JSON.stringify(judged) }
   })
 }
 
-export const shouldRevalidate = ({ currentUrl, nextUrl, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) => (currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate)
+export const shouldRevalidate = ({ currentUrl, nextUrl, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
+  currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
 
 export default function ColumnScore({ loaderData: { application, column: id, judged: text } }: Route.ComponentProps) {
   const lineup = useMemo(() => JSON.parse(text) as JudgedLineup, [text])
@@ -33,13 +37,19 @@ export default function ColumnScore({ loaderData: { application, column: id, jud
   return (
     <Page>
       <Stack $gap={8}>
-        <Link to={`/lineups/${application.id}/verdict?school=${judged.school.id}${judged.driver ? `&driver=${judged.driver.id}` : ''}`}>Verdict: {application.name}</Link>
+        <Link
+          to={`/lineups/${application.id}/verdict?school=${judged.school.id}${judged.driver ? `&driver=${judged.driver.id}` : ''}`}
+        >
+          Verdict: {application.name}
+        </Link>
         <h1>
           {columnName(column)}: {score.value === undefined ? 'not known' : `${score.value.toFixed(1)} of 100`}
         </h1>
         <SchoolBar data={lineup} judged={judged} />
         <p>
-          {Math.round(score.coverage * 100)} % of the weight rests on evidence; what is open leaves the score anywhere from {Math.round(score.low)} to {Math.round(score.high)}. A judgement of construction and value, not a filtration test.
+          {Math.round(score.coverage * 100)} % of the weight rests on evidence; what is open leaves the score anywhere
+          from {Math.round(score.low)} to {Math.round(score.high)}. A judgement of construction and value, not a
+          filtration test.
         </p>
         {excluded && <Alert>Excluded: {column.misfits.join(' and ')}.</Alert>}
         {score.vetoes.map(({ key, because }) => (
@@ -49,7 +59,16 @@ export default function ColumnScore({ loaderData: { application, column: id, jud
         ))}
       </Stack>
       <Card>
-        <Ledger lines={score.lines} linkOf={(from) => (from.startsWith('claim.') ? `/lineups/${application.id}/claims` : from.startsWith('value.') ? `/lineups/${application.id}/money` : `/specimens/${column.specimen}/values/${from}`)} />
+        <Ledger
+          lines={score.lines}
+          linkOf={(from) =>
+            from.startsWith('claim.')
+              ? `/lineups/${application.id}/claims`
+              : from.startsWith('value.')
+                ? `/lineups/${application.id}/money`
+                : `/specimens/${column.specimen}/values/${from}`
+          }
+        />
       </Card>
     </Page>
   )

@@ -15,7 +15,11 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   const svg = await whileUnchanged(`drawing ${specimen.id} ${head}`, async () => {
     const data = drawingData(specimen.form, (await assessSpecimen(specimen)).known)
     return renderToStaticMarkup(
-      head ? <ExplodedView data={data} width={360} height={104} labels={false} dimensions={false} title={name} /> : <ExplodedView data={data} width={1100} height={420} title={`${name}, exploded drawing to scale`} />,
+      head ? (
+        <ExplodedView data={data} width={360} height={104} labels={false} dimensions={false} title={name} />
+      ) : (
+        <ExplodedView data={data} width={1100} height={420} title={`${name}, exploded drawing to scale`} />
+      ),
     )
   })
   if (!head) return download(svg, `${name}.svg`, 'image/svg+xml')

@@ -30,12 +30,15 @@ export async function action({ request }: Route.ActionArgs) {
   }
   const submission = parseWithZod(form, { schema: driverSchema })
   if (submission.status !== 'success') return submission.reply()
-  if ((await saveDriver(submission.value)) === 'name-taken') return submission.reply({ fieldErrors: { name: ['Another driver has this name.'] } })
+  if ((await saveDriver(submission.value)) === 'name-taken')
+    return submission.reply({ fieldErrors: { name: ['Another driver has this name.'] } })
   return submission.reply({ resetForm: true })
 }
 
-const labelOf = (list: readonly { key: string; label: string }[], key: string): string => list.find((one) => one.key === key)!.label
-const optionsFrom = (list: readonly { key: string; label: string }[]) => list.map(({ key, label }) => ({ value: key, label }))
+const labelOf = (list: readonly { key: string; label: string }[], key: string): string =>
+  list.find((one) => one.key === key)!.label
+const optionsFrom = (list: readonly { key: string; label: string }[]) =>
+  list.map(({ key, label }) => ({ value: key, label }))
 
 export default function Drivers({ loaderData: { drivers, newDriver }, actionData }: Route.ComponentProps) {
   const [edited, edit] = useState<Driver>()
@@ -73,7 +76,11 @@ export default function Drivers({ loaderData: { drivers, newDriver }, actionData
                       <Button $kind="quiet" onPress={() => edit(driver)} aria-label={`Change ${driver.name}`}>
                         Change
                       </Button>
-                      <Button $kind="quiet" onPress={() => void fetcher.submit({ intent: 'remove', id: driver.id }, { method: 'post' })} aria-label={`Remove ${driver.name}`}>
+                      <Button
+                        $kind="quiet"
+                        onPress={() => void fetcher.submit({ intent: 'remove', id: driver.id }, { method: 'post' })}
+                        aria-label={`Remove ${driver.name}`}
+                      >
                         Remove
                       </Button>
                     </Row>
@@ -96,12 +103,28 @@ export default function Drivers({ loaderData: { drivers, newDriver }, actionData
           </Table>
         )}
       </Card>
-      <DriverForm key={edited?.id ?? newDriver} id={edited?.id ?? newDriver} edited={edited} last={actionData} onDone={() => edit(undefined)} />
+      <DriverForm
+        key={edited?.id ?? newDriver}
+        id={edited?.id ?? newDriver}
+        edited={edited}
+        last={actionData}
+        onDone={() => edit(undefined)}
+      />
     </Page>
   )
 }
 
-function DriverForm({ id, edited, last, onDone }: { id: string; edited: Driver | undefined; last: SubmissionResult<string[]> | null | undefined; onDone: () => void }) {
+function DriverForm({
+  id,
+  edited,
+  last,
+  onDone,
+}: {
+  id: string
+  edited: Driver | undefined
+  last: SubmissionResult<string[]> | null | undefined
+  onDone: () => void
+}) {
   const start = edited
     ? {
         name: edited.name,
@@ -124,11 +147,23 @@ function DriverForm({ id, edited, last, onDone }: { id: string; edited: Driver |
         <TextBox field={fields.habit!} label="Changes oil after" optional placeholder="10000 km or 12 months" />
         <TextBox field={fields.vehicles!} label="Vehicles" inputMode="decimal" />
       </Row>
-      <ChoiceBox field={fields.duty!} label="Duty" options={optionsFrom(duties)} hint={duties.map(({ label, says }) => `${label}: ${says}`).join(' ')} />
+      <ChoiceBox
+        field={fields.duty!}
+        label="Duty"
+        options={optionsFrom(duties)}
+        hint={duties.map(({ label, says }) => `${label}: ${says}`).join(' ')}
+      />
       <ChoiceBox field={fields.climate!} label="Climate" options={optionsFrom(climates)} />
       <ChoiceBox field={fields.position!} label="The filter sits" options={optionsFrom(positions)} />
       <TextBox field={fields.oilHot!} label="Hottest oil" optional placeholder="120 °C" />
-      <ChoiceBox field={fields.meetsOil!} label="Uses the oil that a claim may ask for" options={[{ value: 'yes', label: 'Yes' }, { value: 'no', label: 'No' }]} />
+      <ChoiceBox
+        field={fields.meetsOil!}
+        label="Uses the oil that a claim may ask for"
+        options={[
+          { value: 'yes', label: 'Yes' },
+          { value: 'no', label: 'No' },
+        ]}
+      />
     </EditCard>
   )
 }

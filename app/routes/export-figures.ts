@@ -9,6 +9,11 @@ import { download, found } from './http.server.ts'
 export async function loader({ params, request }: Route.LoaderArgs) {
   const application = found(await findApplication(params.lineup), 'This line-up')
   const rows = await listFigures(await listSpecimens(application.id))
-  if (new URL(request.url).pathname.endsWith('.json')) return download(JSON.stringify({ application: application.name, figures: rows }, null, 1), `${application.name} figures.json`, 'application/json')
+  if (new URL(request.url).pathname.endsWith('.json'))
+    return download(
+      JSON.stringify({ application: application.name, figures: rows }, null, 1),
+      `${application.name} figures.json`,
+      'application/json',
+    )
   return download(figuresCsv(rows), `${application.name} figures.csv`, 'text/csv')
 }

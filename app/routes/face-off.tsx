@@ -28,22 +28,36 @@ import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/face-off'
 import { found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `Face-off, ${loaderData?.application.name ?? ''} · Plicator` }]
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `Face-off, ${loaderData?.application.name ?? ''} · Plicator` },
+]
 
 export const loader = ({ params: { lineup } }: Route.LoaderArgs) => {
   const today = new Date().toISOString().slice(0, 10)
   return whileUnchanged(`face-off ${lineup} ${today}`, async () => {
     const application = found(await findApplication(lineup), 'This line-up')
-    const [applications, judged, assessed, claims] = await Promise.all([listApplications(), judgedLineup(application, today), assessApplication(application.id), claimsOf(application.id)])
+    const [applications, judged, assessed, claims] = await Promise.all([
+      listApplications(),
+      judgedLineup(application, today),
+      assessApplication(application.id),
+      claimsOf(application.id),
+    ])
     const drawings = judged.columns.map(({ specimen: id }) => {
       const { specimen, assessment } = assessed.find((one) => one.specimen.id === id)!
       return drawingData(specimen.form, assessment.known)
     })
-    return { application, applications: applications.map(({ id, name }) => ({ id, name })), judged: JSON.stringify(judged), drawings, points: Object.fromEntries(claims.products.map(({ id, claims: own }) => [id, usablePoints(own)])) }
+    return {
+      application,
+      applications: applications.map(({ id, name }) => ({ id, name })),
+      judged: JSON.stringify(judged),
+      drawings,
+      points: Object.fromEntries(claims.products.map(({ id, claims: own }) => [id, usablePoints(own)])),
+    }
   })
 }
 
-export const shouldRevalidate = ({ currentUrl, nextUrl, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) => (currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate)
+export const shouldRevalidate = ({ currentUrl, nextUrl, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
+  currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
 
 const Scores = styled.div`
   display: grid;
@@ -114,7 +128,9 @@ const Duels = styled(Table)`
 const verdictWords = { a: '◀ takes it', b: 'takes it ▶', tie: '= tie', differs: '≠ differs', unknown: '? not known' }
 const sizes = [10, 20, 30]
 
-export default function FaceOff({ loaderData: { application, applications, judged: text, drawings, points } }: Route.ComponentProps) {
+export default function FaceOff({
+  loaderData: { application, applications, judged: text, drawings, points },
+}: Route.ComponentProps) {
   const lineup = useMemo(() => JSON.parse(text) as JudgedLineup, [text])
   const judged = useJudged(application.form, lineup)
   const [search] = useSearchParams()
@@ -128,7 +144,15 @@ export default function FaceOff({ loaderData: { application, applications, judge
   const a = indexOf('a', best[0])
   const b = indexOf('b', best.find((at) => at !== a) ?? (a === 0 ? 1 : 0))
   const [first, second] = [lineup.columns[a], lineup.columns[b]]
-  const head = <LineupHead id={application.id} title={`Face-off: ${application.name}`} says="Two filters, part by part: who takes it, by how much, and what is too close to call." applications={applications} view="/face-off" />
+  const head = (
+    <LineupHead
+      id={application.id}
+      title={`Face-off: ${application.name}`}
+      says="Two filters, part by part: who takes it, by how much, and what is too close to call."
+      applications={applications}
+      view="/face-off"
+    />
+  )
   if (!first || !second || a === b) {
     return (
       <Page>
@@ -147,9 +171,17 @@ export default function FaceOff({ loaderData: { application, applications, judge
   const taken = partsTaken(grounds)
   const widest = Math.max(0.1, ...taken.map(({ gain }) => Math.abs(gain)))
   const [priceA, priceB] = [first.facts['value.landed']?.low, second.facts['value.landed']?.low]
-  const price = priceA === undefined || priceB === undefined || Math.abs(priceA - priceB) < 0.005 ? undefined : { dearer: priceA > priceB ? ('a' as const) : ('b' as const), by: sayMoney(Math.round(Math.abs(priceA - priceB) * 100), lineup.currency) }
+  const price =
+    priceA === undefined || priceB === undefined || Math.abs(priceA - priceB) < 0.005
+      ? undefined
+      : {
+          dearer: priceA > priceB ? ('a' as const) : ('b' as const),
+          by: sayMoney(Math.round(Math.abs(priceA - priceB) * 100), lineup.currency),
+        }
   const sentences = summarise(names, x, y, grounds, price)
-  const shown = duels.filter(({ verdict, key }) => everything || ((verdict === 'a' || verdict === 'b' || verdict === 'differs') && !isText(key)))
+  const shown = duels.filter(
+    ({ verdict, key }) => everything || ((verdict === 'a' || verdict === 'b' || verdict === 'differs') && !isText(key)),
+  )
 
   return (
     <Page>
@@ -162,7 +194,11 @@ export default function FaceOff({ loaderData: { application, applications, judge
                 key={key}
                 name={index === 0 ? 'First filter' : 'Second filter'}
                 value={index === 0 ? first.id : second.id}
-                options={lineup.columns.map((column) => ({ value: column.id, label: columnName(column), disabled: column.id === (index === 0 ? second.id : first.id) }))}
+                options={lineup.columns.map((column) => ({
+                  value: column.id,
+                  label: columnName(column),
+                  disabled: column.id === (index === 0 ? second.id : first.id),
+                }))}
                 onPick={(id) => judged.set({ a: first.id, b: second.id, [key]: id })}
               />
             ))}
@@ -171,19 +207,40 @@ export default function FaceOff({ loaderData: { application, applications, judge
           </Row>
           <SchoolBar data={lineup} judged={judged} />
           <div style={{ borderRadius: 10, overflow: 'hidden' }}>
-            <FacingView a={{ name: names.a, data: drawings[a]! }} b={{ name: names.b, data: drawings[b]! }} width={1110} height={360} unit={system === 'metric' ? 'mm' : 'in'} title={`${names.a} above and ${names.b} below the axis, to one scale`} />
+            <FacingView
+              a={{ name: names.a, data: drawings[a]! }}
+              b={{ name: names.b, data: drawings[b]! }}
+              width={1110}
+              height={360}
+              unit={system === 'metric' ? 'mm' : 'in'}
+              title={`${names.a} above and ${names.b} below the axis, to one scale`}
+            />
           </div>
           <Scores>
-            {[{ judge: x, column: first, name: names.a, money: priceA }, { judge: y, column: second, name: names.b, money: priceB }].map(({ judge, column, name, money }, index) => (
+            {[
+              { judge: x, column: first, name: names.a, money: priceA },
+              { judge: y, column: second, name: names.b, money: priceB },
+            ].map(({ judge, column, name, money }, index) => (
               <div key={column.id} style={{ gridColumn: index === 0 ? 1 : 3, gridRow: 1 }}>
                 <strong>
-                  <Link to={`/lineups/${application.id}/score/${column.id}?${search}`} style={{ textDecoration: 'none' }}>
+                  <Link
+                    to={`/lineups/${application.id}/score/${column.id}?${search}`}
+                    style={{ textDecoration: 'none' }}
+                  >
                     {judge.score.value === undefined ? '–' : judge.score.value.toFixed(0)}
                   </Link>
                 </strong>
                 {name}
                 <br />
-                <Small>{[money === undefined ? 'no price' : `${sayMoney(Math.round(money * 100), lineup.currency)} landed`, column.given.length > 0 && `sample given by ${column.given.join(', ')}`, column.specimens > 1 && `${column.specimens} specimens`].filter(Boolean).join(' · ')}</Small>
+                <Small>
+                  {[
+                    money === undefined ? 'no price' : `${sayMoney(Math.round(money * 100), lineup.currency)} landed`,
+                    column.given.length > 0 && `sample given by ${column.given.join(', ')}`,
+                    column.specimens > 1 && `${column.specimens} specimens`,
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
+                </Small>
               </div>
             ))}
             <Small style={{ gridColumn: 2, gridRow: 1 }}>of 100</Small>
@@ -199,7 +256,13 @@ export default function FaceOff({ loaderData: { application, applications, judge
               {own.map(({ criterion, specimen }, index) => (
                 <Small key={criterion.key}>
                   {index > 0 && ', '}
-                  {specimen ? <Link to={`/specimens/${specimen}/values/${criterion.from}`}>{criterion.label.toLowerCase()}</Link> : <Link to={`/lineups/${application.id}/${criterion.part === 'claims' ? 'claims' : 'money'}`}>{criterion.label.toLowerCase()}</Link>}
+                  {specimen ? (
+                    <Link to={`/specimens/${specimen}/values/${criterion.from}`}>{criterion.label.toLowerCase()}</Link>
+                  ) : (
+                    <Link to={`/lineups/${application.id}/${criterion.part === 'claims' ? 'claims' : 'money'}`}>
+                      {criterion.label.toLowerCase()}
+                    </Link>
+                  )}
                 </Small>
               ))}
             </p>
@@ -265,22 +328,34 @@ export default function FaceOff({ loaderData: { application, applications, judge
                     .map((duel) => (
                       <tr key={duel.key} data-verdict={duel.verdict}>
                         <td>{duel.label}</td>
-                        {[duel.a, duel.b].map((cell, index) => (
-                          <td key={index}>
-                            {'evidence' in cell && (cell.evidence === 'inferred' || cell.evidence === 'claimed') && <EvidenceGlyph evidence={cell.evidence} />}
-                            {'specimen' in cell ? <Link to={`/specimens/${cell.specimen}/values/${duel.key}`}>{sayCell(duel.key, cell, system)}</Link> : <Small>{sayCell(duel.key, cell, system)}</Small>}
-                          </td>
-                        )).toSpliced(1, 0, (
-                          <td key="verdict">
-                            {verdictWords[duel.verdict]}
-                            {duel.gain > 0 && (
-                              <>
-                                <br />
-                                <Small>by {duel.gain.toFixed(1)} of 10</Small>
-                              </>
-                            )}
-                          </td>
-                        ))}
+                        {[duel.a, duel.b]
+                          .map((cell, index) => (
+                            <td key={index}>
+                              {'evidence' in cell && (cell.evidence === 'inferred' || cell.evidence === 'claimed') && (
+                                <EvidenceGlyph evidence={cell.evidence} />
+                              )}
+                              {'specimen' in cell ? (
+                                <Link to={`/specimens/${cell.specimen}/values/${duel.key}`}>
+                                  {sayCell(duel.key, cell, system)}
+                                </Link>
+                              ) : (
+                                <Small>{sayCell(duel.key, cell, system)}</Small>
+                              )}
+                            </td>
+                          ))
+                          .toSpliced(
+                            1,
+                            0,
+                            <td key="verdict">
+                              {verdictWords[duel.verdict]}
+                              {duel.gain > 0 && (
+                                <>
+                                  <br />
+                                  <Small>by {duel.gain.toFixed(1)} of 10</Small>
+                                </>
+                              )}
+                            </td>,
+                          )}
                       </tr>
                     ))}
                 </tbody>
@@ -292,14 +367,25 @@ export default function FaceOff({ loaderData: { application, applications, judge
         <Stack $gap={6}>
           <h2>Claims</h2>
           {sizes.map((size) => (
-            <p key={size}>{sayComparison(names.a, names.b, size * 1e-6, compareClaims(points[first.product] ?? [], points[second.product] ?? [], size * 1e-6))}</p>
+            <p key={size}>
+              {sayComparison(
+                names.a,
+                names.b,
+                size * 1e-6,
+                compareClaims(points[first.product] ?? [], points[second.product] ?? [], size * 1e-6),
+              )}
+            </p>
           ))}
           <Small>
-            <Link to={`/lineups/${application.id}/claims`}>What the boxes say</Link>. The makers' words; none of it was tested here.
+            <Link to={`/lineups/${application.id}/claims`}>What the boxes say</Link>. The makers' words; none of it was
+            tested here.
           </Small>
         </Stack>
       </Card>
-      <Small>A judgement of construction and value, no filtration test. A tie is a difference within its uncertainty, unit-to-unit spread included.</Small>
+      <Small>
+        A judgement of construction and value, no filtration test. A tie is a difference within its uncertainty,
+        unit-to-unit spread included.
+      </Small>
     </Page>
   )
 }

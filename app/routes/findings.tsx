@@ -22,7 +22,11 @@ export default function Findings({ loaderData: { specimen, findings } }: Route.C
         <h1>Contradictions</h1>
         <p>Readings that cannot all be right, the likeliest culprit, and what to take again.</p>
       </Stack>
-      {findings.length === 0 ? <p>None: what is recorded agrees with itself.</p> : <FindingList findings={findings} specimen={specimen.id} />}
+      {findings.length === 0 ? (
+        <p>None: what is recorded agrees with itself.</p>
+      ) : (
+        <FindingList findings={findings} specimen={specimen.id} />
+      )}
     </Page>
   )
 }

@@ -21,4 +21,9 @@ export async function formDataOf(request: Request): Promise<FormData> {
 
 /** Answers in the given file format, to be saved under a name. */
 export const download = (body: string | ReadableStream<Uint8Array>, name: string, type: string): Response =>
-  new Response(body, { headers: { 'Content-Type': `${type}; charset=utf-8`, 'Content-Disposition': `attachment; filename="${name.replace(/[^\w.-]+/g, '-')}"` } })
+  new Response(body, {
+    headers: {
+      'Content-Type': `${type}; charset=utf-8`,
+      'Content-Disposition': `attachment; filename="${name.replace(/[^\w.-]+/g, '-')}"`,
+    },
+  })

@@ -25,7 +25,11 @@ export default function NewImport() {
     setBusy(true)
     setRefused('')
     try {
-      const response = await fetch(`/import/file?name=${encodeURIComponent(file.name)}`, { method: 'POST', body: file, headers: { 'Content-Type': 'text/csv' } })
+      const response = await fetch(`/import/file?name=${encodeURIComponent(file.name)}`, {
+        method: 'POST',
+        body: file,
+        headers: { 'Content-Type': 'text/csv' },
+      })
       const answer = (await response.json()) as { id?: string; refused?: string }
       if (answer.id) await navigate(`/import/${answer.id}`)
       else setRefused(answer.refused ?? 'The file was refused.')
@@ -41,12 +45,19 @@ export default function NewImport() {
       <Card>
         <Stack>
           <p>
-            A CSV file, one row a reading, as <a href="/export/readings.csv">the export</a> writes it. First comes a dry run that says what would become of every row; nothing is written until you say so, and then all or nothing.
+            A CSV file, one row a reading, as <a href="/export/readings.csv">the export</a> writes it. First comes a dry
+            run that says what would become of every row; nothing is written until you say so, and then all or nothing.
           </p>
           <label htmlFor="file">
             <strong>File</strong>
           </label>
-          <File id="file" type="file" accept=".csv,text/csv" disabled={busy} onChange={(event) => void send(event.target.files?.[0])} />
+          <File
+            id="file"
+            type="file"
+            accept=".csv,text/csv"
+            disabled={busy}
+            onChange={(event) => void send(event.target.files?.[0])}
+          />
           {busy && <Soft role="status">Sending…</Soft>}
           {refused && <Alert role="alert">{refused}</Alert>}
         </Stack>

@@ -17,7 +17,13 @@ export function action({ params }: Route.ActionArgs) {
   return message ? data({ message }, { status: 409 }) : null
 }
 
-const headings = { reading: 'Dry run', ready: 'Dry run', writing: 'Writing', done: 'Imported', failed: 'Not imported' } as const
+const headings = {
+  reading: 'Dry run',
+  ready: 'Dry run',
+  writing: 'Writing',
+  done: 'Imported',
+  failed: 'Not imported',
+} as const
 
 export default function ImportPage({ loaderData: { job }, actionData }: Route.ComponentProps) {
   const { revalidate } = useRevalidator()
@@ -40,7 +46,11 @@ export default function ImportPage({ loaderData: { job }, actionData }: Route.Co
           {busy && (
             <Row role="status">
               <Meter share={Math.min(progress, 0.99)} />
-              <Soft>{state === 'reading' ? `${rows} rows looked at` : 'Readings are being written; other work waits a moment.'}</Soft>
+              <Soft>
+                {state === 'reading'
+                  ? `${rows} rows looked at`
+                  : 'Readings are being written; other work waits a moment.'}
+              </Soft>
             </Row>
           )}
           {message && <Alert role="alert">{message}</Alert>}
@@ -51,8 +61,14 @@ export default function ImportPage({ loaderData: { job }, actionData }: Route.Co
               <a href={`/import/${job.id}/fates.csv`}>Every row&apos;s fate</a>
             </p>
           )}
-          {state === 'ready' && counts.refused > 0 && <Alert>It is all or nothing: mend the refused rows in the file and send it again. Nothing was written.</Alert>}
-          {state === 'ready' && counts.refused === 0 && counts.new === 0 && <p>Everything is there already; there is nothing to write.</p>}
+          {state === 'ready' && counts.refused > 0 && (
+            <Alert>
+              It is all or nothing: mend the refused rows in the file and send it again. Nothing was written.
+            </Alert>
+          )}
+          {state === 'ready' && counts.refused === 0 && counts.new === 0 && (
+            <p>Everything is there already; there is nothing to write.</p>
+          )}
           {state === 'ready' && counts.refused === 0 && counts.new > 0 && (
             <Form method="post">
               <Button type="submit" $kind="primary">
@@ -89,7 +105,9 @@ export default function ImportPage({ loaderData: { job }, actionData }: Route.Co
               ))}
             </tbody>
           </Table>
-          {counts.refused > problems.length && <Soft>and {counts.refused - problems.length} more; the list of fates has them all.</Soft>}
+          {counts.refused > problems.length && (
+            <Soft>and {counts.refused - problems.length} more; the list of fates has them all.</Soft>
+          )}
         </Card>
       )}
     </Page>

@@ -6,7 +6,13 @@ import { data, useFetcher } from 'react-router'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { instrumentKinds, type InstrumentKind } from '#core/teardown/instrument.ts'
 import { newId } from '#app/data/id.ts'
-import { addCheck, listInstruments, removeInstrument, saveInstrument, type OwnInstrument } from '#app/data/instruments.server.ts'
+import {
+  addCheck,
+  listInstruments,
+  removeInstrument,
+  saveInstrument,
+  type OwnInstrument,
+} from '#app/data/instruments.server.ts'
 import { checkSchema, instrumentSchema, removeSchema } from '#app/features/forms/instrument-schemas.ts'
 import { EditCard } from '#app/features/forms/EditCard.tsx'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
@@ -28,22 +34,44 @@ export async function action({ request }: Route.ActionArgs) {
   switch (form.get('intent')) {
     case 'remove': {
       const parsed = removeSchema.safeParse(Object.fromEntries(form))
-      if (!parsed.success || (await removeInstrument(parsed.data.id)) === 'removed') return { of: String(form.get('id')), result: null, fault: '' }
-      return data({ of: parsed.data.id, result: null, fault: 'Readings were taken with it, so it stays in the list.' }, { status: 422 })
+      if (!parsed.success || (await removeInstrument(parsed.data.id)) === 'removed')
+        return { of: String(form.get('id')), result: null, fault: '' }
+      return data(
+        { of: parsed.data.id, result: null, fault: 'Readings were taken with it, so it stays in the list.' },
+        { status: 422 },
+      )
     }
     case 'check': {
       const submission = parseWithZod(form, { schema: checkSchema })
-      if (submission.status !== 'success') return { of: String(form.get('instrument')), result: submission.reply(), fault: '' }
+      if (submission.status !== 'success')
+        return { of: String(form.get('instrument')), result: submission.reply(), fault: '' }
       const { instrument, ...check } = submission.value
-      if (!(await listInstruments()).some(({ id }) => id === instrument)) return { of: instrument, result: submission.reply({ formErrors: ['That instrument is not in the list any more.'] }), fault: '' }
-      await addCheck(instrument, { id: check.id, piece: check.piece, reference: check.reference, reading: check.reading, at: new Date().toISOString() })
+      if (!(await listInstruments()).some(({ id }) => id === instrument))
+        return {
+          of: instrument,
+          result: submission.reply({ formErrors: ['That instrument is not in the list any more.'] }),
+          fault: '',
+        }
+      await addCheck(instrument, {
+        id: check.id,
+        piece: check.piece,
+        reference: check.reference,
+        reading: check.reading,
+        at: new Date().toISOString(),
+      })
       return { of: instrument, result: submission.reply({ resetForm: true }), fault: '' }
     }
     default: {
       const submission = parseWithZod(form, { schema: instrumentSchema })
       if (submission.status !== 'success') return { of: String(form.get('id')), result: submission.reply(), fault: '' }
       const taken = (await saveInstrument(submission.value)) === 'name-taken'
-      return { of: submission.value.id, result: taken ? submission.reply({ fieldErrors: { name: ['Another instrument has this name.'] } }) : submission.reply({ resetForm: true }), fault: '' }
+      return {
+        of: submission.value.id,
+        result: taken
+          ? submission.reply({ fieldErrors: { name: ['Another instrument has this name.'] } })
+          : submission.reply({ resetForm: true }),
+        fault: '',
+      }
     }
   }
 }
@@ -67,7 +95,10 @@ export default function Instruments({ loaderData: { instruments, newInstrument }
     <Page>
       <Stack $gap={4}>
         <h1>Instruments</h1>
-        <Soft>What you measure with. Resolution and accuracy go into the doubt of every figure; until an instrument is named, an ordinary one is assumed.</Soft>
+        <Soft>
+          What you measure with. Resolution and accuracy go into the doubt of every figure; until an instrument is
+          named, an ordinary one is assumed.
+        </Soft>
       </Stack>
       <Card>
         {instruments.length === 0 ? (
@@ -92,7 +123,13 @@ export default function Instruments({ loaderData: { instruments, newInstrument }
           </Table>
         )}
       </Card>
-      <InstrumentForm key={edited?.id ?? newInstrument} id={edited?.id ?? newInstrument} edited={edited} last={actionData?.result} onDone={() => edit(undefined)} />
+      <InstrumentForm
+        key={edited?.id ?? newInstrument}
+        id={edited?.id ?? newInstrument}
+        edited={edited}
+        last={actionData?.result}
+        onDone={() => edit(undefined)}
+      />
     </Page>
   )
 }
@@ -114,7 +151,11 @@ function InstrumentRow({ instrument, onEdit }: { instrument: OwnInstrument; onEd
           <Button $kind="quiet" onPress={onEdit} aria-label={`Change ${name}`}>
             Change
           </Button>
-          <Button $kind="quiet" onPress={() => void remove.submit({ intent: 'remove', id }, { method: 'post' })} aria-label={`Remove ${name}`}>
+          <Button
+            $kind="quiet"
+            onPress={() => void remove.submit({ intent: 'remove', id }, { method: 'post' })}
+            aria-label={`Remove ${name}`}
+          >
             Remove
           </Button>
         </Row>
@@ -129,7 +170,12 @@ function InstrumentRow({ instrument, onEdit }: { instrument: OwnInstrument; onEd
           <>
             <br />
             <Small>
-              {[checks[0].piece, `${formatQuantity(checks[0].reference, unit, 3)} showed ${formatQuantity(checks[0].reading, unit, 3)}`].filter(Boolean).join(': ')}
+              {[
+                checks[0].piece,
+                `${formatQuantity(checks[0].reference, unit, 3)} showed ${formatQuantity(checks[0].reading, unit, 3)}`,
+              ]
+                .filter(Boolean)
+                .join(': ')}
             </Small>
           </>
         )}
@@ -141,10 +187,23 @@ function InstrumentRow({ instrument, onEdit }: { instrument: OwnInstrument; onEd
   )
 }
 
-function CheckForm({ instrument, kind, name, unit }: { instrument: string; kind: InstrumentKind; name: string; unit: string }) {
+function CheckForm({
+  instrument,
+  kind,
+  name,
+  unit,
+}: {
+  instrument: string
+  kind: InstrumentKind
+  name: string
+  unit: string
+}) {
   const fetcher = useFetcher<typeof action>()
   const [id] = useState(newId)
-  const [form, fields] = useSchemaForm(checkSchema, { last: fetcher.data?.result as SubmissionResult<string[]> | undefined, start: {} })
+  const [form, fields] = useSchemaForm(checkSchema, {
+    last: fetcher.data?.result as SubmissionResult<string[]> | undefined,
+    start: {},
+  })
   return (
     <fetcher.Form method="post" {...getFormProps(form)} aria-label={`Check of ${name}`}>
       <input type="hidden" name="intent" value="check" />
@@ -160,22 +219,50 @@ function CheckForm({ instrument, kind, name, unit }: { instrument: string; kind:
   )
 }
 
-function InstrumentForm({ id, edited, last, onDone }: { id: string; edited: OwnInstrument | undefined; last: SubmissionResult<string[]> | null | undefined; onDone: () => void }) {
+function InstrumentForm({
+  id,
+  edited,
+  last,
+  onDone,
+}: {
+  id: string
+  edited: OwnInstrument | undefined
+  last: SubmissionResult<string[]> | null | undefined
+  onDone: () => void
+}) {
   const unit = edited ? instrumentKinds[edited.kind].unit : ''
   const start = edited
-    ? { name: edited.name, kind: edited.kind, resolution: formatQuantity(edited.resolution, unit, 3), accuracy: formatQuantity(edited.accuracy, unit, 3), checkDays: edited.checkDays === null ? '' : String(edited.checkDays), usual: edited.usual ? 'yes' : 'no' }
+    ? {
+        name: edited.name,
+        kind: edited.kind,
+        resolution: formatQuantity(edited.resolution, unit, 3),
+        accuracy: formatQuantity(edited.accuracy, unit, 3),
+        checkDays: edited.checkDays === null ? '' : String(edited.checkDays),
+        usual: edited.usual ? 'yes' : 'no',
+      }
     : { checkDays: '180', usual: 'no' }
   const [form, fields] = useSchemaForm(instrumentSchema, { last, start })
   return (
     <EditCard form={form} id={id} noun="instrument" edited={edited?.name} onDone={onDone}>
       <TextBox field={fields.name!} label="Name" placeholder="the long caliper" />
-      <ChoiceBox field={fields.kind!} label="What it is" options={Object.entries(instrumentKinds).map(([value, { label }]) => ({ value, label }))} />
+      <ChoiceBox
+        field={fields.kind!}
+        label="What it is"
+        options={Object.entries(instrumentKinds).map(([value, { label }]) => ({ value, label }))}
+      />
       <Row $gap={16} style={{ alignItems: 'flex-start' }}>
         <TextBox field={fields.resolution!} label="Resolution" hint="The smallest step it shows: 0.01 mm, 0.1 g." />
         <TextBox field={fields.accuracy!} label="Accuracy, ±" hint="From its sheet: 0.03 mm, 0.3 g." />
         <TextBox field={fields.checkDays!} label="Check every, days" optional />
       </Row>
-      <ChoiceBox field={fields.usual!} label="Taken when nothing else is said" options={[{ value: 'yes', label: 'Yes' }, { value: 'no', label: 'Only when chosen' }]} />
+      <ChoiceBox
+        field={fields.usual!}
+        label="Taken when nothing else is said"
+        options={[
+          { value: 'yes', label: 'Yes' },
+          { value: 'no', label: 'Only when chosen' },
+        ]}
+      />
     </EditCard>
   )
 }

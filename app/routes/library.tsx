@@ -20,12 +20,21 @@ import { formDataOf } from './http.server.ts'
 export const meta: Route.MetaFunction = () => [{ title: 'Library · Plicator' }]
 
 export async function loader() {
-  const [brands, products, specimens, applications] = await Promise.all([listBrands(), listAllProducts(), listAllSpecimens(), listApplications()])
+  const [brands, products, specimens, applications] = await Promise.all([
+    listBrands(),
+    listAllProducts(),
+    listAllSpecimens(),
+    listApplications(),
+  ])
   const names = new Map(applications.map(({ id, name }) => [id, name]))
   return {
     brands,
     newBrand: newId(),
-    products: products.map((product) => ({ ...product, applicationName: names.get(product.application) ?? '', specimens: specimens.filter((specimen) => specimen.product === product.id).length })),
+    products: products.map((product) => ({
+      ...product,
+      applicationName: names.get(product.application) ?? '',
+      specimens: specimens.filter((specimen) => specimen.product === product.id).length,
+    })),
   }
 }
 
@@ -49,7 +58,11 @@ export default function Library({ loaderData: { brands, products, newBrand }, ac
   const [form, fields] = useSchemaForm(brandSchema, { last: actionData, start: {} })
   const [sought, seek] = useState('')
   const words = sought.toLowerCase().split(/\s+/).filter(Boolean)
-  const shown = products.filter(({ brand, partNumber, applicationName, tier, form: shape }) => words.every((word) => `${brand} ${partNumber} ${applicationName} ${tierLabels[tier]} ${formLabels[shape]}`.toLowerCase().includes(word)))
+  const shown = products.filter(({ brand, partNumber, applicationName, tier, form: shape }) =>
+    words.every((word) =>
+      `${brand} ${partNumber} ${applicationName} ${tierLabels[tier]} ${formLabels[shape]}`.toLowerCase().includes(word),
+    ),
+  )
   return (
     <Page>
       <Row $between>
@@ -67,7 +80,13 @@ export default function Library({ loaderData: { brands, products, newBrand }, ac
             <h2>Products</h2>
             <label htmlFor="search">
               <Small>Search </Small>
-              <Search id="search" type="search" value={sought} onChange={(event) => seek(event.target.value)} placeholder="brand, number, engine" />
+              <Search
+                id="search"
+                type="search"
+                value={sought}
+                onChange={(event) => seek(event.target.value)}
+                placeholder="brand, number, engine"
+              />
             </label>
           </Row>
           {shown.length === 0 ? (
@@ -109,7 +128,13 @@ export default function Library({ loaderData: { brands, products, newBrand }, ac
       <Card>
         <Stack>
           <h2>Brands</h2>
-          <p>{brands.length === 0 ? <Soft>None yet.</Soft> : brands.map(({ name, products: count }) => `${name} (${count})`).join(' · ')}</p>
+          <p>
+            {brands.length === 0 ? (
+              <Soft>None yet.</Soft>
+            ) : (
+              brands.map(({ name, products: count }) => `${name} (${count})`).join(' · ')
+            )}
+          </p>
           <Form method="post" id={form.id} onSubmit={form.onSubmit} noValidate>
             <input type="hidden" name="id" value={newBrand} />
             <Row style={{ alignItems: 'flex-end' }}>

@@ -8,7 +8,9 @@ import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/lineup-edit'
 import { formDataOf, found } from './http.server.ts'
 
-export const loader = async ({ params }: Route.LoaderArgs) => ({ application: found(await findApplication(params.lineup), 'This application') })
+export const loader = async ({ params }: Route.LoaderArgs) => ({
+  application: found(await findApplication(params.lineup), 'This application'),
+})
 
 export async function action({ request, params }: Route.ActionArgs) {
   found(await findApplication(params.lineup), 'This application')
@@ -16,7 +18,10 @@ export async function action({ request, params }: Route.ActionArgs) {
   body.set('id', params.lineup)
   const submission = parseWithZod(body, { schema: applicationSchema })
   if (body.get('intent') === 'remove') {
-    if ((await removeApplication(params.lineup)) === 'in-use') return submission.reply({ formErrors: ['It has products. Remove them first, so that no reading is lost by accident.'] })
+    if ((await removeApplication(params.lineup)) === 'in-use')
+      return submission.reply({
+        formErrors: ['It has products. Remove them first, so that no reading is lost by accident.'],
+      })
     return redirect('/')
   }
   if (submission.status !== 'success') return submission.reply()
@@ -30,7 +35,12 @@ export default function EditLineup({ loaderData: { application }, actionData }: 
   return (
     <Page>
       <h1>{application.name}</h1>
-      <ApplicationForm id={application.id} application={application} last={actionData} back={`/lineups/${application.id}`} />
+      <ApplicationForm
+        id={application.id}
+        application={application}
+        last={actionData}
+        back={`/lineups/${application.id}`}
+      />
       <Form method="post">
         <Button type="submit" name="intent" value="remove" $kind="danger">
           Remove this application

@@ -12,7 +12,9 @@ import { Card, Page, Small, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/lineup'
 import { found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.application.name ?? 'Line-up'} · Plicator` }]
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.application.name ?? 'Line-up'} · Plicator` },
+]
 
 export const loader = ({ params: { lineup } }: Route.LoaderArgs) => {
   const today = new Date().toISOString().slice(0, 10)
@@ -21,17 +23,33 @@ export const loader = ({ params: { lineup } }: Route.LoaderArgs) => {
 
 async function loadLineup(id: string, today: string) {
   const application = found(await findApplication(id), 'This line-up')
-  const [judged, products, applications] = await Promise.all([judgedLineup(application, today), listProducts(application.id), listApplications()])
+  const [judged, products, applications] = await Promise.all([
+    judgedLineup(application, today),
+    listProducts(application.id),
+    listApplications(),
+  ])
   const waiting = products.filter(({ id }) => !judged.columns.some((column) => column.product === id))
   // Thousands of small cells: one string passes to the page ten times as fast as the objects do.
-  return { application, applications: applications.map(({ id, name }) => ({ id, name })), judged: JSON.stringify(judged), waiting }
+  return {
+    application,
+    applications: applications.map(({ id, name }) => ({ id, name })),
+    judged: JSON.stringify(judged),
+    waiting,
+  }
 }
 
 /** Sorting and filtering change the address only. */
-export const shouldRevalidate = ({ currentUrl, nextUrl, formMethod, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
+export const shouldRevalidate = ({
+  currentUrl,
+  nextUrl,
+  formMethod,
+  defaultShouldRevalidate,
+}: ShouldRevalidateFunctionArgs) =>
   !formMethod && currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
 
-export default function Lineup({ loaderData: { application, applications, judged: text, waiting } }: Route.ComponentProps) {
+export default function Lineup({
+  loaderData: { application, applications, judged: text, waiting },
+}: Route.ComponentProps) {
   const lineup = useMemo(() => JSON.parse(text) as JudgedLineup, [text])
   const { columns } = lineup
   return (
@@ -41,7 +59,8 @@ export default function Lineup({ loaderData: { application, applications, judged
         title={application.name}
         says={
           <>
-            {[application.machine, formLabels[application.form], application.thread].filter(Boolean).join(' · ')} · <Link to={`/lineups/${application.id}/edit`}>edit</Link>
+            {[application.machine, formLabels[application.form], application.thread].filter(Boolean).join(' · ')} ·{' '}
+            <Link to={`/lineups/${application.id}/edit`}>edit</Link>
           </>
         }
         applications={applications}
@@ -81,7 +100,10 @@ export default function Lineup({ loaderData: { application, applications, judged
       ) : (
         <LineupTable application={application} lineup={lineup} />
       )}
-      <Small>The construction score judges construction, not filtration; its rules stand under Method. Best and worst are marked only where the difference is larger than its uncertainty.</Small>
+      <Small>
+        The construction score judges construction, not filtration; its rules stand under Method. Best and worst are
+        marked only where the difference is larger than its uncertainty.
+      </Small>
     </Page>
   )
 }

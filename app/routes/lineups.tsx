@@ -46,7 +46,10 @@ export default function Lineups({ loaderData: { lineups } }: Route.ComponentProp
             <h2>Nothing here yet</h2>
             <p>Start with the engine: name it, list the filters sold for it, and put the first one on the bench.</p>
             <p>
-              <Soft>To look around first, stop the app and start it with bin/demo --reset: it puts this database aside and loads an invented example.</Soft>
+              <Soft>
+                To look around first, stop the app and start it with bin/demo --reset: it puts this database aside and
+                loads an invented example.
+              </Soft>
             </p>
           </Stack>
         </Card>

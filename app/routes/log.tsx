@@ -19,11 +19,21 @@ import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/log'
 import { formDataOf, found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `Log of ${loaderData ? `${loaderData.specimen.brand} ${loaderData.specimen.partNumber}` : 'a specimen'} · Plicator` }]
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  {
+    title: `Log of ${loaderData ? `${loaderData.specimen.brand} ${loaderData.specimen.partNumber}` : 'a specimen'} · Plicator`,
+  },
+]
 
 export async function loader({ params }: Route.LoaderArgs) {
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const [readings, starts, passages, notes, photos] = await Promise.all([listReadings(specimen.id), listStarts(specimen.id), listPassages(specimen.id), listNotes(specimen.id), listPhotos(specimen.id)])
+  const [readings, starts, passages, notes, photos] = await Promise.all([
+    listReadings(specimen.id),
+    listStarts(specimen.id),
+    listPassages(specimen.id),
+    listNotes(specimen.id),
+    listPhotos(specimen.id),
+  ])
   return { specimen, readings, starts, passages, notes, photos }
 }
 
@@ -39,13 +49,30 @@ export async function action({ request, params }: Route.ActionArgs) {
   return { fault: '' }
 }
 
-export default function Log({ loaderData: { specimen, readings, starts, passages, notes, photos } }: Route.ComponentProps) {
+export default function Log({
+  loaderData: { specimen, readings, starts, passages, notes, photos },
+}: Route.ComponentProps) {
   const { units: system } = usePreferences()
   const { filmingAt } = specimen
   const lines = [
-    ...starts.map(({ station, at }) => ({ at, what: 'Station', says: `${stations.find(({ key }) => key === station)!.label} begins`, struck: false })),
-    ...readings.map(({ at, characteristic, struck, ...value }) => ({ at, what: 'Reading', says: `${characteristicOf(characteristic).label} ${sayValue(characteristicOf(characteristic), value, system)}`, struck: struck !== null })),
-    ...passages.map(({ at, point, reason }) => ({ at, what: 'No return', says: [noReturn(point).done, reason].filter(Boolean).join(': '), struck: false })),
+    ...starts.map(({ station, at }) => ({
+      at,
+      what: 'Station',
+      says: `${stations.find(({ key }) => key === station)!.label} begins`,
+      struck: false,
+    })),
+    ...readings.map(({ at, characteristic, struck, ...value }) => ({
+      at,
+      what: 'Reading',
+      says: `${characteristicOf(characteristic).label} ${sayValue(characteristicOf(characteristic), value, system)}`,
+      struck: struck !== null,
+    })),
+    ...passages.map(({ at, point, reason }) => ({
+      at,
+      what: 'No return',
+      says: [noReturn(point).done, reason].filter(Boolean).join(': '),
+      struck: false,
+    })),
     ...notes.map(({ at, part, text }) => ({ at, what: 'Note', says: `${partLabel(part)}: ${text}`, struck: false })),
     ...photos.map(({ at, part, name }) => ({ at, what: 'Photo', says: `${partLabel(part)}: ${name}`, struck: false })),
   ].sort((a, b) => a.at.localeCompare(b.at) || (a.what === 'Station' ? -1 : 0))
@@ -54,7 +81,10 @@ export default function Log({ loaderData: { specimen, readings, starts, passages
       <Stack $gap={4}>
         <SpecimenTrail specimen={specimen} />
         <h1>Log</h1>
-        <Soft>When each station began and each reading was taken. Say when the camera began to run, and the times on film follow.</Soft>
+        <Soft>
+          When each station began and each reading was taken. Say when the camera began to run, and the times on film
+          follow.
+        </Soft>
       </Stack>
       <Filming began={filmingAt} />
       <Card>
@@ -76,7 +106,13 @@ export default function Log({ loaderData: { specimen, readings, starts, passages
                   <td style={{ whiteSpace: 'nowrap' }}>{at.slice(0, 19).replace('T', ' ')}</td>
                   {filmingAt && <td>{timeOnFilm(at, filmingAt) ?? 'before'}</td>}
                   <td>{what}</td>
-                  <td style={struck ? { textDecoration: 'line-through' } : what === 'Station' ? { fontWeight: 600 } : undefined}>{says}</td>
+                  <td
+                    style={
+                      struck ? { textDecoration: 'line-through' } : what === 'Station' ? { fontWeight: 600 } : undefined
+                    }
+                  >
+                    {says}
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -88,7 +124,8 @@ export default function Log({ loaderData: { specimen, readings, starts, passages
 }
 
 /** A moment as the user's own clock writes it, for the field. */
-const local = (iso: string): string => new Date(Date.parse(iso) - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 19)
+const local = (iso: string): string =>
+  new Date(Date.parse(iso) - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 19)
 
 function Filming({ began }: { began: string | null }) {
   const fetcher = useFetcher<typeof action>()
@@ -113,7 +150,13 @@ function Filming({ began }: { began: string | null }) {
           <Row>
             <label>
               <Small>I started filming at </Small>
-              <input type="datetime-local" step={1} value={typed} onChange={(event) => setTyped(event.target.value)} style={{ minHeight: 44 }} />
+              <input
+                type="datetime-local"
+                step={1}
+                value={typed}
+                onChange={(event) => setTyped(event.target.value)}
+                style={{ minHeight: 44 }}
+              />
             </label>
             <Button type="submit">Set</Button>
           </Row>

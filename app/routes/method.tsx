@@ -23,12 +23,19 @@ export default function MethodPage({ loaderData: { method } }: Route.ComponentPr
     <Page>
       <Stack $gap={6}>
         <h1>Method</h1>
-        <p>What is measured and how, what is worked out from it, and how it is judged. Where no source is named it is common practice of the trade, with no published source.</p>
         <p>
-          Version {method.version}: {method.note}. <a href="#figures">Figures</a> · <a href="#score">Construction score</a> · <a href="#catalogue">What is recorded</a>
+          What is measured and how, what is worked out from it, and how it is judged. Where no source is named it is
+          common practice of the trade, with no published source.
+        </p>
+        <p>
+          Version {method.version}: {method.note}. <a href="#figures">Figures</a> ·{' '}
+          <a href="#score">Construction score</a> · <a href="#catalogue">What is recorded</a>
         </p>
       </Stack>
-      <Caution>The score judges construction and value. It is no filtration test; efficiency, capacity and burst figures are the makers&apos; claims or estimates.</Caution>
+      <Caution>
+        The score judges construction and value. It is no filtration test; efficiency, capacity and burst figures are
+        the makers&apos; claims or estimates.
+      </Caution>
       <Card id="figures">
         <Stack>
           <h2>Figures</h2>
@@ -66,7 +73,10 @@ export default function MethodPage({ loaderData: { method } }: Route.ComponentPr
           </Table>
           <p>
             <Soft>
-              Uncertainty: repeats by their spread (type A, widened by Student&apos;s t), instruments by resolution and accuracy, soft and uneven parts by what they give in the hand (type B, rectangular), carried through every formula to first order, stated for about 95 % (k = 2). Source: JCGM 100:2008. Best and worst in a line-up are marked only beyond it.
+              Uncertainty: repeats by their spread (type A, widened by Student&apos;s t), instruments by resolution and
+              accuracy, soft and uneven parts by what they give in the hand (type B, rectangular), carried through every
+              formula to first order, stated for about 95 % (k = 2). Source: JCGM 100:2008. Best and worst in a line-up
+              are marked only beyond it.
             </Soft>
           </p>
         </Stack>
@@ -81,10 +91,16 @@ export default function MethodPage({ loaderData: { method } }: Route.ComponentPr
             </Row>
           </Row>
           <p>
-            These weights are those of the construction score, the school "Build first"; a criterion with weight 0 is counted by some schools only. Inferred evidence bears half its weight, the other half stays open. What an engine cannot take is excluded. Ranks are drawn by stochastic acceptability analysis (SMAA-2, Lahdelma and Salminen 2001).
+            These weights are those of the construction score, the school "Build first"; a criterion with weight 0 is
+            counted by some schools only. Inferred evidence bears half its weight, the other half stays open. What an
+            engine cannot take is excluded. Ranks are drawn by stochastic acceptability analysis (SMAA-2, Lahdelma and
+            Salminen 2001).
           </p>
           <p>
-            Each criterion gives 0 to 10 points; the score is their mean weighted as below, times ten. What is missing widens the score and never counts as zero. What a filter cannot have is left out. A fault that ends the discussion caps the score at {vetoCap}: {catalogue.flatMap((c) => (c.kind === 'fault' && c.ends ? [c.ends] : [])).join('; ')}.
+            Each criterion gives 0 to 10 points; the score is their mean weighted as below, times ten. What is missing
+            widens the score and never counts as zero. What a filter cannot have is left out. A fault that ends the
+            discussion caps the score at {vetoCap}:{' '}
+            {catalogue.flatMap((c) => (c.kind === 'fault' && c.ends ? [c.ends] : [])).join('; ')}.
           </p>
           <Table>
             <thead>
@@ -134,7 +150,11 @@ export default function MethodPage({ loaderData: { method } }: Route.ComponentPr
                           {optionsOf(c).length > 0 && (
                             <>
                               <br />
-                              <Small>{optionsOf(c).map(({ label, says }) => (c.kind === 'grade' ? `${label} ${says}` : label)).join(' · ')}</Small>
+                              <Small>
+                                {optionsOf(c)
+                                  .map(({ label, says }) => (c.kind === 'grade' ? `${label} ${says}` : label))
+                                  .join(' · ')}
+                              </Small>
                             </>
                           )}
                           {'typical' in c && (

@@ -6,5 +6,7 @@ import { found } from './http.server.ts'
 export async function loader({ request, params }: Route.LoaderArgs) {
   const size = new URL(request.url).searchParams.get('size') === 'thumbnail' ? 'thumbnail' : 'whole'
   const picture = found(await readPhoto(params.photo, size), 'This picture')
-  return new Response(new Uint8Array(picture), { headers: { 'Content-Type': 'image/jpeg', 'Cache-Control': 'private, max-age=31536000, immutable' } })
+  return new Response(new Uint8Array(picture), {
+    headers: { 'Content-Type': 'image/jpeg', 'Cache-Control': 'private, max-age=31536000, immutable' },
+  })
 }

@@ -36,15 +36,24 @@ export async function action({ request, params }: Route.ActionArgs) {
 }
 
 export default function Prices({ loaderData: { product, prices, id, today }, actionData }: Route.ComponentProps) {
-  const [form, fields] = useSchemaForm(priceSchema, { last: actionData, start: { on: today, currency: prices[0]?.currency ?? 'EUR', count: '1', shop: prices[0]?.shop ?? '' } })
+  const [form, fields] = useSchemaForm(priceSchema, {
+    last: actionData,
+    start: { on: today, currency: prices[0]?.currency ?? 'EUR', count: '1', shop: prices[0]?.shop ?? '' },
+  })
   return (
     <Page>
       <Stack $gap={4}>
         <Link to={`/lineups/${product.application}/money`}>Money</Link>
         <h1>
-          Prices of <Link to={`/products/${product.id}`}>{product.brand} {product.partNumber}</Link>
+          Prices of{' '}
+          <Link to={`/products/${product.id}`}>
+            {product.brand} {product.partNumber}
+          </Link>
         </h1>
-        <Soft>Every price that was read, with its day; the latest of each shop counts. What was paid for specimens counts too.</Soft>
+        <Soft>
+          Every price that was read, with its day; the latest of each shop counts. What was paid for specimens counts
+          too.
+        </Soft>
       </Stack>
       <Card>
         {prices.length === 0 ? (
@@ -83,13 +92,26 @@ export default function Prices({ loaderData: { product, prices, id, today }, act
                       {price.subscription > 0 && `, ${Math.round(price.subscription * 100)} % off by subscription`}
                     </td>
                     <td>
-                      {[freight.order > 0 && `${sayMoney(freight.order, currency)} an order`, freight.pack > 0 && `${sayMoney(freight.pack, currency)} a pack`, freight.least > 0 && `at least ${sayMoney(freight.least, currency)}`, freight.freeFrom !== null && `free from ${sayMoney(freight.freeFrom, currency)}`].filter(Boolean).join(', ') || 'none'}
+                      {[
+                        freight.order > 0 && `${sayMoney(freight.order, currency)} an order`,
+                        freight.pack > 0 && `${sayMoney(freight.pack, currency)} a pack`,
+                        freight.least > 0 && `at least ${sayMoney(freight.least, currency)}`,
+                        freight.freeFrom !== null && `free from ${sayMoney(freight.freeFrom, currency)}`,
+                      ]
+                        .filter(Boolean)
+                        .join(', ') || 'none'}
                     </td>
                     <td>{price.extras && `${price.extras}, ${sayMoney(price.extrasMinor, currency)}`}</td>
                     <td>
                       <Form method="post">
                         <input type="hidden" name="id" value={price.id} />
-                        <Button type="submit" name="intent" value="remove" $kind="quiet" aria-label={`Remove the price of ${price.on}`}>
+                        <Button
+                          type="submit"
+                          name="intent"
+                          value="remove"
+                          $kind="quiet"
+                          aria-label={`Remove the price of ${price.on}`}
+                        >
                           Remove
                         </Button>
                       </Form>
@@ -113,7 +135,11 @@ export default function Prices({ loaderData: { product, prices, id, today }, act
             </Row>
             <Row $gap={16} style={{ alignItems: 'flex-start' }}>
               <TextBox field={fields.minor!} label="Price of a pack" inputMode="decimal" placeholder="12.50" />
-              <SelectField field={fields.currency!} label="Currency" options={currencies.map((value) => ({ value, label: value }))} />
+              <SelectField
+                field={fields.currency!}
+                label="Currency"
+                options={currencies.map((value) => ({ value, label: value }))}
+              />
               <TextBox field={fields.count!} label="Filters in a pack" inputMode="decimal" />
               <TextBox field={fields.subscription!} label="Off by subscription, %" optional inputMode="decimal" />
             </Row>

@@ -19,7 +19,10 @@ export async function action({ request, params }: Route.ActionArgs) {
   body.set('id', params.product)
   const submission = parseWithZod(body, { schema: productSchema })
   if (body.get('intent') === 'remove') {
-    if ((await removeProduct(product.id)) === 'in-use') return submission.reply({ formErrors: ['It has specimens. Remove them first, so that no reading is lost by accident.'] })
+    if ((await removeProduct(product.id)) === 'in-use')
+      return submission.reply({
+        formErrors: ['It has specimens. Remove them first, so that no reading is lost by accident.'],
+      })
     return redirect(`/lineups/${product.application}`)
   }
   if (submission.status !== 'success') return submission.reply()
@@ -36,7 +39,14 @@ export default function EditProduct({ loaderData: { product, brands }, actionDat
       <h1>
         {brand} {partNumber}
       </h1>
-      <ProductForm id={id} start={{ brand, partNumber, form, tier }} isNew={false} brands={brands} last={actionData} back={`/products/${id}`} />
+      <ProductForm
+        id={id}
+        start={{ brand, partNumber, form, tier }}
+        isNew={false}
+        brands={brands}
+        last={actionData}
+        back={`/products/${id}`}
+      />
       <Form method="post">
         <Button type="submit" name="intent" value="remove" $kind="danger">
           Remove this product

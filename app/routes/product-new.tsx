@@ -19,7 +19,11 @@ export async function action({ request, params }: Route.ActionArgs) {
   const submission = parseWithZod(await formDataOf(request), { schema: productSchema })
   if (submission.status !== 'success') return submission.reply()
   if ((await saveProduct({ ...submission.value, application: application.id })) === 'exists') {
-    return submission.reply({ fieldErrors: { partNumber: ['This brand has that part number here already. A change inside is a revision of it.'] } })
+    return submission.reply({
+      fieldErrors: {
+        partNumber: ['This brand has that part number here already. A change inside is a revision of it.'],
+      },
+    })
   }
   return redirect(`/products/${submission.value.id}`)
 }
@@ -28,7 +32,14 @@ export default function NewProduct({ loaderData: { id, application, brands }, ac
   return (
     <Page>
       <h1>New product for {application.name}</h1>
-      <ProductForm id={id} start={{ form: application.form, tier: 'middle' }} isNew brands={brands} last={actionData} back={`/lineups/${application.id}`} />
+      <ProductForm
+        id={id}
+        start={{ form: application.form, tier: 'middle' }}
+        isNew
+        brands={brands}
+        last={actionData}
+        back={`/lineups/${application.id}`}
+      />
     </Page>
   )
 }

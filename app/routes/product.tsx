@@ -17,7 +17,9 @@ import { Table } from '#app/ui/Table.tsx'
 import type { Route } from './+types/product'
 import { formDataOf, found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData ? `${loaderData.product.brand} ${loaderData.product.partNumber}` : 'Product'} · Plicator` }]
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData ? `${loaderData.product.brand} ${loaderData.product.partNumber}` : 'Product'} · Plicator` },
+]
 
 export async function loader({ params }: Route.LoaderArgs) {
   const product = found(await findProduct(params.product), 'This product')
@@ -40,11 +42,15 @@ export async function action({ request, params }: Route.ActionArgs) {
   const product = found(await findProduct(params.product), 'This product')
   const submission = parseWithZod(await formDataOf(request), { schema: revisionSchema })
   if (submission.status !== 'success') return submission.reply()
-  if ((await saveRevision({ ...submission.value, product: product.id })) === 'exists') return data(submission.reply({ fieldErrors: { label: ['This revision is there already.'] } }))
+  if ((await saveRevision({ ...submission.value, product: product.id })) === 'exists')
+    return data(submission.reply({ fieldErrors: { label: ['This revision is there already.'] } }))
   return submission.reply({ resetForm: true })
 }
 
-export default function ProductPage({ loaderData: { product, application, specimens, newRevision }, actionData }: Route.ComponentProps) {
+export default function ProductPage({
+  loaderData: { product, application, specimens, newRevision },
+  actionData,
+}: Route.ComponentProps) {
   const [form, fields] = useSchemaForm(revisionSchema, { last: actionData, start: {} })
   return (
     <Page>
@@ -54,7 +60,8 @@ export default function ProductPage({ loaderData: { product, application, specim
             {product.brand} {product.partNumber}
           </h1>
           <Soft>
-            {formLabels[product.form]} · {tierLabels[product.tier]} · for <Link to={`/lineups/${application.id}`}>{application.name}</Link>
+            {formLabels[product.form]} · {tierLabels[product.tier]} · for{' '}
+            <Link to={`/lineups/${application.id}`}>{application.name}</Link>
           </Soft>
         </Stack>
         <Row>
@@ -88,14 +95,20 @@ export default function ProductPage({ loaderData: { product, application, specim
                   </td>
                   <td>{specimen.revisionLabel || 'First'}</td>
                   <td>
-                    {specimen.got === 'given' ? `Given by ${specimen.givenBy}` : ['Bought', specimen.shop && `at ${specimen.shop}`].filter(Boolean).join(' ')}
+                    {specimen.got === 'given'
+                      ? `Given by ${specimen.givenBy}`
+                      : ['Bought', specimen.shop && `at ${specimen.shop}`].filter(Boolean).join(' ')}
                     {specimen.paidMinor !== null && `, ${sayMoney(specimen.paidMinor, specimen.currency)}`}
                   </td>
                   <td>
                     <Meter share={specimen.done} />
                   </td>
                   <td>
-                    {specimen.score === undefined ? '–' : <Link to={`/specimens/${specimen.id}/score`}>{Math.round(specimen.score)} of 100</Link>}
+                    {specimen.score === undefined ? (
+                      '–'
+                    ) : (
+                      <Link to={`/specimens/${specimen.id}/score`}>{Math.round(specimen.score)} of 100</Link>
+                    )}
                     {specimen.fault && (
                       <>
                         <br />
@@ -115,7 +128,10 @@ export default function ProductPage({ loaderData: { product, application, specim
       <Card>
         <Stack $gap={16}>
           <h2>Revisions</h2>
-          <Soft>The same part number can change maker, country, suffix or insides. Each revision is its own column in the line-up.</Soft>
+          <Soft>
+            The same part number can change maker, country, suffix or insides. Each revision is its own column in the
+            line-up.
+          </Soft>
           <p>{product.revisions.map(({ label }) => label || 'First').join(' · ')}</p>
           <Form method="post" id={form.id} onSubmit={form.onSubmit} noValidate>
             <input type="hidden" name="id" value={newRevision} />

@@ -21,14 +21,21 @@ export async function loader({ request, params }: Route.LoaderArgs) {
   const [schools, method, applications] = await Promise.all([listSchools(), currentMethod(), listApplications()])
   const isNew = params.school === 'new'
   const of = isNew ? (new URL(request.url).searchParams.get('of') ?? 'build') : params.school
-  const school = found(schools.find(({ id, builtIn }) => id === of && (isNew || !builtIn)), 'This school')
+  const school = found(
+    schools.find(({ id, builtIn }) => id === of && (isNew || !builtIn)),
+    'This school',
+  )
   const on = applications[0]
   return {
     id: isNew ? newId() : school.id,
     isNew,
     school,
     method,
-    on: on && { name: on.name, form: on.form, judged: JSON.stringify(await judgedLineup(on, new Date().toISOString().slice(0, 10))) },
+    on: on && {
+      name: on.name,
+      form: on.form,
+      judged: JSON.stringify(await judgedLineup(on, new Date().toISOString().slice(0, 10))),
+    },
   }
 }
 
@@ -40,7 +47,8 @@ export async function action({ request }: Route.ActionArgs) {
   }
   const parsed = schoolSchema.safeParse(Object.fromEntries(form))
   if (!parsed.success) return data({ fault: parsed.error.issues[0]!.message }, { status: 422 })
-  if ((await saveSchool(parsed.data)) === 'name-taken') return data({ fault: 'Another school has this name.' }, { status: 422 })
+  if ((await saveSchool(parsed.data)) === 'name-taken')
+    return data({ fault: 'Another school has this name.' }, { status: 422 })
   return redirect('/schools')
 }
 
@@ -51,8 +59,19 @@ export default function EditSchool({ loaderData: { id, isNew, school, method, on
   const fetcher = useFetcher<{ fault: string }>()
   const before = useMemo(() => schemeOf(method, school), [method, school])
   const changes = useMemo(() => readChanges(before, typed), [before, typed])
-  const [weights, rules] = [{ ...school.weights, ...changes.weights }, { ...school.rules, ...changes.rules }]
-  const after = useMemo(() => schemeOf(method, { ...school, weights: { ...school.weights, ...changes.weights }, rules: { ...school.rules, ...changes.rules } }), [method, school, changes])
+  const [weights, rules] = [
+    { ...school.weights, ...changes.weights },
+    { ...school.rules, ...changes.rules },
+  ]
+  const after = useMemo(
+    () =>
+      schemeOf(method, {
+        ...school,
+        weights: { ...school.weights, ...changes.weights },
+        rules: { ...school.rules, ...changes.rules },
+      }),
+    [method, school, changes],
+  )
   const lineup = useMemo(() => on && (JSON.parse(on.judged) as JudgedLineup), [on])
   return (
     <Page>
@@ -65,11 +84,26 @@ export default function EditSchool({ loaderData: { id, isNew, school, method, on
           </Stack>
           <Stack $gap={4}>
             <label htmlFor="school-says">What it holds, in two sentences with the reason</label>
-            <AreaBox id="school-says" value={says} onChange={(event) => setSays(event.target.value)} maxLength={400} rows={3} />
+            <AreaBox
+              id="school-says"
+              value={says}
+              onChange={(event) => setSays(event.target.value)}
+              maxLength={400}
+              rows={3}
+            />
           </Stack>
           <Fault role="alert">{fetcher.data?.fault}</Fault>
           <Row>
-            <Button $kind="primary" isDisabled={Object.keys(changes.faults).length > 0} onPress={() => void fetcher.submit({ id, name, says, weights: JSON.stringify(weights), rules: JSON.stringify(rules) }, { method: 'post' })}>
+            <Button
+              $kind="primary"
+              isDisabled={Object.keys(changes.faults).length > 0}
+              onPress={() =>
+                void fetcher.submit(
+                  { id, name, says, weights: JSON.stringify(weights), rules: JSON.stringify(rules) },
+                  { method: 'post' },
+                )
+              }
+            >
               Save the school
             </Button>
             <ButtonLink to="/schools" $kind="quiet">

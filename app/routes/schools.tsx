@@ -60,7 +60,10 @@ export default function Schools({ loaderData: { schools } }: Route.ComponentProp
                   <td>
                     {sides.map(({ says, schools: those }) => (
                       <p key={says}>
-                        {says} <Small>({those.map((id) => schools.find((school) => school.id === id)!.name).join(', ')})</Small>
+                        {says}{' '}
+                        <Small>
+                          ({those.map((id) => schools.find((school) => school.id === id)!.name).join(', ')})
+                        </Small>
                       </p>
                     ))}
                   </td>

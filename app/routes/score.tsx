@@ -22,7 +22,9 @@ export default function ScorePage({ loaderData: { specimen, score } }: Route.Com
         <SpecimenTrail specimen={specimen} />
         <h1>Construction score {score.value === undefined ? 'not known' : `${Math.round(score.value)} of 100`}</h1>
         <p>
-          {score.coverage < 1 && `${Math.round(score.coverage * 100)} % of the weight rests on evidence; what is missing leaves it anywhere from ${Math.round(score.low)} to ${Math.round(score.high)}. `}A judgement of construction, not a filtration test.
+          {score.coverage < 1 &&
+            `${Math.round(score.coverage * 100)} % of the weight rests on evidence; what is missing leaves it anywhere from ${Math.round(score.low)} to ${Math.round(score.high)}. `}
+          A judgement of construction, not a filtration test.
         </p>
         {score.vetoes.map(({ key, because }) => (
           <Alert key={key}>

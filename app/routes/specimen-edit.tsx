@@ -21,13 +21,20 @@ export async function action({ request, params }: Route.ActionArgs) {
   body.set('id', params.specimen)
   const submission = parseWithZod(body, { schema: specimenSchema })
   if (body.get('intent') === 'remove') {
-    if ((await removeSpecimen(specimen.id)) === 'in-use') return submission.reply({ formErrors: ['It has readings, and readings are kept. Strike the wrong ones on the bench.'] })
+    if ((await removeSpecimen(specimen.id)) === 'in-use')
+      return submission.reply({
+        formErrors: ['It has readings, and readings are kept. Strike the wrong ones on the bench.'],
+      })
     return redirect(`/products/${specimen.product}`)
   }
   if (submission.status !== 'success') return submission.reply()
   const { price, currency, ...rest } = submission.value
-  if (!product.revisions.some(({ id }) => id === rest.revision)) return submission.reply({ formErrors: ['Choose a revision of this product.'] })
-  if ((await saveSpecimen({ ...rest, paidMinor: price, currency: price === null ? null : (currency ?? null) })) === 'label-taken') {
+  if (!product.revisions.some(({ id }) => id === rest.revision))
+    return submission.reply({ formErrors: ['Choose a revision of this product.'] })
+  if (
+    (await saveSpecimen({ ...rest, paidMinor: price, currency: price === null ? null : (currency ?? null) })) ===
+    'label-taken'
+  ) {
     return submission.reply({ fieldErrors: { label: ['Another specimen of this revision has that label.'] } })
   }
   return redirect(`/products/${specimen.product}`)
@@ -35,13 +42,28 @@ export async function action({ request, params }: Route.ActionArgs) {
 
 export default function EditSpecimen({ loaderData: { specimen, product }, actionData }: Route.ComponentProps) {
   const { id, revision, label, got, givenBy, paidMinor, currency, shop } = specimen
-  const start = { revision, label, got, givenBy, price: paidMinor === null ? '' : (paidMinor / 100).toFixed(2), currency: currency ?? '', shop }
+  const start = {
+    revision,
+    label,
+    got,
+    givenBy,
+    price: paidMinor === null ? '' : (paidMinor / 100).toFixed(2),
+    currency: currency ?? '',
+    shop,
+  }
   return (
     <Page>
       <h1>
         {specimen.brand} {specimen.partNumber}, specimen {label}
       </h1>
-      <SpecimenForm id={id} isNew={false} start={start} revisions={product.revisions} last={actionData} back={`/products/${specimen.product}`} />
+      <SpecimenForm
+        id={id}
+        isNew={false}
+        start={start}
+        revisions={product.revisions}
+        last={actionData}
+        back={`/products/${specimen.product}`}
+      />
       <Form method="post">
         <Button type="submit" name="intent" value="remove" $kind="danger">
           Remove this specimen

@@ -20,20 +20,34 @@ export async function action({ request, params }: Route.ActionArgs) {
   const submission = parseWithZod(await formDataOf(request), { schema: specimenSchema })
   if (submission.status !== 'success') return submission.reply()
   const { price, currency, ...rest } = submission.value
-  if (!product.revisions.some(({ id }) => id === rest.revision)) return submission.reply({ formErrors: ['Choose a revision of this product.'] })
-  if ((await saveSpecimen({ ...rest, paidMinor: price, currency: price === null ? null : (currency ?? null) })) === 'label-taken') {
+  if (!product.revisions.some(({ id }) => id === rest.revision))
+    return submission.reply({ formErrors: ['Choose a revision of this product.'] })
+  if (
+    (await saveSpecimen({ ...rest, paidMinor: price, currency: price === null ? null : (currency ?? null) })) ===
+    'label-taken'
+  ) {
     return submission.reply({ fieldErrors: { label: ['Another specimen of this revision has that label.'] } })
   }
   return redirect(`/bench/${rest.id}`)
 }
 
-export default function NewSpecimen({ loaderData: { id, product, revision, label }, actionData }: Route.ComponentProps) {
+export default function NewSpecimen({
+  loaderData: { id, product, revision, label },
+  actionData,
+}: Route.ComponentProps) {
   return (
     <Page>
       <h1>
         New specimen of {product.brand} {product.partNumber}
       </h1>
-      <SpecimenForm id={id} isNew start={{ revision, label, got: 'bought', currency: 'EUR' }} revisions={product.revisions} last={actionData} back={`/products/${product.id}`} />
+      <SpecimenForm
+        id={id}
+        isNew
+        start={{ revision, label, got: 'bought', currency: 'EUR' }}
+        revisions={product.revisions}
+        last={actionData}
+        back={`/products/${product.id}`}
+      />
     </Page>
   )
 }

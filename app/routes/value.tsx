@@ -25,7 +25,11 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderD
 
 export async function loader({ params }: Route.LoaderArgs) {
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const [{ known, figures }, siblings, spreads] = await Promise.all([assessSpecimen(specimen), listSpecimensOf(specimen.product), librarySpreads()])
+  const [{ known, figures }, siblings, spreads] = await Promise.all([
+    assessSpecimen(specimen),
+    listSpecimensOf(specimen.product),
+    librarySpreads(),
+  ])
   const others = await assessSpecimens(siblings.filter(({ revision }) => revision === specimen.revision))
   const values = others.flatMap(({ assessment }) => {
     const figure = assessment.figures.get(params.key)
@@ -37,16 +41,33 @@ export async function loader({ params }: Route.LoaderArgs) {
   const characteristic = findCharacteristic(params.key)
   if (figure?.forms.includes(specimen.form)) {
     const result = figures.get(figure.key)!
-    return { kind: 'figure' as const, key: figure.key, label: figure.label, specimen, spread, result: plainFigure(result), inputs: figure.needs.flatMap((key) => (known.has(key) ? [plainResolved(known.get(key)!)] : [])) }
+    return {
+      kind: 'figure' as const,
+      key: figure.key,
+      label: figure.label,
+      specimen,
+      spread,
+      result: plainFigure(result),
+      inputs: figure.needs.flatMap((key) => (known.has(key) ? [plainResolved(known.get(key)!)] : [])),
+    }
   }
   if (characteristic?.forms.includes(specimen.form)) {
-    const readings = (await listReadings(specimen.id)).filter((reading) => reading.characteristic === characteristic.key)
+    const readings = (await listReadings(specimen.id)).filter(
+      (reading) => reading.characteristic === characteristic.key,
+    )
     const resolved = known.get(characteristic.key)
-    return { kind: 'characteristic' as const, key: characteristic.key, label: characteristic.label, specimen, spread, readings, resolved: resolved && plainResolved(resolved) }
+    return {
+      kind: 'characteristic' as const,
+      key: characteristic.key,
+      label: characteristic.label,
+      specimen,
+      spread,
+      readings,
+      resolved: resolved && plainResolved(resolved),
+    }
   }
   return notFound('This characteristic or figure')
 }
-
 
 export default function ValuePage({ loaderData }: Route.ComponentProps) {
   const { specimen, label } = loaderData
@@ -57,21 +78,46 @@ export default function ValuePage({ loaderData }: Route.ComponentProps) {
         <h1>{label}</h1>
       </Stack>
       {loaderData.kind === 'figure' ? (
-        <FigureView figure={findFigure(loaderData.key)!} specimen={specimen} spread={loaderData.spread} result={loaderData.result} inputs={loaderData.inputs} />
+        <FigureView
+          figure={findFigure(loaderData.key)!}
+          specimen={specimen}
+          spread={loaderData.spread}
+          result={loaderData.result}
+          inputs={loaderData.inputs}
+        />
       ) : (
-        <CharacteristicView characteristic={characteristicOf(loaderData.key)} specimen={specimen} spread={loaderData.spread} readings={loaderData.readings} resolved={loaderData.resolved} />
+        <CharacteristicView
+          characteristic={characteristicOf(loaderData.key)}
+          specimen={specimen}
+          spread={loaderData.spread}
+          readings={loaderData.readings}
+          resolved={loaderData.resolved}
+        />
       )}
     </Page>
   )
 }
 
-const sayUnits = ({ relative, from }: UnitSpread): string => `Other units of the product: ± ${(200 * relative).toFixed(1)} %, ${spreadWords[from]}.`
+const sayUnits = ({ relative, from }: UnitSpread): string =>
+  `Other units of the product: ± ${(200 * relative).toFixed(1)} %, ${spreadWords[from]}.`
 
 const Large = styled.p`
   font: 600 56px/1 var(--label);
 `
 
-function FigureView({ figure, specimen, spread, result, inputs }: { figure: Figure; specimen: Specimen; spread: UnitSpread; result: PlainFigure; inputs: PlainResolved[] }) {
+function FigureView({
+  figure,
+  specimen,
+  spread,
+  result,
+  inputs,
+}: {
+  figure: Figure
+  specimen: Specimen
+  spread: UnitSpread
+  result: PlainFigure
+  inputs: PlainResolved[]
+}) {
   const { units: system } = usePreferences()
   return (
     <>
@@ -82,7 +128,8 @@ function FigureView({ figure, specimen, spread, result, inputs }: { figure: Figu
               <Large>{sayUncertain(figure, result.value, result.u, system)}</Large>
               {result.remark && <p>{result.remark}</p>}
               <Small>
-                Rests on what is <EvidenceGlyph evidence={result.evidence} word /> at worst. {result.u > 0 && `The range is about 95 % (k = 2), for this specimen. ${sayUnits(spread)}`}
+                Rests on what is <EvidenceGlyph evidence={result.evidence} word /> at worst.{' '}
+                {result.u > 0 && `The range is about 95 % (k = 2), for this specimen. ${sayUnits(spread)}`}
               </Small>
             </>
           )}
@@ -98,7 +145,10 @@ function FigureView({ figure, specimen, spread, result, inputs }: { figure: Figu
                 </span>
               ))}
               {result.missing.length > 0 && result.unsaid.length > 0 && ', '}
-              {result.unsaid.length > 0 && <Link to={`/lineups/${specimen.application}/edit`}>{result.unsaid.join(', ')}</Link>}.
+              {result.unsaid.length > 0 && (
+                <Link to={`/lineups/${specimen.application}/edit`}>{result.unsaid.join(', ')}</Link>
+              )}
+              .
             </Caution>
           )}
           <p>{figure.why}</p>
@@ -143,7 +193,11 @@ function Inputs({ inputs, specimen }: { inputs: PlainResolved[]; specimen: strin
               <td>
                 <Link to={`/specimens/${specimen}/values/${input.key}`}>{characteristic.label}</Link>
               </td>
-              <td>{input.number ? sayUncertain(characteristic, input.number.value, input.number.u, system) : sayValue(characteristic, { text: input.text, groups: input.groups }, system)}</td>
+              <td>
+                {input.number
+                  ? sayUncertain(characteristic, input.number.value, input.number.u, system)
+                  : sayValue(characteristic, { text: input.text, groups: input.groups }, system)}
+              </td>
               <td>
                 <EvidenceGlyph evidence={input.evidence} word />
               </td>
@@ -173,7 +227,9 @@ function Budget({ lines }: { lines: BudgetLine[] }) {
   return (
     <>
       <p>
-        <Soft>Measure {characteristicOf(lines[0]!.key).label.toLowerCase()} better and the figure gets sharper first.</Soft>
+        <Soft>
+          Measure {characteristicOf(lines[0]!.key).label.toLowerCase()} better and the figure gets sharper first.
+        </Soft>
       </p>
       <Table>
         <tbody>
@@ -194,14 +250,30 @@ function Budget({ lines }: { lines: BudgetLine[] }) {
   )
 }
 
-function CharacteristicView({ characteristic, specimen, spread, readings, resolved }: { characteristic: Characteristic; specimen: Specimen; spread: UnitSpread; readings: Reading[]; resolved: PlainResolved | undefined }) {
+function CharacteristicView({
+  characteristic,
+  specimen,
+  spread,
+  readings,
+  resolved,
+}: {
+  characteristic: Characteristic
+  specimen: Specimen
+  spread: UnitSpread
+  readings: Reading[]
+  resolved: PlainResolved | undefined
+}) {
   const { units: system } = usePreferences()
   return (
     <>
       <Card>
         <Stack>
           {resolved ? (
-            <Large>{resolved.number ? sayUncertain(characteristic, resolved.number.value, resolved.number.u, system) : sayValue(characteristic, { text: resolved.text, groups: resolved.groups }, system)}</Large>
+            <Large>
+              {resolved.number
+                ? sayUncertain(characteristic, resolved.number.value, resolved.number.u, system)
+                : sayValue(characteristic, { text: resolved.text, groups: resolved.groups }, system)}
+            </Large>
           ) : (
             <Caution>
               Missing. <Link to={`/bench/${specimen.id}?at=${characteristic.key}`}>Record it on the bench</Link>.
@@ -209,8 +281,10 @@ function CharacteristicView({ characteristic, specimen, spread, readings, resolv
           )}
           {resolved && (
             <Small>
-              <EvidenceGlyph evidence={resolved.evidence} word />, from {resolved.readings} {resolved.readings === 1 ? 'reading' : 'readings'}
-              {resolved.disagree && '; they do not agree, take another'}. {resolved.number && resolved.number.u > 0 && sayUnits(spread)}
+              <EvidenceGlyph evidence={resolved.evidence} word />, from {resolved.readings}{' '}
+              {resolved.readings === 1 ? 'reading' : 'readings'}
+              {resolved.disagree && '; they do not agree, take another'}.{' '}
+              {resolved.number && resolved.number.u > 0 && sayUnits(spread)}
             </Small>
           )}
           <p>{characteristic.how}</p>

@@ -30,19 +30,35 @@ import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/verdict'
 import { formDataOf, found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `Verdict, ${loaderData?.application.name ?? ''} · Plicator` }]
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `Verdict, ${loaderData?.application.name ?? ''} · Plicator` },
+]
 
 export const loader = ({ params: { lineup } }: Route.LoaderArgs) => {
   const today = new Date().toISOString().slice(0, 10)
   return whileUnchanged(`verdict ${lineup} ${today}`, async () => {
     const application = found(await findApplication(lineup), 'This line-up')
-    const [applications, judged, verdicts] = await Promise.all([listApplications(), judgedLineup(application, today), listVerdicts(application.id)])
-    return { application, applications: applications.map(({ id, name }) => ({ id, name })), judged: JSON.stringify(judged), ...verdicts }
+    const [applications, judged, verdicts] = await Promise.all([
+      listApplications(),
+      judgedLineup(application, today),
+      listVerdicts(application.id),
+    ])
+    return {
+      application,
+      applications: applications.map(({ id, name }) => ({ id, name })),
+      judged: JSON.stringify(judged),
+      ...verdicts,
+    }
   })
 }
 
 /** Another school or driver changes the address only. */
-export const shouldRevalidate = ({ currentUrl, nextUrl, formMethod, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
+export const shouldRevalidate = ({
+  currentUrl,
+  nextUrl,
+  formMethod,
+  defaultShouldRevalidate,
+}: ShouldRevalidateFunctionArgs) =>
   !formMethod && currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
 
 export async function action({ request, params }: Route.ActionArgs) {
@@ -58,13 +74,19 @@ export async function action({ request, params }: Route.ActionArgs) {
   const lineup = await judgedLineup(application, new Date().toISOString().slice(0, 10))
   const school = lineup.schools.find(({ id }) => id === draft.school)
   if (!school) return data({ fault: 'That school is not there any more. Choose another.' }, { status: 422 })
-  if (draft.overrule && !lineup.columns.some(({ id }) => id === draft.overrule)) return data({ fault: 'The product that was put first is not in the line-up any more.' }, { status: 422 })
+  if (draft.overrule && !lineup.columns.some(({ id }) => id === draft.overrule))
+    return data({ fault: 'The product that was put first is not in the line-up any more.' }, { status: 422 })
   const driver = lineup.drivers.find(({ id }) => id === driverId)
   await saveDraft(application.id, { ...draft, driver: driver?.id ?? null })
   if (intent === 'publish') {
-    const ranked = ranking(judgeColumns(application.form, lineup.columns, lineup.rows, schemeOf(lineup.method, school, driver?.rules)))
+    const ranked = ranking(
+      judgeColumns(application.form, lineup.columns, lineup.rows, schemeOf(lineup.method, school, driver?.rules)),
+    )
     const by = { school: school.name, driver: driver?.name ?? '', method: lineup.method.version }
-    await publish(application.id, freeze(ranked, lineup.rows, lineup.columns, columnNames(lineup.columns), by, readPreferences(request).units))
+    await publish(
+      application.id,
+      freeze(ranked, lineup.rows, lineup.columns, columnNames(lineup.columns), by, readPreferences(request).units),
+    )
   }
   return { fault: '', saved: true }
 }
@@ -117,33 +139,69 @@ function GroundItem({ ground, query }: { ground: Ground; query: string }) {
   const words = `${criterion.label} ${first} against ${second}`
   return (
     <li>
-      {groupLabel(group)}: {specimen ? <Link to={`/specimens/${specimen}/values/${criterion.from}`}>{words}</Link> : <Link to={`../${group === 'claims' ? 'claims' : 'money'}${query}`} relative="path">{words}</Link>} <Small>({gain >= 0 ? '+' : '−'}{Math.abs(gain).toFixed(1)})</Small>
+      {groupLabel(group)}:{' '}
+      {specimen ? (
+        <Link to={`/specimens/${specimen}/values/${criterion.from}`}>{words}</Link>
+      ) : (
+        <Link to={`../${group === 'claims' ? 'claims' : 'money'}${query}`} relative="path">
+          {words}
+        </Link>
+      )}{' '}
+      <Small>
+        ({gain >= 0 ? '+' : '−'}
+        {Math.abs(gain).toFixed(1)})
+      </Small>
     </li>
   )
 }
 
-export default function VerdictPage({ loaderData: { application, applications, judged: text, draft, published } }: Route.ComponentProps) {
+export default function VerdictPage({
+  loaderData: { application, applications, judged: text, draft, published },
+}: Route.ComponentProps) {
   const lineup = useMemo(() => JSON.parse(text) as JudgedLineup, [text])
   const judged = useJudged(application.form, lineup)
   const { ranked, leaders, school, driver, bySchool, all, nameOf } = judged
   const { units: system } = usePreferences()
   const leader = ranked[0]
   const runnerUp = runnerUpOf(ranked)
-  const grounds = useMemo(() => (leader && runnerUp ? groundsOf(leader, runnerUp, lineup.rows, lineup.columns, system) : []), [leader, runnerUp, lineup, system])
-  const changes = useMemo(() => whatWouldChange(ranked, lineup.columns, nameOf, system), [ranked, lineup, nameOf, system])
+  const grounds = useMemo(
+    () => (leader && runnerUp ? groundsOf(leader, runnerUp, lineup.rows, lineup.columns, system) : []),
+    [leader, runnerUp, lineup, system],
+  )
+  const changes = useMemo(
+    () => whatWouldChange(ranked, lineup.columns, nameOf, system),
+    [ranked, lineup, nameOf, system],
+  )
   const query = `?school=${school.id}${driver ? `&driver=${driver.id}` : ''}`
-  const first = (id: string) => bySchool.find((one) => one.school.id === id)?.leaders.map((one) => nameOf(one.id)).join(' or ') || 'nobody yet'
+  const first = (id: string) =>
+    bySchool
+      .find((one) => one.school.id === id)
+      ?.leaders.map((one) => nameOf(one.id))
+      .join(' or ') || 'nobody yet'
   const avoid = all.filter(({ excluded, score }) => excluded !== undefined || score.vetoes.length > 0)
   const column = (id: string) => lineup.columns[all.find((one) => one.id === id)!.at]!
   const overruled = draft?.overrule ? nameOf(draft.overrule) : undefined
   const rankedFor = (verdict: Verdict): Judged[] => {
     const by = lineup.schools.find(({ id }) => id === verdict.school) ?? school
-    return ranking(judgeColumns(application.form, lineup.columns, lineup.rows, schemeOf(lineup.method, by, lineup.drivers.find(({ id }) => id === verdict.driver)?.rules)))
+    return ranking(
+      judgeColumns(
+        application.form,
+        lineup.columns,
+        lineup.rows,
+        schemeOf(lineup.method, by, lineup.drivers.find(({ id }) => id === verdict.driver)?.rules),
+      ),
+    )
   }
 
   return (
     <Page>
-      <LineupHead id={application.id} title={`Verdict: ${application.name}`} says="Who wins, on what grounds, for which driver, and what would change it." applications={applications} view="/verdict">
+      <LineupHead
+        id={application.id}
+        title={`Verdict: ${application.name}`}
+        says="Who wins, on what grounds, for which driver, and what would change it."
+        applications={applications}
+        view="/verdict"
+      >
         <Button onPress={() => window.print()}>Print</Button>
       </LineupHead>
       <Card>
@@ -152,32 +210,45 @@ export default function VerdictPage({ loaderData: { application, applications, j
           {leader ? (
             <>
               <div role="status">
-                <Soft>{overruled ? 'Put first by the reviewer' : leaders.length > 1 ? 'A tie, too close to call' : 'Winner'}</Soft>
+                <Soft>
+                  {overruled ? 'Put first by the reviewer' : leaders.length > 1 ? 'A tie, too close to call' : 'Winner'}
+                </Soft>
                 <Winner>{overruled ?? leaders.map(({ id }) => nameOf(id)).join(' and ')}</Winner>
                 {overruled && (
                   <p>
-                    Overruled: {draft!.overruleReason} <Small>By the figures it is {leaders.map(({ id }) => nameOf(id)).join(' and ')}.</Small>
+                    Overruled: {draft!.overruleReason}{' '}
+                    <Small>By the figures it is {leaders.map(({ id }) => nameOf(id)).join(' and ')}.</Small>
                   </p>
                 )}
-                {leaders.length > 1 && <Small>Their scores differ by less than their uncertainty, or by less than a point.</Small>}
+                {leaders.length > 1 && (
+                  <Small>Their scores differ by less than their uncertainty, or by less than a point.</Small>
+                )}
               </div>
               {runnerUp && (
                 <div>
                   <p>
-                    Before {nameOf(runnerUp.id)} ({Math.round(runnerUp.score.value!)}) stands {nameOf(leader.id)} ({Math.round(leader.score.value!)}) by:
+                    Before {nameOf(runnerUp.id)} ({Math.round(runnerUp.score.value!)}) stands {nameOf(leader.id)} (
+                    {Math.round(leader.score.value!)}) by:
                   </p>
                   <Grounds>
-                    {grounds.filter(({ gain }) => gain > 0).slice(0, 5).map((ground) => (
-                      <GroundItem key={ground.criterion.key} ground={ground} query={query} />
-                    ))}
+                    {grounds
+                      .filter(({ gain }) => gain > 0)
+                      .slice(0, 5)
+                      .map((ground) => (
+                        <GroundItem key={ground.criterion.key} ground={ground} query={query} />
+                      ))}
                   </Grounds>
                   {grounds.some(({ gain }) => gain < 0) && (
                     <>
                       <p>and behind it by:</p>
                       <Grounds>
-                        {grounds.filter(({ gain }) => gain < 0).reverse().slice(0, 3).map((ground) => (
-                          <GroundItem key={ground.criterion.key} ground={ground} query={query} />
-                        ))}
+                        {grounds
+                          .filter(({ gain }) => gain < 0)
+                          .reverse()
+                          .slice(0, 3)
+                          .map((ground) => (
+                            <GroundItem key={ground.criterion.key} ground={ground} query={query} />
+                          ))}
                       </Grounds>
                     </>
                   )}
@@ -207,7 +278,10 @@ export default function VerdictPage({ loaderData: { application, applications, j
           </Picks>
           {avoid.map(({ id, excluded, score }) => (
             <Alert key={id}>
-              {nameOf(id)}: {excluded !== undefined ? `excluded, ${column(id).misfits.join(' and ')}.` : `${score.vetoes.map(({ because }) => because).join(' and ')}; capped at ${vetoCap} whatever else is good. ${column(id).specimens > 1 ? `${column(id).faulty} of ${column(id).specimens} specimens show it${column(id).faulty > 1 ? ': worse than one alone' : ''}.` : 'Open a second specimen before it is published as a pattern.'}`}
+              {nameOf(id)}:{' '}
+              {excluded !== undefined
+                ? `excluded, ${column(id).misfits.join(' and ')}.`
+                : `${score.vetoes.map(({ because }) => because).join(' and ')}; capped at ${vetoCap} whatever else is good. ${column(id).specimens > 1 ? `${column(id).faulty} of ${column(id).specimens} specimens show it${column(id).faulty > 1 ? ': worse than one alone' : ''}.` : 'Open a second specimen before it is published as a pattern.'}`}
             </Alert>
           ))}
         </Stack>
@@ -248,11 +322,18 @@ export default function VerdictPage({ loaderData: { application, applications, j
               </tbody>
             </Ranking>
           </div>
-          {all.filter((one) => !ranked.includes(one)).map(({ id, score, excluded }) => (
-            <Small key={id}>
-              {nameOf(id)} is not ranked: {excluded ?? (score.value === undefined ? 'nothing is known' : `only ${Math.round(score.coverage * 100)} % of the weight is known`)}.
-            </Small>
-          ))}
+          {all
+            .filter((one) => !ranked.includes(one))
+            .map(({ id, score, excluded }) => (
+              <Small key={id}>
+                {nameOf(id)} is not ranked:{' '}
+                {excluded ??
+                  (score.value === undefined
+                    ? 'nothing is known'
+                    : `only ${Math.round(score.coverage * 100)} % of the weight is known`)}
+                .
+              </Small>
+            ))}
         </Stack>
       </Card>
       <Card>
@@ -266,7 +347,13 @@ export default function VerdictPage({ loaderData: { application, applications, j
           <h2>What would change it</h2>
           <Grounds>
             {changes.map(({ says, column: id, from }) => (
-              <li key={says}>{id && !from.includes('claim.') && !from.includes('value.') ? <Link to={`/specimens/${column(id).specimen}/values/${from}`}>{says}</Link> : says}</li>
+              <li key={says}>
+                {id && !from.includes('claim.') && !from.includes('value.') ? (
+                  <Link to={`/specimens/${column(id).specimen}/values/${from}`}>{says}</Link>
+                ) : (
+                  says
+                )}
+              </li>
             ))}
           </Grounds>
         </Stack>
@@ -276,7 +363,9 @@ export default function VerdictPage({ loaderData: { application, applications, j
           <h2>Winners by school</h2>
           <WinnersBySchool bySchool={bySchool} school={school} set={judged.set} nameOf={nameOf} ranked={ranked} />
           <details>
-            <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>Where practitioners disagree, and the side that is in force</summary>
+            <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
+              Where practitioners disagree, and the side that is in force
+            </summary>
             <Table>
               <tbody>
                 {disagreements.map(({ question, sides }) => (
@@ -303,26 +392,41 @@ export default function VerdictPage({ loaderData: { application, applications, j
           <Grounds>
             {leaders.map(({ id, score }) => (
               <li key={id}>
-                {nameOf(id)}: {column(id).specimens === 1 ? 'one specimen was opened' : `${column(id).specimens} specimens were opened`}
-                {score.coverage < 1 && `, ${Math.round((1 - score.coverage) * 100)} % of the weight is open or inferred`}
+                {nameOf(id)}:{' '}
+                {column(id).specimens === 1
+                  ? 'one specimen was opened'
+                  : `${column(id).specimens} specimens were opened`}
+                {score.coverage < 1 &&
+                  `, ${Math.round((1 - score.coverage) * 100)} % of the weight is open or inferred`}
                 {column(id).findings > 0 && `, ${column(id).findings} contradictions in its readings`}
                 {column(id).given.length > 0 && `, a sample was given by ${column(id).given.join(', ')}`}.
               </li>
             ))}
-            {lineup.columns.filter(({ given }) => given.length > 0).map(({ id, given }) => (
-              <li key={`given ${id}`}>
-                {nameOf(id)}: a sample was given by {given.join(', ')}.
-              </li>
-            ))}
+            {lineup.columns
+              .filter(({ given }) => given.length > 0)
+              .map(({ id, given }) => (
+                <li key={`given ${id}`}>
+                  {nameOf(id)}: a sample was given by {given.join(', ')}.
+                </li>
+              ))}
           </Grounds>
-          <Caution>A judgement of construction and value, no filtration test. Efficiency, capacity and burst figures are the makers' or estimates. The engine maker's manual and a qualified mechanic come first. {cautions.opened.says}</Caution>
+          <Caution>
+            A judgement of construction and value, no filtration test. Efficiency, capacity and burst figures are the
+            makers' or estimates. The engine maker's manual and a qualified mechanic come first. {cautions.opened.says}
+          </Caution>
         </Stack>
       </Card>
       <Card>
         <Stack $gap={12}>
           <h2>The reviewer</h2>
           {draft?.words && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{draft.words}</p>}
-          <ReviewerForm key={draft?.id ?? 'new'} draft={draft} school={school.id} driver={driver?.id ?? ''} products={ranked.map(({ id }) => ({ id, name: nameOf(id) }))} />
+          <ReviewerForm
+            key={draft?.id ?? 'new'}
+            draft={draft}
+            school={school.id}
+            driver={driver?.id ?? ''}
+            products={ranked.map(({ id }) => ({ id, name: nameOf(id) }))}
+          />
         </Stack>
       </Card>
       <Card data-print="no">

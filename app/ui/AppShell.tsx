@@ -70,14 +70,19 @@ const Skip = styled.a`
   }
 `
 
-const themes = { auto: { next: 'light', icon: SunMoon, says: 'Colours follow the system' }, light: { next: 'dark', icon: Sun, says: 'Light colours' }, dark: { next: 'auto', icon: Moon, says: 'Dark colours' } } as const
+const themes = {
+  auto: { next: 'light', icon: SunMoon, says: 'Colours follow the system' },
+  light: { next: 'dark', icon: Sun, says: 'Light colours' },
+  dark: { next: 'auto', icon: Moon, says: 'Dark colours' },
+} as const
 
 /** Bar with the views, units and colours; the page stands below it. */
 export function AppShell({ preferences, children }: { preferences: Preferences; children: ReactNode }) {
   const fetcher = useFetcher()
   const { pathname } = useLocation()
   const { next, icon: Icon, says } = themes[preferences.theme]
-  const set = (change: Partial<Preferences>) => void fetcher.submit({ ...preferences, ...change }, { method: 'post', action: '/preferences' })
+  const set = (change: Partial<Preferences>) =>
+    void fetcher.submit({ ...preferences, ...change }, { method: 'post', action: '/preferences' })
   return (
     <>
       <Skip href="#content">To the content</Skip>
@@ -105,7 +110,7 @@ export function AppShell({ preferences, children }: { preferences: Preferences; 
           <View to="/method">Method</View>
         </Views>
         <Space />
-        <Button $kind="quiet" onPress={() => set({ units: preferences.units === 'metric' ? 'imperial' : 'metric' })} >
+        <Button $kind="quiet" onPress={() => set({ units: preferences.units === 'metric' ? 'imperial' : 'metric' })}>
           <Unseen>Units: </Unseen>
           {preferences.units === 'metric' ? 'mm · g' : 'in · oz'}
         </Button>

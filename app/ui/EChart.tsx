@@ -5,7 +5,18 @@ import { SVGRenderer } from 'echarts/renderers'
 import { useEffect, useRef } from 'react'
 import { usePreferences } from './usePreferences.ts'
 
-register([BarChart, CustomChart, HeatmapChart, LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, VisualMapComponent, SVGRenderer])
+register([
+  BarChart,
+  CustomChart,
+  HeatmapChart,
+  LineChart,
+  ScatterChart,
+  GridComponent,
+  LegendComponent,
+  TooltipComponent,
+  VisualMapComponent,
+  SVGRenderer,
+])
 
 /** Colours of the page as they are now, for the chart to draw in. */
 export interface ChartColours {
@@ -28,8 +39,30 @@ export interface ChartProps {
   onPick?: (data: unknown) => void
 }
 
-const seriesLight = ['#12372c', '#d58a12', '#3b6ea5', '#a32b1c', '#6b7f3a', '#7a4f8c', '#5c6b73', '#b0603a', '#2f8f83', '#8c6d1f']
-const seriesDark = ['#9fd3bb', '#e3a238', '#8db8e8', '#f0937f', '#b9cc80', '#c9a3d9', '#a9b8bf', '#e0a27f', '#7fd0c6', '#d6bd6f']
+const seriesLight = [
+  '#12372c',
+  '#d58a12',
+  '#3b6ea5',
+  '#a32b1c',
+  '#6b7f3a',
+  '#7a4f8c',
+  '#5c6b73',
+  '#b0603a',
+  '#2f8f83',
+  '#8c6d1f',
+]
+const seriesDark = [
+  '#9fd3bb',
+  '#e3a238',
+  '#8db8e8',
+  '#f0937f',
+  '#b9cc80',
+  '#c9a3d9',
+  '#a9b8bf',
+  '#e0a27f',
+  '#7fd0c6',
+  '#d6bd6f',
+]
 
 /** An Apache ECharts chart in the page's own colours and type. */
 export function EChart({ label, height, option, onPick }: ChartProps) {
@@ -40,8 +73,23 @@ export function EChart({ label, height, option, onPick }: ChartProps) {
     const style = getComputedStyle(document.documentElement)
     const colour = (name: string) => style.getPropertyValue(name).trim()
     const dark = style.getPropertyValue('color-scheme').includes('dark')
-    const colours: ChartColours = { ink: colour('--ink'), soft: colour('--ink-soft'), line: colour('--line'), card: colour('--card'), green: colour('--green'), amber: colour('--amber'), red: colour('--red'), series: dark ? seriesDark : seriesLight }
-    chart.setOption({ animation: false, color: colours.series, textStyle: { fontFamily: 'Public Sans, sans-serif', color: colours.ink }, tooltip: { backgroundColor: colours.card, borderColor: colours.line, textStyle: { color: colours.ink } }, ...option(colours) })
+    const colours: ChartColours = {
+      ink: colour('--ink'),
+      soft: colour('--ink-soft'),
+      line: colour('--line'),
+      card: colour('--card'),
+      green: colour('--green'),
+      amber: colour('--amber'),
+      red: colour('--red'),
+      series: dark ? seriesDark : seriesLight,
+    }
+    chart.setOption({
+      animation: false,
+      color: colours.series,
+      textStyle: { fontFamily: 'Public Sans, sans-serif', color: colours.ink },
+      tooltip: { backgroundColor: colours.card, borderColor: colours.line, textStyle: { color: colours.ink } },
+      ...option(colours),
+    })
     if (onPick) chart.on('click', ({ data }) => onPick(data))
     const watch = new ResizeObserver(() => chart.resize())
     watch.observe(box.current!)

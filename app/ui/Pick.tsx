@@ -32,4 +32,5 @@ export function Pick({ label, name, value, options, onPick }: Props) {
 }
 
 /** Things with an id and a name as options. */
-export const namedOptions = (those: readonly { id: string; name: string }[]): { value: string; label: string }[] => those.map(({ id, name }) => ({ value: id, label: name }))
+export const namedOptions = (those: readonly { id: string; name: string }[]): { value: string; label: string }[] =>
+  those.map(({ id, name }) => ({ value: id, label: name }))

@@ -24,7 +24,15 @@ export function SelectField({ field, label, options, onChange }: Props) {
   return (
     <Wrap>
       <label htmlFor={field.id}>{label}</label>
-      <SelectBox id={field.id} name={field.name} defaultValue={field.initialValue ?? ''} key={field.key} aria-invalid={!!field.errors} aria-describedby={`${field.id}-fault`} onChange={(event) => onChange?.(event.target.value)}>
+      <SelectBox
+        id={field.id}
+        name={field.name}
+        defaultValue={field.initialValue ?? ''}
+        key={field.key}
+        aria-invalid={!!field.errors}
+        aria-describedby={`${field.id}-fault`}
+        onChange={(event) => onChange?.(event.target.value)}
+      >
         {options.map(({ value, label: words }) => (
           <option key={value} value={value}>
             {words}

@@ -56,9 +56,30 @@ interface CommonProps {
 }
 
 /** One line of text, bound to a Conform field; its fault stands below it. */
-export function TextBox({ field, label, hint, list, optional, ...input }: CommonProps & { list?: string; optional?: boolean; placeholder?: string; type?: 'text' | 'date'; inputMode?: 'decimal' | 'text'; autoFocus?: boolean }) {
+export function TextBox({
+  field,
+  label,
+  hint,
+  list,
+  optional,
+  ...input
+}: CommonProps & {
+  list?: string
+  optional?: boolean
+  placeholder?: string
+  type?: 'text' | 'date'
+  inputMode?: 'decimal' | 'text'
+  autoFocus?: boolean
+}) {
   return (
-    <Wrap as={TextField} name={field.name} defaultValue={field.initialValue ?? ''} isInvalid={!!field.errors} validationBehavior="aria" key={field.key}>
+    <Wrap
+      as={TextField}
+      name={field.name}
+      defaultValue={field.initialValue ?? ''}
+      isInvalid={!!field.errors}
+      validationBehavior="aria"
+      key={field.key}
+    >
       <Label>
         {label}
         {optional && <Optional> optional</Optional>}
@@ -78,7 +99,14 @@ const Optional = styled.span`
 /** Several lines of text, bound to a Conform field. */
 export function TextLines({ field, label, hint, required }: CommonProps & { required?: boolean }) {
   return (
-    <Wrap as={TextField} name={field.name} defaultValue={field.initialValue ?? ''} isInvalid={!!field.errors} validationBehavior="aria" key={field.key}>
+    <Wrap
+      as={TextField}
+      name={field.name}
+      defaultValue={field.initialValue ?? ''}
+      isInvalid={!!field.errors}
+      validationBehavior="aria"
+      key={field.key}
+    >
       <Label>
         {label}
         {!required && <Optional> optional</Optional>}
@@ -131,9 +159,22 @@ const Choice = styled(Radio)`
 `
 
 /** One of a few answers, bound to a Conform field. */
-export function ChoiceBox({ field, label, hint, options, onChange }: CommonProps & { options: { value: string; label: string }[]; onChange?: (value: string) => void }) {
+export function ChoiceBox({
+  field,
+  label,
+  hint,
+  options,
+  onChange,
+}: CommonProps & { options: { value: string; label: string }[]; onChange?: (value: string) => void }) {
   return (
-    <Choices name={field.name} defaultValue={field.initialValue ?? null} isInvalid={!!field.errors} validationBehavior="aria" key={field.key} onChange={onChange}>
+    <Choices
+      name={field.name}
+      defaultValue={field.initialValue ?? null}
+      isInvalid={!!field.errors}
+      validationBehavior="aria"
+      key={field.key}
+      onChange={onChange}
+    >
       <Label style={{ font: '600 17px/1.2 var(--label)' }}>{label}</Label>
       <div>
         {options.map((option) => (

@@ -2,7 +2,8 @@ import { expect, test } from 'vitest'
 import { sayMoney } from './money.ts'
 import { readPreferences } from './preferences.ts'
 
-const asked = (cookie?: string) => readPreferences(new Request('http://127.0.0.1/', cookie === undefined ? {} : { headers: { Cookie: cookie } }))
+const asked = (cookie?: string) =>
+  readPreferences(new Request('http://127.0.0.1/', cookie === undefined ? {} : { headers: { Cookie: cookie } }))
 
 test.each([
   [undefined, { units: 'metric', theme: 'auto' }],

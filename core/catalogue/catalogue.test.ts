@@ -4,7 +4,15 @@ import { facts } from '#core/score/facts.ts'
 import { criteria } from '#core/score/criteria.ts'
 import { assumedInstruments, usualInstrument } from '#core/teardown/instrument.ts'
 import { unitOf } from '#core/quantity/units.ts'
-import { catalogue, catalogueFor, characteristicOf, findCharacteristic, noReturnAfter, optionsOf, stations } from './index.ts'
+import {
+  catalogue,
+  catalogueFor,
+  characteristicOf,
+  findCharacteristic,
+  noReturnAfter,
+  optionsOf,
+  stations,
+} from './index.ts'
 
 describe('the one list', () => {
   test('keys are unique and never clash with a figure', () => {

@@ -49,4 +49,5 @@ export function characteristicOf(key: string): Characteristic {
  *
  * @example catalogueFor('cartridge').some(({ key }) => key === 'can.wall') // => false
  */
-export const catalogueFor = (form: Form): Characteristic[] => catalogue.filter((characteristic) => characteristic.forms.includes(form))
+export const catalogueFor = (form: Form): Characteristic[] =>
+  catalogue.filter((characteristic) => characteristic.forms.includes(form))

@@ -30,7 +30,12 @@ export type StationKey = (typeof stations)[number]['key']
  * @example noReturnAfter('outside', 'spin-on') // => 'cut'
  */
 export function noReturnAfter(station: StationKey, form: Form): NoReturnKey | undefined {
-  const behind: Partial<Record<StationKey, NoReturnKey>> = { outside: 'cut', element: 'apart', pleats: 'unfold', media: 'wrap' }
+  const behind: Partial<Record<StationKey, NoReturnKey>> = {
+    outside: 'cut',
+    element: 'apart',
+    pleats: 'unfold',
+    media: 'wrap',
+  }
   const key = behind[station]
   return noReturns.find((point) => point.key === key && (point.forms as readonly Form[]).includes(form))?.key
 }

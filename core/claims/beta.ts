@@ -9,6 +9,7 @@
  * @example betaRatio(0.987) // => 76.9
  */
 export function betaRatio(efficiency: number): number {
-  if (!(efficiency >= 0 && efficiency < 1)) throw new RangeError(`An efficiency lies from 0 up to but not 1, got ${efficiency}`)
+  if (!(efficiency >= 0 && efficiency < 1))
+    throw new RangeError(`An efficiency lies from 0 up to but not 1, got ${efficiency}`)
   return 1 / (1 - efficiency)
 }

@@ -36,7 +36,11 @@ export function testOf({ standard, pass }: Claim['parts']): string | null {
  */
 export const usablePoints = (claims: readonly Claim[]): Point[] =>
   claims.flatMap(({ id, kind, parts }) =>
-    kind !== 'efficiency' ? [] : (parts.points ?? []).flatMap(({ share, saying, size }) => (share === null || size === null ? [] : [{ claim: id, share, saying, size, test: testOf(parts) }])),
+    kind !== 'efficiency'
+      ? []
+      : (parts.points ?? []).flatMap(({ share, saying, size }) =>
+          share === null || size === null ? [] : [{ claim: id, share, saying, size, test: testOf(parts) }],
+        ),
   )
 
 const boundsBelow = ({ saying }: Point): boolean => saying !== 'up-to'
@@ -92,7 +96,8 @@ export function interpolate(points: readonly Point[], size: number): number | un
 /** Two pairs cannot both be true: more is stopped at a smaller size than at a larger one. */
 export const conflict = (a: Point, b: Point): boolean => comparableTests(a, b) && (exceeds(a, b) || exceeds(b, a))
 
-const exceeds = (a: Point, b: Point): boolean => boundsBelow(a) && boundsAbove(b) && a.size <= b.size && a.share > b.share
+const exceeds = (a: Point, b: Point): boolean =>
+  boundsBelow(a) && boundsAbove(b) && a.size <= b.size && a.share > b.share
 
 /** Pairs under the same test, or where one of them names none. */
 export const comparableTests = (a: Point, b: Point): boolean => a.test === null || b.test === null || a.test === b.test

@@ -20,9 +20,19 @@ const believable = 1.6
  * @param claims capacity in kg and media area in m², by product
  * @example capacityPerArea([{ product: 'a', capacity: 0.02, area: 0.1 }])[0]?.perArea // => 0.2
  */
-export function capacityPerArea(claims: readonly { product: string; capacity: number; area: number }[]): CapacityPerArea[] {
-  const all = claims.filter(({ area }) => area > 0).map(({ product, capacity, area }) => ({ product, perArea: capacity / area }))
+export function capacityPerArea(
+  claims: readonly { product: string; capacity: number; area: number }[],
+): CapacityPerArea[] {
+  const all = claims
+    .filter(({ area }) => area > 0)
+    .map(({ product, capacity, area }) => ({ product, perArea: capacity / area }))
   if (all.length === 0) return []
   const middle = median(all.map(({ perArea }) => perArea))
-  return all.map((one) => ({ ...one, times: one.perArea / middle, standsOut: all.length >= 3 && one.perArea > believable * middle })).sort((a, b) => b.perArea - a.perArea)
+  return all
+    .map((one) => ({
+      ...one,
+      times: one.perArea / middle,
+      standsOut: all.length >= 3 && one.perArea > believable * middle,
+    }))
+    .sort((a, b) => b.perArea - a.perArea)
 }

@@ -105,7 +105,10 @@ export type ClaimGrade = 'complete' | 'partial' | 'slogan'
  * @example gradeClaim({ kind: 'efficiency', parts: { points: [{ share: 0.99, saying: 'plus', size: 2e-5 }] } }).grade // => 'partial'
  */
 export function gradeClaim({ kind, parts }: Pick<Claim, 'kind' | 'parts'>): { grade: ClaimGrade; lacks: string[] } {
-  const graded = (lacks: string[], nothing: boolean): { grade: ClaimGrade; lacks: string[] } => ({ grade: nothing ? 'slogan' : lacks.length > 0 ? 'partial' : 'complete', lacks })
+  const graded = (lacks: string[], nothing: boolean): { grade: ClaimGrade; lacks: string[] } => ({
+    grade: nothing ? 'slogan' : lacks.length > 0 ? 'partial' : 'complete',
+    lacks,
+  })
   switch (kind) {
     case 'efficiency': {
       const points = parts.points ?? []
@@ -116,12 +119,24 @@ export function gradeClaim({ kind, parts }: Pick<Claim, 'kind' | 'parts'>): { gr
         ...(points.some(({ saying }) => saying === 'plus') ? ['what the "+" means'] : []),
         ...(points.some(({ saying }) => saying === 'up-to') ? ['a figure that is not "up to"'] : []),
       ]
-      return graded(lacks, points.every(({ share }) => share === null))
+      return graded(
+        lacks,
+        points.every(({ share }) => share === null),
+      )
     }
     case 'interval':
-      return graded([...(parts.distance === undefined ? ['the distance'] : []), ...(parts.months === undefined ? ['the months'] : [])], parts.distance === undefined && parts.months === undefined)
+      return graded(
+        [
+          ...(parts.distance === undefined ? ['the distance'] : []),
+          ...(parts.months === undefined ? ['the months'] : []),
+        ],
+        parts.distance === undefined && parts.months === undefined,
+      )
     case 'temperature':
-      return graded([...(parts.low === undefined ? ['the cold end'] : []), ...(parts.high === undefined ? ['the hot end'] : [])], parts.low === undefined && parts.high === undefined)
+      return graded(
+        [...(parts.low === undefined ? ['the cold end'] : []), ...(parts.high === undefined ? ['the hot end'] : [])],
+        parts.low === undefined && parts.high === undefined,
+      )
     case 'media':
       return graded([], false)
     case 'slogan':

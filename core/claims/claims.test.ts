@@ -8,10 +8,27 @@ import { compareClaims, sayBounds, sayComparison } from './compare.ts'
 import { standing } from './standing.ts'
 
 const um = 1e-6
-const at = (percent: number, size: number, more: Partial<Point> = {}): Point => ({ claim: 'c', share: percent / 100, saying: 'equal', size: size * um, test: null, ...more })
+const at = (percent: number, size: number, more: Partial<Point> = {}): Point => ({
+  claim: 'c',
+  share: percent / 100,
+  saying: 'equal',
+  size: size * um,
+  test: null,
+  ...more,
+})
 let ids = 0
-const claim = (kind: Claim['kind'], parts: ClaimParts, more: Partial<Claim> = {}): Claim => ({ id: `c${ids++}`, product: 'p', kind, words: 'words', place: 'front', readOn: '2026-01-01', parts, ...more })
-const efficiency = (percent: number, size: number, more: ClaimParts = {}, where: Partial<Claim> = {}) => claim('efficiency', { points: [{ share: percent / 100, saying: 'equal', size: size * um }], ...more }, where)
+const claim = (kind: Claim['kind'], parts: ClaimParts, more: Partial<Claim> = {}): Claim => ({
+  id: `c${ids++}`,
+  product: 'p',
+  kind,
+  words: 'words',
+  place: 'front',
+  readOn: '2026-01-01',
+  parts,
+  ...more,
+})
+const efficiency = (percent: number, size: number, more: ClaimParts = {}, where: Partial<Claim> = {}) =>
+  claim('efficiency', { points: [{ share: percent / 100, saying: 'equal', size: size * um }], ...more }, where)
 
 describe('bounds that follow from claims', () => {
   test('98.7 % at 20 µm: at least that at 30 µm, at most that at 15 µm (common practice, no published source)', () => {
@@ -39,9 +56,16 @@ describe('bounds that follow from claims', () => {
     expect(boundsAt([at(99, 20, { saying: 'up-to' })], 15 * um).upper).toBe(0.99)
   })
 
-  test('a beta ratio beside it: 98.7 % is 77 (arithmetic; common practice)', () => expect(Math.round(betaRatio(0.987))).toBe(77))
+  test('a beta ratio beside it: 98.7 % is 77 (arithmetic; common practice)', () =>
+    expect(Math.round(betaRatio(0.987))).toBe(77))
 
-  const anyPoint = fc.record({ claim: fc.constant('c'), share: fc.double({ min: 0, max: 1, noNaN: true }), saying: fc.constantFrom('equal', 'at-least', 'plus', 'up-to'), size: fc.double({ min: 1e-6, max: 1e-4, noNaN: true }), test: fc.constantFrom(null, 'A', 'B') }) as fc.Arbitrary<Point>
+  const anyPoint = fc.record({
+    claim: fc.constant('c'),
+    share: fc.double({ min: 0, max: 1, noNaN: true }),
+    saying: fc.constantFrom('equal', 'at-least', 'plus', 'up-to'),
+    size: fc.double({ min: 1e-6, max: 1e-4, noNaN: true }),
+    test: fc.constantFrom(null, 'A', 'B'),
+  }) as fc.Arbitrary<Point>
   const anySize = fc.double({ min: 1e-6, max: 1e-4, noNaN: true })
 
   test('one more claim never loosens them', () => {
@@ -54,21 +78,39 @@ describe('bounds that follow from claims', () => {
   })
 
   test('a tighter percentage never loosens the lower bound', () => {
-    fc.assert(fc.property(fc.array(anyPoint), anyPoint, anySize, (points, one, size) => boundsAt([...points, { ...one, share: Math.min(1, one.share + 0.01) }], size).lower >= boundsAt([...points, one], size).lower))
+    fc.assert(
+      fc.property(
+        fc.array(anyPoint),
+        anyPoint,
+        anySize,
+        (points, one, size) =>
+          boundsAt([...points, { ...one, share: Math.min(1, one.share + 0.01) }], size).lower >=
+          boundsAt([...points, one], size).lower,
+      ),
+    )
   })
 
   test('larger particles are never bounded lower than smaller ones', () => {
-    fc.assert(fc.property(fc.array(anyPoint), anySize, anySize, (points, a, b) => boundsAt(points, Math.max(a, b)).lower >= boundsAt(points, Math.min(a, b)).lower))
+    fc.assert(
+      fc.property(
+        fc.array(anyPoint),
+        anySize,
+        anySize,
+        (points, a, b) => boundsAt(points, Math.max(a, b)).lower >= boundsAt(points, Math.min(a, b)).lower,
+      ),
+    )
   })
 
   test('the two sides of a comparison never both win, and agree with each other', () => {
     const mirror = { ahead: 'behind', behind: 'ahead', same: 'same', 'not-comparable': 'not-comparable' }
-    fc.assert(fc.property(fc.array(anyPoint, { maxLength: 4 }), fc.array(anyPoint, { maxLength: 4 }), anySize, (a, b, size) => {
-      // Within one product claims that cannot both be true have been put aside before.
-      fc.pre(![a, b].some((points) => points.some((p) => points.some((q) => conflict(p, q)))))
-      const [x, y] = [compareClaims(a, b, size).verdict, compareClaims(b, a, size).verdict]
-      return x === 'ahead' || x === 'behind' ? y === mirror[x] : y === x
-    }))
+    fc.assert(
+      fc.property(fc.array(anyPoint, { maxLength: 4 }), fc.array(anyPoint, { maxLength: 4 }), anySize, (a, b, size) => {
+        // Within one product claims that cannot both be true have been put aside before.
+        fc.pre(![a, b].some((points) => points.some((p) => points.some((q) => conflict(p, q)))))
+        const [x, y] = [compareClaims(a, b, size).verdict, compareClaims(b, a, size).verdict]
+        return x === 'ahead' || x === 'behind' ? y === mirror[x] : y === x
+      }),
+    )
   })
 })
 
@@ -83,11 +125,15 @@ describe('what can be compared', () => {
     const [a, b] = [[at(99, 30)], [at(97.5, 20)]]
     const compared = compareClaims(a, b, 30 * um)
     expect(compared.verdict).toBe('not-comparable')
-    expect(sayComparison('Norrith', 'Quarrow', 30 * um, compared)).toBe('At 30 µm they cannot be compared: Norrith 99 %, Quarrow at least 97.5 %.')
+    expect(sayComparison('Norrith', 'Quarrow', 30 * um, compared)).toBe(
+      'At 30 µm they cannot be compared: Norrith 99 %, Quarrow at least 97.5 %.',
+    )
   })
 
   test('claims under two tests are not put against each other; an unnamed test leaves a doubt', () => {
-    expect(compareClaims([at(99, 20, { test: 'A' })], [at(90, 20, { test: 'B' })], 20 * um).verdict).toBe('not-comparable')
+    expect(compareClaims([at(99, 20, { test: 'A' })], [at(90, 20, { test: 'B' })], 20 * um).verdict).toBe(
+      'not-comparable',
+    )
     const compared = compareClaims([at(99, 20, { test: 'A' })], [at(90, 20)], 20 * um)
     expect(compared).toMatchObject({ verdict: 'ahead', unnamed: true })
     expect(sayComparison('N', 'Q', 20 * um, compared)).toContain('if both were tested alike')
@@ -96,15 +142,30 @@ describe('what can be compared', () => {
   })
 
   test('percent without a size, and size without a percent, bound nothing', () => {
-    expect(usablePoints([claim('efficiency', { points: [{ share: 0.99, saying: 'equal', size: null }, { share: null, saying: 'equal', size: 2e-5 }] })])).toEqual([])
+    expect(
+      usablePoints([
+        claim('efficiency', {
+          points: [
+            { share: 0.99, saying: 'equal', size: null },
+            { share: null, saying: 'equal', size: 2e-5 },
+          ],
+        }),
+      ]),
+    ).toEqual([])
     expect(sayBounds(boundsAt([], 2e-5))).toBe('nothing is known')
   })
 })
 
 describe('how complete a claim is', () => {
   test.each([
-    ['complete', claim('efficiency', { points: [{ share: 0.99, saying: 'equal', size: 2e-5 }], standard: 'ISO 4548-12' })],
-    ['partial', claim('efficiency', { points: [{ share: 0.99, saying: 'plus', size: 2e-5 }], standard: 'ISO 4548-12' })],
+    [
+      'complete',
+      claim('efficiency', { points: [{ share: 0.99, saying: 'equal', size: 2e-5 }], standard: 'ISO 4548-12' }),
+    ],
+    [
+      'partial',
+      claim('efficiency', { points: [{ share: 0.99, saying: 'plus', size: 2e-5 }], standard: 'ISO 4548-12' }),
+    ],
     ['partial', efficiency(99, 20)],
     ['slogan', claim('efficiency', { points: [{ share: null, saying: 'equal', size: 2e-5 }] })],
     ['slogan', claim('slogan', {})],
@@ -127,7 +188,10 @@ describe('contradictions', () => {
   })
 
   test('two percentages at one size under one test contradict; under two tests they do not', () => {
-    const [box, site] = [efficiency(99, 20, { standard: 'ISO 4548-12' }), efficiency(98.7, 20, { standard: 'ISO 4548-12' }, { place: 'site' })]
+    const [box, site] = [
+      efficiency(99, 20, { standard: 'ISO 4548-12' }),
+      efficiency(98.7, 20, { standard: 'ISO 4548-12' }, { place: 'site' }),
+    ]
     expect(standing([box, site], []).claims).toEqual([site])
     expect(standing([box, efficiency(98.7, 20, { standard: 'Other test' })], []).contradictions).toEqual([])
   })
@@ -141,7 +205,15 @@ describe('contradictions', () => {
 })
 
 test('a capacity over its area stands out at 1.6 times the middle of the line-up', () => {
-  const all = capacityPerArea([{ product: 'a', capacity: 0.013, area: 0.1 }, { product: 'b', capacity: 0.012, area: 0.1 }, { product: 'c', capacity: 0.025, area: 0.1 }])
-  expect(all.map(({ product, standsOut }) => [product, standsOut])).toEqual([['c', true], ['a', false], ['b', false]])
+  const all = capacityPerArea([
+    { product: 'a', capacity: 0.013, area: 0.1 },
+    { product: 'b', capacity: 0.012, area: 0.1 },
+    { product: 'c', capacity: 0.025, area: 0.1 },
+  ])
+  expect(all.map(({ product, standsOut }) => [product, standsOut])).toEqual([
+    ['c', true],
+    ['a', false],
+    ['b', false],
+  ])
   expect(all[0]!.times).toBeCloseTo(25 / 13, 10)
 })

@@ -25,7 +25,8 @@ export function compareClaims(a: readonly Point[], b: readonly Point[], size: nu
   const named = [...new Set([...a, ...b].flatMap(({ test }) => (test === null ? [] : [test])))]
   let open: Comparison | undefined
   for (const test of named.length > 0 ? named : [null]) {
-    const under = (points: readonly Point[]) => points.filter((point) => point.test === null || test === null || point.test === test)
+    const under = (points: readonly Point[]) =>
+      points.filter((point) => point.test === null || test === null || point.test === test)
     const [own, other] = [under(a), under(b)]
     const [x, y] = [boundsAt(own, size), boundsAt(other, size)]
     const unnamed = [...own, ...other].some((point) => point.test === null)
@@ -69,9 +70,15 @@ export function sayBounds({ lower, upper }: Bounds): string {
  *
  * @example sayComparison('Norrith', 'Quarrow', 30e-6, comparison) // => 'At 30 µm Norrith is ahead: at least 99 % against at most 98 %.'
  */
-export function sayComparison(nameA: string, nameB: string, size: number, { verdict, a, b, unnamed }: Comparison): string {
+export function sayComparison(
+  nameA: string,
+  nameB: string,
+  size: number,
+  { verdict, a, b, unnamed }: Comparison,
+): string {
   const both = `${nameA} ${sayBounds(a)}, ${nameB} ${sayBounds(b)}`
-  const doubt = unnamed && verdict !== 'not-comparable' ? ' This holds if both were tested alike: not both name their test.' : ''
+  const doubt =
+    unnamed && verdict !== 'not-comparable' ? ' This holds if both were tested alike: not both name their test.' : ''
   switch (verdict) {
     case 'ahead':
       return `At ${saySize(size)} ${nameA} is ahead: ${both}.${doubt}`

@@ -6,15 +6,35 @@ import { readPoints, writePoints } from './read-points.ts'
 describe('efficiency pairs as they are printed', () => {
   test.each([
     ['99 at 20', [[0.99, 'equal', 20e-6]]],
-    ['99% @ 20 µm, 94% @ 15 um and 74 at 10', [[0.99, 'equal', 20e-6], [0.94, 'equal', 15e-6], [0.74, 'equal', 10e-6]]],
+    [
+      '99% @ 20 µm, 94% @ 15 um and 74 at 10',
+      [
+        [0.99, 'equal', 20e-6],
+        [0.94, 'equal', 15e-6],
+        [0.74, 'equal', 10e-6],
+      ],
+    ],
     ['98,7+ % at 20', [[0.987, 'plus', 20e-6]]],
     ['up to 99 % at 25 microns', [[0.99, 'up-to', 25e-6]]],
-    ['at least 95 for 20; ≥ 90 at 15', [[0.95, 'at-least', 20e-6], [0.9, 'at-least', 15e-6]]],
+    [
+      'at least 95 for 20; ≥ 90 at 15',
+      [
+        [0.95, 'at-least', 20e-6],
+        [0.9, 'at-least', 15e-6],
+      ],
+    ],
     ['99 at ?', [[0.99, 'equal', null]]],
     ['? at 20', [[null, 'equal', 20e-6]]],
   ])('%s', (text, pairs) => {
     const read = readPoints(text)
-    expect(read.ok && read.value.map(({ share, saying, size }) => [share, saying, size === null ? null : Number(size.toPrecision(6))])).toEqual(pairs)
+    expect(
+      read.ok &&
+        read.value.map(({ share, saying, size }) => [
+          share,
+          saying,
+          size === null ? null : Number(size.toPrecision(6)),
+        ]),
+    ).toEqual(pairs)
   })
 
   test.each([
@@ -31,11 +51,17 @@ describe('efficiency pairs as they are printed', () => {
   })
 
   test('what is written reads back the same', () => {
-    const point = fc.record({ share: fc.option(fc.integer({ min: 0, max: 1000 }).map((tenths) => tenths / 1000)), saying: fc.constantFrom('equal', 'at-least', 'plus', 'up-to'), size: fc.integer({ min: 1, max: 100 }).map((um) => um / 1e6) })
-    fc.assert(fc.property(fc.array(point, { minLength: 1, maxLength: 6 }), (points) => {
-      const read = readPoints(writePoints(points as never))
-      expect(read.ok && read.value).toEqual(points)
-    }))
+    const point = fc.record({
+      share: fc.option(fc.integer({ min: 0, max: 1000 }).map((tenths) => tenths / 1000)),
+      saying: fc.constantFrom('equal', 'at-least', 'plus', 'up-to'),
+      size: fc.integer({ min: 1, max: 100 }).map((um) => um / 1e6),
+    })
+    fc.assert(
+      fc.property(fc.array(point, { minLength: 1, maxLength: 6 }), (points) => {
+        const read = readPoints(writePoints(points as never))
+        expect(read.ok && read.value).toEqual(points)
+      }),
+    )
   })
 })
 

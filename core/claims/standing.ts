@@ -57,7 +57,8 @@ const contradict = (kind: ClaimKind, a: Claim, b: Claim): boolean => {
 }
 
 /** Which of two contradicting efficiency claims says less: its highest share is lower. */
-const byShare = (a: Claim, b: Claim): number => Math.max(...usablePoints([a]).map(({ share }) => share)) - Math.max(...usablePoints([b]).map(({ share }) => share))
+const byShare = (a: Claim, b: Claim): number =>
+  Math.max(...usablePoints([a]).map(({ share }) => share)) - Math.max(...usablePoints([b]).map(({ share }) => share))
 
 /**
  * The claims of one product that count: where two of a kind contradict each other, the lower, until the user
@@ -79,13 +80,23 @@ export function standing(claims: readonly Claim[], decisions: readonly Decision[
     }
     const figures = numbers[kind]
     const lowestFirst = [...disputed].sort(figures ? byFigures(figures) : byShare)
-    const decided = decisions.find((decision) => decision.kind === kind && disputed.some(({ id }) => id === decision.claim))
+    const decided = decisions.find(
+      (decision) => decision.kind === kind && disputed.some(({ id }) => id === decision.claim),
+    )
     const uses = decided ? disputed.find(({ id }) => id === decided.claim)! : lowestFirst[0]!
     const kept = [uses]
-    for (const claim of [...lowestFirst, ...own]) if (!kept.includes(claim) && kept.every((one) => !contradict(kind, claim, one))) kept.push(claim)
+    for (const claim of [...lowestFirst, ...own])
+      if (!kept.includes(claim) && kept.every((one) => !contradict(kind, claim, one))) kept.push(claim)
     counting.push(...kept)
     const places = disputed.map(({ words, place }) => `"${words}" (${placeLabel(place)})`)
-    contradictions.push({ product: uses.product, kind, claims: disputed, uses, decided, says: `${claimLabel(kind)}: ${places.join(' against ')}.` })
+    contradictions.push({
+      product: uses.product,
+      kind,
+      claims: disputed,
+      uses,
+      decided,
+      says: `${claimLabel(kind)}: ${places.join(' against ')}.`,
+    })
   }
   return { claims: counting, contradictions }
 }

@@ -35,8 +35,18 @@ export interface Circumstances {
  *
  * @example assess('spin-on', []).score.coverage // => 0
  */
-export function assess(form: Form, readings: readonly Reading[], { asks = {}, plan = {}, instruments }: Circumstances = {}): Assessment {
+export function assess(
+  form: Form,
+  readings: readonly Reading[],
+  { asks = {}, plan = {}, instruments }: Circumstances = {},
+): Assessment {
   const known = resolve(readings, instruments)
   const figures = computeFigures(form, known, asks)
-  return { known, figures, score: scoreOf(form, known, figures), done: completeness(form, known, plan), findings: findFindings(form, known, figures, asks) }
+  return {
+    known,
+    figures,
+    score: scoreOf(form, known, figures),
+    done: completeness(form, known, plan),
+    findings: findFindings(form, known, figures, asks),
+  }
 }

@@ -22,7 +22,13 @@ export function displayUnit(of: Characteristic | Figure, system: UnitSystem): st
 
 /** Decimals that suit a value in its unit: the catalogue's own for its metric unit, else the unit's habit. */
 function decimalsFor(of: Characteristic | Figure, unit: string): number {
-  const own = isFigure(of) ? (unit === of.unit ? of.decimals : undefined) : of.kind === 'quantity' && unit === of.units[0] ? of.decimals : undefined
+  const own = isFigure(of)
+    ? unit === of.unit
+      ? of.decimals
+      : undefined
+    : of.kind === 'quantity' && unit === of.units[0]
+      ? of.decimals
+      : undefined
   return own ?? unitOf(unit).decimals
 }
 

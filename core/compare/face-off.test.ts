@@ -5,10 +5,29 @@ import { assess } from './assess.ts'
 import { faceOff } from './face-off.ts'
 import { buildLineup } from './lineup.ts'
 
-const entrant = (id: string, typed: Parameters<typeof readings>[0]) => ({ id, form: 'spin-on' as const, specimens: [{ id: `${id}0`, assessment: assess('spin-on', readings(typed, `${id}0`)) }] })
+const entrant = (id: string, typed: Parameters<typeof readings>[0]) => ({
+  id,
+  form: 'spin-on' as const,
+  specimens: [{ id: `${id}0`, assessment: assess('spin-on', readings(typed, `${id}0`)) }],
+})
 const rows = buildLineup([
-  entrant('a', { 'can.wall': '0.53 mm', 'whole.weight': '330 g', 'adbv.material': 'nitrile', 'plate.thickness': '3.00 mm', 'spring.type': 'coil', 'box.datecode': 'A1' }),
-  entrant('b', { 'can.wall': '0.40 mm', 'whole.weight': '300 g', 'adbv.material': 'silicone', 'plate.thickness': '3.01 mm', 'spring.type': 'coil', 'box.datecode': 'B2', 'bypass.place': 'none' }),
+  entrant('a', {
+    'can.wall': '0.53 mm',
+    'whole.weight': '330 g',
+    'adbv.material': 'nitrile',
+    'plate.thickness': '3.00 mm',
+    'spring.type': 'coil',
+    'box.datecode': 'A1',
+  }),
+  entrant('b', {
+    'can.wall': '0.40 mm',
+    'whole.weight': '300 g',
+    'adbv.material': 'silicone',
+    'plate.thickness': '3.01 mm',
+    'spring.type': 'coil',
+    'box.datecode': 'B2',
+    'bypass.place': 'none',
+  }),
 ])
 const duel = (key: string) => faceOff(rows, 0, 1).find((one) => one.key === key)
 
@@ -24,10 +43,12 @@ describe('two filters, row by row', () => {
 
   test('turned round, the winner is the same filter', () => {
     const turned = new Map(faceOff(rows, 1, 0).map((one) => [one.key, one.verdict]))
-    for (const { key, verdict } of faceOff(rows, 0, 1)) expect(turned.get(key)).toBe(({ a: 'b', b: 'a' } as Record<string, string>)[verdict] ?? verdict)
+    for (const { key, verdict } of faceOff(rows, 0, 1))
+      expect(turned.get(key)).toBe(({ a: 'b', b: 'a' } as Record<string, string>)[verdict] ?? verdict)
   })
 
-  test('what neither can have is left out', () => expect(faceOff(rows, 0, 1).some(({ key }) => key === 'twist.test')).toBe(false))
+  test('what neither can have is left out', () =>
+    expect(faceOff(rows, 0, 1).some(({ key }) => key === 'twist.test')).toBe(false))
 })
 
 describe('what a step buys', () => {

@@ -39,12 +39,19 @@ export function cellPoints(criterion: Criterion, cell: Cell): number | undefined
  * @param b index of the other
  * @example faceOff(rows, 0, 1).find(({ key }) => key === 'can.wall')?.verdict // => 'a'
  */
-export function faceOff(rows: readonly Row[], a: number, b: number, judge: (key: string) => Criterion | undefined = criterionFor): Duel[] {
+export function faceOff(
+  rows: readonly Row[],
+  a: number,
+  b: number,
+  judge: (key: string) => Criterion | undefined = criterionFor,
+): Duel[] {
   return rows.flatMap((row): Duel[] => {
     const [x, y] = [row.cells[a]!, row.cells[b]!]
     if (x.state === 'not-applicable' && y.state === 'not-applicable') return []
     const criterion = judge(row.key)
-    const duel = (verdict: Duel['verdict'], gain = 0): Duel[] => [{ key: row.key, label: row.label, part: row.part, a: x, b: y, verdict, gain, criterion }]
+    const duel = (verdict: Duel['verdict'], gain = 0): Duel[] => [
+      { key: row.key, label: row.label, part: row.part, a: x, b: y, verdict, gain, criterion },
+    ]
     if (!known(x) || !known(y)) return duel('unknown')
     if (same(x, y)) return duel('tie')
     const [p, q] = criterion ? [cellPoints(criterion, x), cellPoints(criterion, y)] : []
@@ -62,4 +69,5 @@ function same(x: Cell, y: Cell): boolean {
 }
 
 /** Whether a row is a matter of words such as a part number, in which no one can be better. */
-export const isText = (key: string): boolean => findCharacteristic(key) !== undefined && characteristicOf(key).kind === 'text'
+export const isText = (key: string): boolean =>
+  findCharacteristic(key) !== undefined && characteristicOf(key).kind === 'text'

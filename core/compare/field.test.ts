@@ -25,17 +25,34 @@ describe('the field beside a reading', () => {
 
 describe('weights that add up', () => {
   // Common practice, no published source: whole 372 g; plate 160, element 105, valve-spring 10, can 92.
-  const trade = { 'whole.weight': '372 g', 'plate.weight': '160 g', 'element.weight': '105 g', 'spring.type': 'combination', 'spring.weight': '10 g', 'can.weight': '92 g', 'bypass.place': 'dome' }
+  const trade = {
+    'whole.weight': '372 g',
+    'plate.weight': '160 g',
+    'element.weight': '105 g',
+    'spring.type': 'combination',
+    'spring.weight': '10 g',
+    'can.weight': '92 g',
+    'bypass.place': 'dome',
+  }
   const so = (typed: Parameters<typeof readings>[0]) => weightsSoFar('spin-on', resolve(readings(typed)))
 
   test('5 g are left for gasket and valve; with both weighed it is sound', () => {
-    expect(so(trade)).toMatchObject({ verdict: 'in hand', open: ['adbv.weight', 'gasket.weight'], says: '5.0 g still to weigh of 372.0 g.' })
-    expect(so({ ...trade, 'adbv.weight': '2.4 g', 'gasket.weight': '2.4 g' })).toMatchObject({ verdict: 'sound', says: 'Sound: 0.2 g left over.' })
+    expect(so(trade)).toMatchObject({
+      verdict: 'in hand',
+      open: ['adbv.weight', 'gasket.weight'],
+      says: '5.0 g still to weigh of 372.0 g.',
+    })
+    expect(so({ ...trade, 'adbv.weight': '2.4 g', 'gasket.weight': '2.4 g' })).toMatchObject({
+      verdict: 'sound',
+      says: 'Sound: 0.2 g left over.',
+    })
   })
 
   test('more than the whole is impossible, much left over is unweighed, no whole is to weigh', () => {
     expect(so({ ...trade, 'can.weight': '122 g' }).verdict).toBe('impossible')
-    expect(so({ ...trade, 'plate.weight': '130 g', 'adbv.weight': '2.4 g', 'gasket.weight': '2.4 g' }).verdict).toBe('unweighed')
+    expect(so({ ...trade, 'plate.weight': '130 g', 'adbv.weight': '2.4 g', 'gasket.weight': '2.4 g' }).verdict).toBe(
+      'unweighed',
+    )
     expect(so({ 'plate.weight': '160 g' }).verdict).toBe('to weigh')
   })
 })

@@ -24,7 +24,8 @@ export function remarkOn(mine: number, rivals: readonly Rival[], library: readon
     const deviation = median(library.map((value) => Math.abs(value - middle)))
     const far = deviation > 0 && Math.abs((0.6745 * (mine - middle)) / deviation) > 3.5
     const side = mine > Math.max(...library) ? 'highest' : mine < Math.min(...library) ? 'lowest' : undefined
-    if (side) return far ? `The ${side} in the whole library by far: read it again.` : `The ${side} in the whole library.`
+    if (side)
+      return far ? `The ${side} in the whole library by far: read it again.` : `The ${side} in the whole library.`
     if (far) return 'Unusual beside the whole library: read it again.'
   }
   const same = rivals.filter(({ value }) => Math.abs(value - mine) <= 0.001 * Math.abs(mine))

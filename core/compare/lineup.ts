@@ -1,4 +1,13 @@
-import { catalogue, optionsOf, parts, strength, type Characteristic, type Evidence, type Form, type PartKey } from '#core/catalogue/index.ts'
+import {
+  catalogue,
+  optionsOf,
+  parts,
+  strength,
+  type Characteristic,
+  type Evidence,
+  type Form,
+  type PartKey,
+} from '#core/catalogue/index.ts'
 import { figures, type Figure } from '#core/figures/index.ts'
 import { mean } from '#core/quantity/repeats.ts'
 import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
@@ -17,8 +26,27 @@ export interface Entrant {
 }
 
 export type Cell =
-  | { state: 'number'; value: number; u: number; spread?: SpreadSource; evidence: Evidence; specimen: string; of: number; remark?: string; mark?: Mark }
-  | { state: 'words'; text: string; evidence: Evidence; specimen: string; of: number; answers: string[]; points?: number; mark?: Mark }
+  | {
+      state: 'number'
+      value: number
+      u: number
+      spread?: SpreadSource
+      evidence: Evidence
+      specimen: string
+      of: number
+      remark?: string
+      mark?: Mark
+    }
+  | {
+      state: 'words'
+      text: string
+      evidence: Evidence
+      specimen: string
+      of: number
+      answers: string[]
+      points?: number
+      mark?: Mark
+    }
   | { state: 'openings'; groups: OpeningGroup[]; evidence: Evidence; specimen: string; of: number }
   | { state: 'missing' }
   | { state: 'not-applicable'; reason: string }
@@ -60,20 +88,40 @@ export function buildLineup(entrants: readonly Entrant[], spreads: Spreads = new
   const rows = [
     ...catalogue.filter(applies).map((characteristic) => {
       const labels = new Map(optionsOf(characteristic).map(({ value, label }) => [value, label]))
-      return row(characteristic, 'characteristic', entrants, (entrant) => characteristicCell(characteristic, labels, entrant, spreads.get(characteristic.key)))
+      return row(characteristic, 'characteristic', entrants, (entrant) =>
+        characteristicCell(characteristic, labels, entrant, spreads.get(characteristic.key)),
+      )
     }),
-    ...figures.filter(applies).map((figure) => row(figure, 'figure', entrants, (entrant) => figureCell(figure, entrant, spreads.get(figure.key)))),
+    ...figures
+      .filter(applies)
+      .map((figure) =>
+        row(figure, 'figure', entrants, (entrant) => figureCell(figure, entrant, spreads.get(figure.key))),
+      ),
   ]
   return rows.sort((a, b) => order.get(a.part)! - order.get(b.part)!)
 }
 
-function row(of: Characteristic | Figure, kind: Row['kind'], entrants: readonly Entrant[], cellOf: (entrant: Entrant) => Cell): Row {
-  const cells = entrants.map((entrant) => (of.forms.includes(entrant.form) ? cellOf(entrant) : { state: 'not-applicable' as const, reason: `not part of a ${entrant.form} filter` }))
+function row(
+  of: Characteristic | Figure,
+  kind: Row['kind'],
+  entrants: readonly Entrant[],
+  cellOf: (entrant: Entrant) => Cell,
+): Row {
+  const cells = entrants.map((entrant) =>
+    of.forms.includes(entrant.form)
+      ? cellOf(entrant)
+      : { state: 'not-applicable' as const, reason: `not part of a ${entrant.form} filter` },
+  )
   const compared = 'relative' in of && of.relative ? againstLowest(cells) : cells
   return { key: of.key, label: of.label, part: of.part, kind, cells: marked(of.key, compared), differs: differs(cells) }
 }
 
-function characteristicCell(characteristic: Characteristic, labels: ReadonlyMap<string, string>, { specimens }: Entrant, library: UnitSpread | undefined): Cell {
+function characteristicCell(
+  characteristic: Characteristic,
+  labels: ReadonlyMap<string, string>,
+  { specimens }: Entrant,
+  library: UnitSpread | undefined,
+): Cell {
   const found = specimens.flatMap(({ id, assessment }) => {
     const resolved = assessment.known.get(characteristic.key)
     return resolved ? [{ id, resolved }] : []
@@ -81,18 +129,38 @@ function characteristicCell(characteristic: Characteristic, labels: ReadonlyMap<
   const first = found[0]
   if (!first) {
     const reasons = specimens.map(({ assessment }) => whyNot(characteristic, assessment.known))
-    return reasons.length > 0 && reasons[0] && reasons.every(Boolean) ? { state: 'not-applicable', reason: reasons[0] } : { state: 'missing' }
+    return reasons.length > 0 && reasons[0] && reasons.every(Boolean)
+      ? { state: 'not-applicable', reason: reasons[0] }
+      : { state: 'missing' }
   }
-  const common = { evidence: weakest(found.map(({ resolved }) => resolved.evidence)), specimen: first.id, of: found.length }
+  const common = {
+    evidence: weakest(found.map(({ resolved }) => resolved.evidence)),
+    specimen: first.id,
+    of: found.length,
+  }
   if (characteristic.kind === 'openings') return { state: 'openings', groups: first.resolved.groups ?? [], ...common }
   if (characteristic.kind === 'quantity' || characteristic.kind === 'count' || characteristic.kind === 'grade') {
-    return { state: 'number', ...folded(found.map(({ resolved }) => resolved.number!), library, characteristic.kind === 'quantity'), ...common }
+    return {
+      state: 'number',
+      ...folded(
+        found.map(({ resolved }) => resolved.number!),
+        library,
+        characteristic.kind === 'quantity',
+      ),
+      ...common,
+    }
   }
   const criterion = criterionFor(characteristic.key)
   const answers = found.flatMap(({ resolved }) => (resolved.text === undefined ? [] : [resolved.text]))
   const points = criterion && answerPoints(criterion.rule, answers)
   const words = [...new Set(found.map(({ resolved }) => labels.get(resolved.text ?? '') ?? resolved.text ?? ''))]
-  return { state: 'words', text: words.join(' / '), answers, ...common, ...(points !== undefined && words.length === 1 && { points }) }
+  return {
+    state: 'words',
+    text: words.join(' / '),
+    answers,
+    ...common,
+    ...(points !== undefined && words.length === 1 && { points }),
+  }
 }
 
 function figureCell(figure: Figure, { specimens }: Entrant, library: UnitSpread | undefined): Cell {
@@ -103,12 +171,18 @@ function figureCell(figure: Figure, { specimens }: Entrant, library: UnitSpread 
     const apart = results.find(({ result }) => result?.state === 'not-applicable')
     if (apart?.result?.state === 'not-applicable') return { state: 'not-applicable', reason: apart.result.reason }
     const wrong = results.find(({ result }) => result?.state === 'impossible')
-    return wrong?.result?.state === 'impossible' ? { state: 'impossible', message: wrong.result.message, specimen: wrong.id } : { state: 'missing' }
+    return wrong?.result?.state === 'impossible'
+      ? { state: 'impossible', message: wrong.result.message, specimen: wrong.id }
+      : { state: 'missing' }
   }
   const { remark } = first.result
   return {
     state: 'number',
-    ...folded(found.map(({ result }) => result.number), library, figure.dimension !== 'temperatureDifference' && figure.key !== 'weight.residual'),
+    ...folded(
+      found.map(({ result }) => result.number),
+      library,
+      figure.dimension !== 'temperatureDifference' && figure.key !== 'weight.residual',
+    ),
     evidence: weakest(found.map(({ result }) => result.evidence)),
     specimen: first.id,
     of: found.length,
@@ -117,7 +191,11 @@ function figureCell(figure: Figure, { specimens }: Entrant, library: UnitSpread 
 }
 
 /** Mean of the specimens; an exact value, such as a count all agree on, has no unit-to-unit spread of its own. */
-function folded(numbers: Uncertain[], library: UnitSpread | undefined, varies: boolean): { value: number; u: number; spread?: SpreadSource } {
+function folded(
+  numbers: Uncertain[],
+  library: UnitSpread | undefined,
+  varies: boolean,
+): { value: number; u: number; spread?: SpreadSource } {
   const values = numbers.map(({ value }) => value)
   const value = mean(values)
   const doubt = Math.max(...numbers.map(standardUncertainty))
@@ -183,8 +261,12 @@ function differs(cells: Cell[]): boolean {
   const first = known[0]
   if (!first) return false
   return known.some((cell) => {
-    if (cell.state === 'number' && first.state === 'number') return known.some((other) => other.state === 'number' && !tied(cell, other))
+    if (cell.state === 'number' && first.state === 'number')
+      return known.some((other) => other.state === 'number' && !tied(cell, other))
     if (cell.state === 'words' && first.state === 'words') return cell.text !== first.text
-    return JSON.stringify(cell.state === 'openings' && cell.groups) !== JSON.stringify(first.state === 'openings' && first.groups)
+    return (
+      JSON.stringify(cell.state === 'openings' && cell.groups) !==
+      JSON.stringify(first.state === 'openings' && first.groups)
+    )
   })
 }

@@ -57,5 +57,9 @@ export function unitSpread(values: readonly number[], library: UnitSpread | unde
   if (!own) return prior
   const weight = Math.min(prior.freedom, mostPrior)
   const freedom = weight + own.freedom
-  return { relative: Math.sqrt((weight * prior.relative ** 2 + own.freedom * own.relative ** 2) / freedom), freedom, from: 'specimens' }
+  return {
+    relative: Math.sqrt((weight * prior.relative ** 2 + own.freedom * own.relative ** 2) / freedom),
+    freedom,
+    from: 'specimens',
+  }
 }

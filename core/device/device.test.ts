@@ -36,7 +36,8 @@ describe('settling', () => {
   const run = (values: number[], every = 100): Sample[] => values.map((value, index) => ({ value, at: index * every }))
   test('nothing shown, nothing known', () => expect(settle([], 0.0001)).toBeUndefined())
   test('a reading that has only begun is not steady', () => expect(settle(run([0.3, 0.3]), 0.0001)?.stable).toBe(false))
-  test('one that holds still for the hold is', () => expect(settle(run(Array<number>(9).fill(0.3)), 0.0001)).toEqual({ value: 0.3, stable: true }))
+  test('one that holds still for the hold is', () =>
+    expect(settle(run(Array<number>(9).fill(0.3)), 0.0001)).toEqual({ value: 0.3, stable: true }))
   test('a step of the display is no unrest, two are', () => {
     const still = Array<number>(9).fill(0.3)
     expect(settle(run([...still.slice(0, 8), 0.3001]), 0.0001)?.stable).toBe(true)
@@ -52,7 +53,10 @@ describe('the simulated device', () => {
         const to = tenths * 0.0001
         const early = shown(0, to, 60, 0.0001, noise())
         expect(Math.abs(early - to)).toBeGreaterThan(0.00005)
-        const samples = Array.from({ length: 20 }, (_, index) => ({ value: shown(0, to, 2500 + index * 100, 0.0001, noise()), at: index * 100 }))
+        const samples = Array.from({ length: 20 }, (_, index) => ({
+          value: shown(0, to, 2500 + index * 100, 0.0001, noise()),
+          at: index * 100,
+        }))
         expect(settle(samples, 0.0001)).toMatchObject({ stable: true })
         expect(samples.at(-1)!.value).toBeCloseTo(to, 6)
         expect(samples.at(-1)!.at).toBeGreaterThan(holdFor)

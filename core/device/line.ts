@@ -29,6 +29,11 @@ export function readLine(line: string, usual: { dimension: Dimension; unit: stri
   if (!unit) return undefined
   const number = Number(digits!.replace(',', '.')) * (sign === '-' ? -1 : 1)
   const status = /^\s*(ST|S|US|SD|U)\b/i.exec(line)?.[1]?.toUpperCase()
-  const stable = doubt === '?' || status === 'US' || status === 'SD' || status === 'U' ? false : status === 'ST' || status === 'S' ? true : undefined
+  const stable =
+    doubt === '?' || status === 'US' || status === 'SD' || status === 'U'
+      ? false
+      : status === 'ST' || status === 'S'
+        ? true
+        : undefined
   return { value: toSI(number, unit.symbol), dimension: unit.dimension, ...(stable !== undefined && { stable }) }
 }

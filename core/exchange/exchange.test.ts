@@ -9,14 +9,38 @@ import { readEntry } from '#core/teardown/entry.ts'
 import { readings } from '#core/teardown/readings.fixture.ts'
 import { figureRows, figuresCsv } from './figures-table.ts'
 import { methodMarkdown } from './method-md.ts'
-import { missingColumns, parseReadingRow, pathKey, readingColumns, readingRow, sameAct, type SpecimenPath } from './readings-csv.ts'
+import {
+  missingColumns,
+  parseReadingRow,
+  pathKey,
+  readingColumns,
+  readingRow,
+  sameAct,
+  type SpecimenPath,
+} from './readings-csv.ts'
 
-const path: SpecimenPath = { application: 'Skerry 1.1 D', brand: 'Corvane', partNumber: 'CV-214', revision: '', form: 'spin-on', specimen: 'A' }
+const path: SpecimenPath = {
+  application: 'Skerry 1.1 D',
+  brand: 'Corvane',
+  partNumber: 'CV-214',
+  revision: '',
+  form: 'spin-on',
+  specimen: 'A',
+}
 const wall = readings({ 'can.wall': '20 thou' })[0]!
 
 describe('readings as tidy CSV', () => {
   test('a row says it all, with the value in SI and what was typed', () => {
-    expect(readingRow(path, wall)).toMatchObject({ brand: 'Corvane', characteristic: 'can.wall', 'as typed': '20 thou', value: '0.000508', 'SI unit': 'm', evidence: 'measured', 'read in': 'thou', struck: '' })
+    expect(readingRow(path, wall)).toMatchObject({
+      brand: 'Corvane',
+      characteristic: 'can.wall',
+      'as typed': '20 thou',
+      value: '0.000508',
+      'SI unit': 'm',
+      evidence: 'measured',
+      'read in': 'thou',
+      struck: '',
+    })
   })
 
   test('out and in again changes nothing, whatever the kind', () => {
@@ -46,8 +70,11 @@ describe('readings as tidy CSV', () => {
       if (!after.ok) continue
       const { value } = after.value
       expect(value.text ?? null).toBe(before.text)
-      if (before.number !== null) expect(value.number! / (before.number || 1)).toBeCloseTo(before.number === 0 ? 0 : 1, 9)
-      expect(value.groups?.map(({ count, width }) => [count, width.toFixed(7)]) ?? null).toEqual(before.groups?.map(({ count, width }) => [count, width.toFixed(7)]) ?? null)
+      if (before.number !== null)
+        expect(value.number! / (before.number || 1)).toBeCloseTo(before.number === 0 ? 0 : 1, 9)
+      expect(value.groups?.map(({ count, width }) => [count, width.toFixed(7)]) ?? null).toEqual(
+        before.groups?.map(({ count, width }) => [count, width.toFixed(7)]) ?? null,
+      )
       expect(sameAct(after.value)).toBe(sameAct(before))
       expect(pathKey(after.value.path)).toBe(pathKey({ ...path }))
     }
@@ -72,20 +99,29 @@ describe('readings as tidy CSV', () => {
   })
 
   test('a row that is anything at all never throws', () => {
-    fc.assert(fc.property(fc.dictionary(fc.constantFrom(...readingColumns), fc.string()), (row) => {
+    fc.assert(
+      fc.property(fc.dictionary(fc.constantFrom(...readingColumns), fc.string()), (row) => {
         const parsed = parseReadingRow(row)
         expect(parsed.ok ? 'taken' : parsed.problem.message).not.toBe('')
-      }))
+      }),
+    )
   })
 
   test('names the columns that a file lacks', () => {
-    expect(missingColumns(readingColumns.filter((column) => column !== 'evidence' && column !== 'source'))).toEqual(['evidence'])
+    expect(missingColumns(readingColumns.filter((column) => column !== 'evidence' && column !== 'source'))).toEqual([
+      'evidence',
+    ])
   })
 
   test('a value with an exponent is read', () => {
     const parsed = parseReadingRow({ ...readingRow(path, wall), value: '5.08e-4' })
     expect(parsed.ok && parsed.value.value.number).toBeCloseTo(0.000508, 9)
-    expect(readEntry(catalogue.find(({ key }) => key === 'can.wall')!, { text: '5.08e-4 m' }).ok).toBe(false)
+    expect(
+      readEntry(
+        catalogue.find(({ key }) => key === 'can.wall')!,
+        { text: '5.08e-4 m' },
+      ).ok,
+    ).toBe(false)
   })
 })
 

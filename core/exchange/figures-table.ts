@@ -28,7 +28,10 @@ export interface FigureRow {
  *
  * @example figureRows(path, assessment)[0]?.figure // => 'weight.residual'
  */
-export function figureRows({ application, brand, partNumber, revision, specimen }: SpecimenPath, { figures }: Assessment): FigureRow[] {
+export function figureRows(
+  { application, brand, partNumber, revision, specimen }: SpecimenPath,
+  { figures }: Assessment,
+): FigureRow[] {
   return [...figures.values()].flatMap((result): FigureRow[] => {
     if (result.state !== 'known') return []
     const { key, label, dimension, formula, source } = findFigure(result.key)!
@@ -58,4 +61,8 @@ export function figureRows({ application, brand, partNumber, revision, specimen 
  *
  * @example figuresCsv(rows).split('\r\n')[0] // => 'application,brand,part number,…'
  */
-export const figuresCsv = (rows: readonly FigureRow[]): string => Papa.unparse(rows.map((row) => ({ ...row, inputs: row.inputs.join(' ') })), { escapeFormulae: true })
+export const figuresCsv = (rows: readonly FigureRow[]): string =>
+  Papa.unparse(
+    rows.map((row) => ({ ...row, inputs: row.inputs.join(' ') })),
+    { escapeFormulae: true },
+  )

@@ -39,7 +39,12 @@ function csvCell(cell: Cell, key: string, unit: string, system: UnitSystem): str
   switch (cell.state) {
     case 'number': {
       const said = sayNumber(findFigure(key) ?? characteristicOf(key), cell.value, system)
-      return said.replace(` ${unit}`, '').replace(/ of \d+$/, '').replace('½', '.5').replace('−', '-').replaceAll(',', '')
+      return said
+        .replace(` ${unit}`, '')
+        .replace(/ of \d+$/, '')
+        .replace('½', '.5')
+        .replace('−', '-')
+        .replaceAll(',', '')
     }
     case 'words':
       return cell.text

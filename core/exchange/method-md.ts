@@ -9,7 +9,9 @@ import { sayRule } from '#core/score/say-rule.ts'
 const labelOf = (key: string): string => criteria.find((criterion) => criterion.key === key)!.label
 
 const table = (heads: string[], rows: string[][]): string =>
-  [heads, heads.map(() => '---'), ...rows].map((cells) => `| ${cells.map((cell) => cell.replaceAll('|', '\\|')).join(' | ')} |`).join('\n')
+  [heads, heads.map(() => '---'), ...rows]
+    .map((cells) => `| ${cells.map((cell) => cell.replaceAll('|', '\\|')).join(' | ')} |`)
+    .join('\n')
 
 /**
  * The public method as Markdown, out of the same catalogue, figures and criteria that the app runs on.
@@ -26,7 +28,17 @@ The score judges construction and value. It is no filtration test; efficiency, c
 
 ## Figures
 
-${table(['Figure', 'Part', 'Formula', 'Why', 'Assumed', 'Source'], figures.map(({ label, part, formula, why, assumptions, source }) => [label, partLabel(part), formula, why, assumptions.join(' '), source]))}
+${table(
+  ['Figure', 'Part', 'Formula', 'Why', 'Assumed', 'Source'],
+  figures.map(({ label, part, formula, why, assumptions, source }) => [
+    label,
+    partLabel(part),
+    formula,
+    why,
+    assumptions.join(' '),
+    source,
+  ]),
+)}
 
 ## Uncertainty
 
@@ -46,15 +58,41 @@ Each criterion gives 0 to 10 points; the score is their mean weighted as below, 
 as zero; inferred evidence bears half its weight, and the other half stays open. What a filter cannot have is left out. A weight of 0 is
 counted by some schools only. A fault that ends the discussion caps the score at ${vetoCap}: ${catalogue.flatMap((c) => (c.kind === 'fault' && c.ends ? [c.ends] : [])).join('; ')}.
 
-${table(['Criterion', 'Weight', 'Points', 'Because'], criteria.map((criterion) => [criterion.label, String(criterion.weight), sayRule(criterion, 'metric'), criterion.because]))}
+${table(
+  ['Criterion', 'Weight', 'Points', 'Because'],
+  criteria.map((criterion) => [
+    criterion.label,
+    String(criterion.weight),
+    sayRule(criterion, 'metric'),
+    criterion.because,
+  ]),
+)}
 
 ## Schools
 
 Named sets of weights and house rules; what a school does not name it takes from the table above. Common practice, no published source.
 
-${table(['School', 'Holds', 'Weights of its own', 'House rules on'], schools.map(({ name, says, weights, rules }) => [name, says, Object.entries(weights).map(([key, weight]) => `${labelOf(key)} ${weight}`).join(', '), Object.keys(rules).map(labelOf).join(', ')]))}
+${table(
+  ['School', 'Holds', 'Weights of its own', 'House rules on'],
+  schools.map(({ name, says, weights, rules }) => [
+    name,
+    says,
+    Object.entries(weights)
+      .map(([key, weight]) => `${labelOf(key)} ${weight}`)
+      .join(', '),
+    Object.keys(rules).map(labelOf).join(', '),
+  ]),
+)}
 
-${table(['Question', 'Sides, and the schools that take them'], disagreements.map(({ question, sides }) => [question, sides.map(({ says, schools: those }) => `${says} (${those.map((id) => findSchool(id)!.name).join(', ')})`).join('; ')]))}
+${table(
+  ['Question', 'Sides, and the schools that take them'],
+  disagreements.map(({ question, sides }) => [
+    question,
+    sides
+      .map(({ says, schools: those }) => `${says} (${those.map((id) => findSchool(id)!.name).join(', ')})`)
+      .join('; '),
+  ]),
+)}
 
 How sure a ranking is: points are drawn from the uncertainty of what was measured, unit-to-unit spread included, what is missing from all
 it may be, weights as the school has them, around it, or free. Source: SMAA-2, Lahdelma and Salminen, Operations Research 49 (2001).
@@ -78,7 +116,14 @@ ${table(
     .map((c) => [
       `\`${c.key}\``,
       c.label,
-      [c.how, optionsOf(c).map(({ label, says }) => (c.kind === 'grade' ? `${label}: ${says}` : label)).join('; ')].filter(Boolean).join(' — '),
+      [
+        c.how,
+        optionsOf(c)
+          .map(({ label, says }) => (c.kind === 'grade' ? `${label}: ${says}` : label))
+          .join('; '),
+      ]
+        .filter(Boolean)
+        .join(' — '),
       c.why,
       c.kind === 'quantity' && c.handling ? `± ${sayNumber(c, c.handling, 'metric')}` : '',
       'typical' in c ? `${sayNumber(c, c.typical[0], 'metric')} to ${sayNumber(c, c.typical[1], 'metric')}` : '',

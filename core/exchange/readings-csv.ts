@@ -17,8 +17,23 @@ export interface SpecimenPath {
 
 /** Columns of the tidy form, one row a reading; the last two may be left out on the way in. */
 export const readingColumns = [
-  'application', 'brand', 'part number', 'revision', 'form', 'specimen', 'characteristic', 'as typed', 'value', 'SI unit', 'instrument',
-  'evidence', 'time', 'struck', 'note', 'read in', 'source',
+  'application',
+  'brand',
+  'part number',
+  'revision',
+  'form',
+  'specimen',
+  'characteristic',
+  'as typed',
+  'value',
+  'SI unit',
+  'instrument',
+  'evidence',
+  'time',
+  'struck',
+  'note',
+  'read in',
+  'source',
 ] as const
 
 export type ReadingRow = Record<(typeof readingColumns)[number], string>
@@ -29,7 +44,9 @@ const required = readingColumns.slice(0, 15)
 function siUnit(key: string): string {
   const characteristic = characteristicOf(key)
   if (characteristic.kind === 'openings') return 'm'
-  return characteristic.kind === 'quantity' ? units.find(({ dimension }) => dimension === characteristic.dimension)!.symbol : ''
+  return characteristic.kind === 'quantity'
+    ? units.find(({ dimension }) => dimension === characteristic.dimension)!.symbol
+    : ''
 }
 
 /**
@@ -38,9 +55,16 @@ function siUnit(key: string): string {
  * @param path names of its specimen
  * @example readingRow(path, wall).value // => '0.00049'
  */
-export function readingRow({ application, brand, partNumber, revision, form, specimen }: SpecimenPath, reading: Reading): ReadingRow {
+export function readingRow(
+  { application, brand, partNumber, revision, form, specimen }: SpecimenPath,
+  reading: Reading,
+): ReadingRow {
   const { groups, number, text } = reading
-  const value = groups ? groups.map(({ count, width, length }) => [count, width, ...(length === undefined ? [] : [length])].join(' x ')).join('; ') : (number?.toString() ?? text ?? '')
+  const value = groups
+    ? groups
+        .map(({ count, width, length }) => [count, width, ...(length === undefined ? [] : [length])].join(' x '))
+        .join('; ')
+    : (number?.toString() ?? text ?? '')
   return {
     application,
     brand,
@@ -76,8 +100,14 @@ export interface ImportedReading {
   source: string | null
 }
 
-const name = (column: string, most: number) => z.string({ error: `The column "${column}" is missing.` }).trim().min(1, `"${column}" is empty.`).max(most, `"${column}" is longer than ${most} characters.`)
-const open = (column: string, most: number) => z.string().trim().max(most, `"${column}" is longer than ${most} characters.`).default('')
+const name = (column: string, most: number) =>
+  z
+    .string({ error: `The column "${column}" is missing.` })
+    .trim()
+    .min(1, `"${column}" is empty.`)
+    .max(most, `"${column}" is longer than ${most} characters.`)
+const open = (column: string, most: number) =>
+  z.string().trim().max(most, `"${column}" is longer than ${most} characters.`).default('')
 
 const rowSchema = z.object({
   application: name('application', 80),
@@ -91,9 +121,17 @@ const rowSchema = z.object({
   value: name('value', 400),
   'SI unit': open('SI unit', 12),
   instrument: open('instrument', 80),
-  evidence: z.enum(evidences.map(({ key }) => key) as [Evidence, ...Evidence[]], { error: '"evidence" is measured, observed, claimed or inferred.' }),
+  evidence: z.enum(evidences.map(({ key }) => key) as [Evidence, ...Evidence[]], {
+    error: '"evidence" is measured, observed, claimed or inferred.',
+  }),
   time: z.iso.datetime({ error: '"time" is no UTC time such as 2026-11-24T09:30:00.000Z.' }),
-  struck: z.string().default('').refine((text) => text === '' || z.iso.datetime().safeParse(text).success, '"struck" is empty or the UTC time of the strike.'),
+  struck: z
+    .string()
+    .default('')
+    .refine(
+      (text) => text === '' || z.iso.datetime().safeParse(text).success,
+      '"struck" is empty or the UTC time of the strike.',
+    ),
   note: open('note', 2000),
   'read in': open('read in', 12),
   source: open('source', 200),
@@ -104,7 +142,8 @@ const rowSchema = z.object({
  *
  * @example missingColumns(['application']) // => ['brand', …]
  */
-export const missingColumns = (present: readonly string[]): string[] => required.filter((column) => !present.includes(column))
+export const missingColumns = (present: readonly string[]): string[] =>
+  required.filter((column) => !present.includes(column))
 
 /**
  * A row of the tidy CSV as a reading: the value is read again by the rules of the bench, so that nothing
@@ -116,14 +155,37 @@ export const missingColumns = (present: readonly string[]): string[] => required
 export function parseReadingRow(row: unknown): Result<ImportedReading> {
   const parsed = rowSchema.safeParse(row)
   if (!parsed.success) return problem('row', parsed.error.issues[0]!.message)
-  const { application, brand, revision, form, specimen, evidence, time, struck, note, source, instrument, value, ...rest } = parsed.data
+  const {
+    application,
+    brand,
+    revision,
+    form,
+    specimen,
+    evidence,
+    time,
+    struck,
+    note,
+    source,
+    instrument,
+    value,
+    ...rest
+  } = parsed.data
 
   const characteristic = findCharacteristic(rest.characteristic)
   if (!characteristic) return problem('characteristic', `There is no characteristic "${rest.characteristic}".`)
-  if (!characteristic.forms.includes(form)) return problem('form', `A ${form} filter has no ${characteristic.label.toLowerCase()}.`)
+  if (!characteristic.forms.includes(form))
+    return problem('form', `A ${form} filter has no ${characteristic.label.toLowerCase()}.`)
   const si = siUnit(characteristic.key)
-  if (rest['SI unit'] !== si) return problem('unit', `The value of ${characteristic.label.toLowerCase()} is in ${si || 'no unit'}, not in "${rest['SI unit']}".`)
-  const entry = readEntry(characteristic, { text: characteristic.kind === 'quantity' ? `${plain(value)} ${si}` : value, insist: true, ...(si && { unit: si }) })
+  if (rest['SI unit'] !== si)
+    return problem(
+      'unit',
+      `The value of ${characteristic.label.toLowerCase()} is in ${si || 'no unit'}, not in "${rest['SI unit']}".`,
+    )
+  const entry = readEntry(characteristic, {
+    text: characteristic.kind === 'quantity' ? `${plain(value)} ${si}` : value,
+    insist: true,
+    ...(si && { unit: si }),
+  })
   if (!entry.ok) return entry
   return {
     ok: true,
@@ -151,11 +213,17 @@ const plain = (text: string): string => (/^[+-]?[\d.]+e[+-]?\d+$/i.test(text) ? 
  *
  * @example sameAct(a) === sameAct(b) // => true when b is a again
  */
-export const sameAct = ({ characteristic, at, typed }: Pick<ImportedReading, 'characteristic' | 'at' | 'typed'>): string => `${characteristic}\n${new Date(at).toISOString()}\n${typed}`
+export const sameAct = ({
+  characteristic,
+  at,
+  typed,
+}: Pick<ImportedReading, 'characteristic' | 'at' | 'typed'>): string =>
+  `${characteristic}\n${new Date(at).toISOString()}\n${typed}`
 
 /**
  * A path as one string, for looking specimens up.
  *
  * @example pathKey(path)
  */
-export const pathKey = ({ application, brand, partNumber, revision, specimen }: Omit<SpecimenPath, 'form'>): string => [application, brand, partNumber, revision, specimen].join('\n').toLowerCase()
+export const pathKey = ({ application, brand, partNumber, revision, specimen }: Omit<SpecimenPath, 'form'>): string =>
+  [application, brand, partNumber, revision, specimen].join('\n').toLowerCase()

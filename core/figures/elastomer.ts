@@ -28,7 +28,8 @@ export const elastomers: Record<string, { cold: number; hot: number }> = {
  * @throws RangeError for a material with no known range
  * @example hotMargin('nitrile', 408.15).value // => -14 (275 °F oil)
  */
-export const hotMargin = (material: string, oilHot: number): Uncertain => minus(exactly(rangeOf(material).hot), exactly(oilHot))
+export const hotMargin = (material: string, oilHot: number): Uncertain =>
+  minus(exactly(rangeOf(material).hot), exactly(oilHot))
 
 /**
  * How far the coldest oil stays above what a rubber stands; below zero it stiffens.
@@ -39,7 +40,8 @@ export const hotMargin = (material: string, oilHot: number): Uncertain => minus(
  * @throws RangeError for a material with no known range
  * @example coldMargin('nitrile', 253.15).value // => 10
  */
-export const coldMargin = (material: string, oilCold: number): Uncertain => minus(exactly(oilCold), exactly(rangeOf(material).cold))
+export const coldMargin = (material: string, oilCold: number): Uncertain =>
+  minus(exactly(oilCold), exactly(rangeOf(material).cold))
 
 function rangeOf(material: string): { cold: number; hot: number } {
   const range = elastomers[material]

@@ -83,7 +83,10 @@ export function computeFigure(figure: Figure, known: Known, asks: Asks = {}): Fi
     if (!Number.isFinite(number.value) || !Number.isFinite(standardUncertainty(number))) {
       return { key: figure.key, state: 'impossible', message: 'These readings give no number.', inputs }
     }
-    const evidence = inputs.reduce<Evidence>((weakest, input) => (strength(input.evidence) > strength(weakest) ? input.evidence : weakest), 'measured')
+    const evidence = inputs.reduce<Evidence>(
+      (weakest, input) => (strength(input.evidence) > strength(weakest) ? input.evidence : weakest),
+      'measured',
+    )
     const remark = figure.remark?.(number.value, read)
     return { key: figure.key, state: 'known', number, evidence, inputs, ...(remark && { remark }) }
   } catch (error) {

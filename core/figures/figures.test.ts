@@ -117,7 +117,8 @@ describe('threads', () => {
   test('asks for the pitch, and refuses what is no thread', () => {
     const bare = readThread('M20')
     expect(bare.ok ? [] : bare.problem.offers?.[0]?.text).toBe('M20 x 1.5')
-    for (const text of ['', 'G 3/4', 'hello', 'M400 x 1.5', 'M20 x 99', '9/2-16', '1/0-16']) expect(readThread(text).ok).toBe(false)
+    for (const text of ['', 'G 3/4', 'hello', 'M400 x 1.5', 'M20 x 99', '9/2-16', '1/0-16'])
+      expect(readThread(text).ok).toBe(false)
   })
 
   test('4½ turns of M20 x 1.5 hold 6.75 mm', () => {
@@ -213,6 +214,8 @@ describe('laws', () => {
   })
 
   test('more buried than there is width is refused', () => {
-    expect(() => mediaArea(exactly(1), exactly(0.002), exactly(0.003))).toThrow('More of the width is buried than there is width')
+    expect(() => mediaArea(exactly(1), exactly(0.002), exactly(0.003))).toThrow(
+      'More of the width is buried than there is width',
+    )
   })
 })

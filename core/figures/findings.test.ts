@@ -6,13 +6,31 @@ import { elastomers, hotMargin } from './elastomer.ts'
 
 /** A filter that agrees with itself: weights add up, pleats fill their room, the strip weighs what strips weigh. */
 const sound = {
-  'whole.weight': '303.2 g', 'plate.weight': '131 g', 'element.weight': '51 g', 'can.weight': '91 g', 'spring.type': 'coil', 'spring.weight': '9 g',
-  'bypass.place': 'dome', 'bypass.weight': '12 g', 'adbv.weight': '5 g', 'gasket.weight': '3.7 g',
-  'element.od': '63 mm', 'element.id': '33 mm', 'element.height': '66 mm', 'pleats.count': '50', 'media.length': '1420 mm',
-  'media.how': 'strip', 'media.width': '64 mm', 'media.buried': '2.6 mm', 'media.thickness': '0.7 mm', 'media.weight': '12 g',
+  'whole.weight': '303.2 g',
+  'plate.weight': '131 g',
+  'element.weight': '51 g',
+  'can.weight': '91 g',
+  'spring.type': 'coil',
+  'spring.weight': '9 g',
+  'bypass.place': 'dome',
+  'bypass.weight': '12 g',
+  'adbv.weight': '5 g',
+  'gasket.weight': '3.7 g',
+  'element.od': '63 mm',
+  'element.id': '33 mm',
+  'element.height': '66 mm',
+  'pleats.count': '50',
+  'media.length': '1420 mm',
+  'media.how': 'strip',
+  'media.width': '64 mm',
+  'media.buried': '2.6 mm',
+  'media.thickness': '0.7 mm',
+  'media.weight': '12 g',
 }
-const findings = (typed: Parameters<typeof readings>[0], asks = {}) => assess('spin-on', readings({ ...sound, ...typed }), { asks }).findings
-const culprits = (typed: Parameters<typeof readings>[0], asks = {}) => findings(typed, asks).map(({ culprit }) => culprit)
+const findings = (typed: Parameters<typeof readings>[0], asks = {}) =>
+  assess('spin-on', readings({ ...sound, ...typed }), { asks }).findings
+const culprits = (typed: Parameters<typeof readings>[0], asks = {}) =>
+  findings(typed, asks).map(({ culprit }) => culprit)
 
 describe('what contradicts itself', () => {
   test('a sound filter has no findings', () => {
@@ -22,7 +40,17 @@ describe('what contradicts itself', () => {
   // Common practice, no published source: whole 372 g; plate 160, element 105, valve-spring 10, can 92: 5 g
   // left for gasket and valve. Sound.
   test('the weights of the trade are sound', () => {
-    const weights = { 'whole.weight': '372 g', 'plate.weight': '160 g', 'element.weight': '105 g', 'spring.type': 'combination', 'spring.weight': '10 g', 'can.weight': '92 g', 'adbv.weight': '2.5 g', 'gasket.weight': '2.5 g', 'bypass.place': 'dome' }
+    const weights = {
+      'whole.weight': '372 g',
+      'plate.weight': '160 g',
+      'element.weight': '105 g',
+      'spring.type': 'combination',
+      'spring.weight': '10 g',
+      'can.weight': '92 g',
+      'adbv.weight': '2.5 g',
+      'gasket.weight': '2.5 g',
+      'bypass.place': 'dome',
+    }
     const { figures, findings: found } = assess('spin-on', readings(weights))
     const residual = figures.get('weight.residual')
     expect(residual?.state === 'known' && residual.number.value).toBeCloseTo(0, 6)
@@ -71,7 +99,16 @@ describe('what contradicts itself', () => {
     expect(culprits({ ...push, 'bypass.printed': '15 psi' }, { bypassOpening: 1e5 })).toEqual([])
     expect(culprits({ ...push, 'bypass.printed': '2 bar' })).toEqual(['bypass.push'])
     expect(culprits(push, { bypassOpening: 2.5e5 })).toEqual(['bypass.push'])
-    expect(culprits({ ...push, 'bypass.build': 'coil', 'bypass.wire': '1.6 mm', 'bypass.coil': '12 mm', 'bypass.coils': '5', 'bypass.preload': '8 mm' })).toEqual(['bypass.wire'])
+    expect(
+      culprits({
+        ...push,
+        'bypass.build': 'coil',
+        'bypass.wire': '1.6 mm',
+        'bypass.coil': '12 mm',
+        'bypass.coils': '5',
+        'bypass.preload': '8 mm',
+      }),
+    ).toEqual(['bypass.wire'])
   })
 
   test('a strip wider than its element, media too light, too dense', () => {
@@ -86,7 +123,9 @@ describe('what contradicts itself', () => {
   })
 
   test('a reading that stands apart is named as it was typed', () => {
-    expect(findings({ 'can.wall': ['0.49 mm', '0.50 mm', '0.49 mm', '0.50 mm', '0.81 mm'] })[0]?.message).toContain('"0.81 mm" stands apart from the other 4')
+    expect(findings({ 'can.wall': ['0.49 mm', '0.50 mm', '0.49 mm', '0.50 mm', '0.81 mm'] })[0]?.message).toContain(
+      '"0.81 mm" stands apart from the other 4',
+    )
   })
 })
 
@@ -102,7 +141,9 @@ describe('rubber and hot oil (common practice, no published source)', () => {
   test('the margin waits until the application says how hot its oil gets', () => {
     const silent = assess('spin-on', readings({ 'gasket.material': 'nitrile' })).figures.get('gasket.marginHot')
     expect(silent).toMatchObject({ state: 'missing', missing: [], unsaid: ['hottest oil of the application'] })
-    const said = assess('spin-on', readings({ 'gasket.material': 'nitrile' }), { asks: { oilHot: hardUse } }).figures.get('gasket.marginHot')
+    const said = assess('spin-on', readings({ 'gasket.material': 'nitrile' }), {
+      asks: { oilHot: hardUse },
+    }).figures.get('gasket.marginHot')
     expect(said).toMatchObject({ state: 'known', remark: 'hardens in the hottest oil' })
   })
 })

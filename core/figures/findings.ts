@@ -64,7 +64,9 @@ function weightFindings(form: Form, known: Known, figures: Figures): Finding[] {
   const off = residual.value
   if (Math.abs(off) <= allowed) return []
 
-  const weights = catalogueFor(form).filter((c) => c.key.endsWith('.weight') && c.key !== 'media.weight' && known.has(c.key))
+  const weights = catalogueFor(form).filter(
+    (c) => c.key.endsWith('.weight') && c.key !== 'media.weight' && known.has(c.key),
+  )
   const distance = (key: string, value: number): number => {
     const c = characteristicOf(key)
     if (c.kind !== 'quantity') return 0
@@ -81,8 +83,18 @@ function weightFindings(form: Form, known: Known, figures: Figures): Finding[] {
   const would = `${label(culprit)} ${grams(shifted(culprit))} instead of ${grams(valueOf(known, culprit)!)} would explain it`
   return [
     off > 0
-      ? { key: 'weights', culprit, message: `${grams(off)} of the whole weight are in none of the parts.`, advice: `Something was not weighed, or was weighed without what belongs to it. ${would}. Weigh it again.` }
-      : { key: 'weights', culprit, message: `The parts together weigh ${grams(off)} more than the whole: impossible.`, advice: `One of them, or the whole, is misread. ${would}. Weigh it again.` },
+      ? {
+          key: 'weights',
+          culprit,
+          message: `${grams(off)} of the whole weight are in none of the parts.`,
+          advice: `Something was not weighed, or was weighed without what belongs to it. ${would}. Weigh it again.`,
+        }
+      : {
+          key: 'weights',
+          culprit,
+          message: `The parts together weigh ${grams(off)} more than the whole: impossible.`,
+          advice: `One of them, or the whole, is misread. ${would}. Weigh it again.`,
+        },
   ]
 }
 
@@ -96,24 +108,51 @@ function pleatFindings(known: Known, figures: Figures): Finding[] {
 
   const length = known.get('media.length')!
   const count = valueOf(known, 'pleats.count')!
-  const said = share > 1 ? `Pleats would be ${mm(depth.value)} deep, but there is room for ${mm(space.value)}.` : `Pleats would be only ${mm(depth.value)} deep in a room of ${mm(space.value)}.`
-  const fits = (metres: number): boolean => metres / (2 * count) >= fill.least * space.value && metres / (2 * count) <= fill.most * space.value
+  const said =
+    share > 1
+      ? `Pleats would be ${mm(depth.value)} deep, but there is room for ${mm(space.value)}.`
+      : `Pleats would be only ${mm(depth.value)} deep in a room of ${mm(space.value)}.`
+  const fits = (metres: number): boolean =>
+    metres / (2 * count) >= fill.least * space.value && metres / (2 * count) <= fill.most * space.value
 
   const latest = length.readings.at(-1)!
   if (latest.unit) {
     const number = length.number!.value / unitOf(latest.unit).factor
-    const other = ['mm', 'cm', 'in', 'ft', 'm'].find((unit) => unit !== latest.unit && fits(number * unitOf(unit).factor))
+    const other = ['mm', 'cm', 'in', 'ft', 'm'].find(
+      (unit) => unit !== latest.unit && fits(number * unitOf(unit).factor),
+    )
     if (other) {
-      return [{ key: 'pleats', culprit: 'media.length', message: said, advice: `${formatFixed(number, 1)} ${other} instead of ${formatFixed(number, 1)} ${latest.unit} would fit: the media length was taken in the wrong unit. Measure it again.` }]
+      return [
+        {
+          key: 'pleats',
+          culprit: 'media.length',
+          message: said,
+          advice: `${formatFixed(number, 1)} ${other} instead of ${formatFixed(number, 1)} ${latest.unit} would fit: the media length was taken in the wrong unit. Measure it again.`,
+        },
+      ]
     }
   }
   const areal = numberOf(figures, 'media.massPerArea')
   const lengthIsOdd = areal !== undefined && (areal.value < mediaWeight.least || areal.value > mediaWeight.most)
   if (lengthIsOdd) {
-    return [{ key: 'pleats', culprit: 'media.length', message: said, advice: `The media would also weigh ${formatQuantity(areal.value, 'g/m²')}, which no media does: the length is misread. Measure it again.` }]
+    return [
+      {
+        key: 'pleats',
+        culprit: 'media.length',
+        message: said,
+        advice: `The media would also weigh ${formatQuantity(areal.value, 'g/m²')}, which no media does: the length is misread. Measure it again.`,
+      },
+    ]
   }
   const likely = Math.round(length.number!.value / (2 * 0.95 * space.value))
-  return [{ key: 'pleats', culprit: 'pleats.count', message: said, advice: `About ${likely} pleats instead of ${formatFixed(count, 0)} would fit, and the weight of the media agrees with its length. Count the pleats again.` }]
+  return [
+    {
+      key: 'pleats',
+      culprit: 'pleats.count',
+      message: said,
+      advice: `About ${likely} pleats instead of ${formatFixed(count, 0)} would fit, and the weight of the media agrees with its length. Count the pleats again.`,
+    },
+  ]
 }
 
 /** Width, weight and thickness of the strip against the element and against any media there is. */
@@ -121,16 +160,31 @@ function stripFindings(known: Known, figures: Figures): Finding[] {
   const findings: Finding[] = []
   const [width, height] = [valueOf(known, 'media.width'), valueOf(known, 'element.height')]
   if (width !== undefined && height !== undefined && (width > height * 1.01 || width < height * 0.75)) {
-    findings.push({ key: 'width', culprit: 'media.width', message: `The strip is ${mm(width)} wide in an element ${mm(height)} high.`, advice: 'Between the caps there is nothing else but media. Measure the width again, then the height.' })
+    findings.push({
+      key: 'width',
+      culprit: 'media.width',
+      message: `The strip is ${mm(width)} wide in an element ${mm(height)} high.`,
+      advice: 'Between the caps there is nothing else but media. Measure the width again, then the height.',
+    })
   }
   const density = numberOf(figures, 'media.density')
   const areal = numberOf(figures, 'media.massPerArea')
   const lightOrHeavy = areal !== undefined && (areal.value < mediaWeight.least || areal.value > mediaWeight.most)
   const pleatsFit = pleatFindings(known, figures).length === 0
   if (lightOrHeavy && pleatsFit) {
-    findings.push({ key: 'media-weight', culprit: 'media.weight', message: `The media would weigh ${formatQuantity(areal.value, 'g/m²')}; media weigh 60 to 400.`, advice: 'Length and pleats agree, so the weight is misread. Weigh the strip again, dry.' })
+    findings.push({
+      key: 'media-weight',
+      culprit: 'media.weight',
+      message: `The media would weigh ${formatQuantity(areal.value, 'g/m²')}; media weigh 60 to 400.`,
+      advice: 'Length and pleats agree, so the weight is misread. Weigh the strip again, dry.',
+    })
   } else if (density !== undefined && !lightOrHeavy && (density.value < 80 || density.value > 700)) {
-    findings.push({ key: 'media-thickness', culprit: 'media.thickness', message: `The media would have ${formatQuantity(density.value, 'g/cm³')}; media have 0.1 to 0.6.`, advice: 'Its weight per area is ordinary, so the thickness is misread. Take it again, away from folds.' })
+    findings.push({
+      key: 'media-thickness',
+      culprit: 'media.thickness',
+      message: `The media would have ${formatQuantity(density.value, 'g/cm³')}; media have 0.1 to 0.6.`,
+      advice: 'Its weight per area is ordinary, so the thickness is misread. Take it again, away from folds.',
+    })
   }
   return findings
 }
@@ -143,15 +197,37 @@ function bypassFindings(known: Known, figures: Figures, asks: Asks): Finding[] {
   const pushed = numberOf(figures, 'bypass.pressure')
   const sprung = numberOf(figures, 'bypass.springPressure')
   if (printed !== undefined && printed > systemPressure) {
-    findings.push({ key: 'system-pressure', culprit: 'bypass.printed', message: `${bar(printed)} as a bypass opening looks like the pressure in the system, not the difference across the element.`, advice: 'Bypass valves open at a difference of about one bar. Read the source again; keep it out of comparisons until it is clear.' })
+    findings.push({
+      key: 'system-pressure',
+      culprit: 'bypass.printed',
+      message: `${bar(printed)} as a bypass opening looks like the pressure in the system, not the difference across the element.`,
+      advice:
+        'Bypass valves open at a difference of about one bar. Read the source again; keep it out of comparisons until it is clear.',
+    })
   } else if (printed !== undefined && pushed && apart(printed, pushed.value)) {
-    findings.push({ key: 'bypass-printed', culprit: 'bypass.push', message: `Printed is ${bar(printed)}, the push test gives ${bar(pushed.value)}.`, advice: 'Push again in the middle of the valve and read the scale the moment it leaves its seat; measure the edge that seals.' })
+    findings.push({
+      key: 'bypass-printed',
+      culprit: 'bypass.push',
+      message: `Printed is ${bar(printed)}, the push test gives ${bar(pushed.value)}.`,
+      advice:
+        'Push again in the middle of the valve and read the scale the moment it leaves its seat; measure the edge that seals.',
+    })
   }
   if (pushed && sprung && apart(pushed.value, sprung.value)) {
-    findings.push({ key: 'bypass-spring', culprit: 'bypass.wire', message: `The push test gives ${bar(pushed.value)}, the spring ${bar(sprung.value)}.`, advice: 'The wire counts with its fourth power: measure it again with a micrometer, paint off.' })
+    findings.push({
+      key: 'bypass-spring',
+      culprit: 'bypass.wire',
+      message: `The push test gives ${bar(pushed.value)}, the spring ${bar(sprung.value)}.`,
+      advice: 'The wire counts with its fourth power: measure it again with a micrometer, paint off.',
+    })
   }
   if (pushed && asks.bypassOpening !== undefined && apart(pushed.value, asks.bypassOpening)) {
-    findings.push({ key: 'bypass-asked', culprit: 'bypass.push', message: `It opens at ${bar(pushed.value)}; the application asks for ${bar(asks.bypassOpening)}.`, advice: 'Push again; if it stays so, this filter does not suit the engine, whatever else is good.' })
+    findings.push({
+      key: 'bypass-asked',
+      culprit: 'bypass.push',
+      message: `It opens at ${bar(pushed.value)}; the application asks for ${bar(asks.bypassOpening)}.`,
+      advice: 'Push again; if it stays so, this filter does not suit the engine, whatever else is good.',
+    })
   }
   return findings
 }
@@ -163,10 +239,24 @@ function repeatFindings(known: Known): Finding[] {
   return [...known.values()].flatMap(({ key, number, readings, disagree, outliers }): Finding[] => {
     const c = characteristicOf(key)
     if (c.kind === 'count' && disagree && readings.length === 2) {
-      return [{ key: `count-${key}`, culprit: key, message: `${c.label}: counted ${readings.map((reading) => formatFixed(reading.number!, 0)).join(' and ')}.`, advice: 'Count a third time; two that agree decide.' }]
+      return [
+        {
+          key: `count-${key}`,
+          culprit: key,
+          message: `${c.label}: counted ${readings.map((reading) => formatFixed(reading.number!, 0)).join(' and ')}.`,
+          advice: 'Count a third time; two that agree decide.',
+        },
+      ]
     }
     const odd = readings.find(({ id }) => outliers.includes(id))
     if (!odd || c.kind !== 'quantity' || !number) return []
-    return [{ key: `outlier-${key}`, culprit: key, message: `${c.label}: "${odd.typed}" stands apart from the other ${readings.length - 1}.`, advice: 'It still counts. Strike it if it was a slip, or take another.' }]
+    return [
+      {
+        key: `outlier-${key}`,
+        culprit: key,
+        message: `${c.label}: "${odd.typed}" stands apart from the other ${readings.length - 1}.`,
+        advice: 'It still counts. Strike it if it was a slip, or take another.',
+      },
+    ]
   })
 }

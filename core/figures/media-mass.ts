@@ -11,7 +11,8 @@ import { over, times, type Uncertain } from '#core/quantity/uncertain.ts'
  * @returns kg/m²
  * @example mediaMassPerArea(exactly(0.022), exactly(1.4), exactly(0.075)).value // => 0.2095
  */
-export const mediaMassPerArea = (mass: Uncertain, length: Uncertain, width: Uncertain): Uncertain => over(mass, times(length, width))
+export const mediaMassPerArea = (mass: Uncertain, length: Uncertain, width: Uncertain): Uncertain =>
+  over(mass, times(length, width))
 
 /**
  * Density of the media as it lies: mass per area over thickness.

@@ -10,7 +10,8 @@ import { exactly, minus, over, type Uncertain } from '#core/quantity/uncertain.t
  * @returns ratio
  * @example oringSqueeze(exactly(0.003), exactly(0.0024)).value // => 0.2
  */
-export const oringSqueeze = (section: Uncertain, groove: Uncertain): Uncertain => minus(exactly(1), over(groove, section))
+export const oringSqueeze = (section: Uncertain, groove: Uncertain): Uncertain =>
+  minus(exactly(1), over(groove, section))
 
 /**
  * Stretch of an O-ring on its seat.

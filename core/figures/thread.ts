@@ -11,7 +11,8 @@ export interface Thread {
 }
 
 const metric = /^M\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*-]\s*(\d+(?:[.,]\d+)?))?$/i
-const unified = /^((?:\d+\s*[- ]\s*)?\d+\s*\/\s*\d+|\d+(?:\.\d+)?)\s*(?:"|in)?\s*[-–x× ]\s*(\d{1,2})(?:\s*(UNC|UNF|UNEF|UNS|UN)(?:-?\d[AB])?)?$/i
+const unified =
+  /^((?:\d+\s*[- ]\s*)?\d+\s*\/\s*\d+|\d+(?:\.\d+)?)\s*(?:"|in)?\s*[-–x× ]\s*(\d{1,2})(?:\s*(UNC|UNF|UNEF|UNS|UN)(?:-?\d[AB])?)?$/i
 
 /**
  * Reads the designation of an ISO metric or a unified inch thread.
@@ -28,12 +29,17 @@ export function readThread(text: string): Result<Thread> {
   if (m) {
     const diameter = Number(m[1]!.replace(',', '.'))
     if (!m[2]) {
-      const offers = [1.5, 2, 2.5].map((pitch) => ({ text: `M${diameter} x ${pitch}`, label: `M${diameter} x ${pitch}` }))
+      const offers = [1.5, 2, 2.5].map((pitch) => ({
+        text: `M${diameter} x ${pitch}`,
+        label: `M${diameter} x ${pitch}`,
+      }))
       return problem('pitch-missing', `M${diameter} needs its pitch. Lay a thread gauge in: which one?`, offers)
     }
     const pitch = Number(m[2].replace(',', '.'))
-    if (diameter < 6 || diameter > 100) return problem('absurd', `M${diameter} is no thread for a filter: they run from M12 to M42.`)
-    if (!(pitch >= 0.5 && pitch <= 6)) return problem('absurd', `A pitch of ${pitch} mm is no thread pitch: filters have 1 to 3 mm.`)
+    if (diameter < 6 || diameter > 100)
+      return problem('absurd', `M${diameter} is no thread for a filter: they run from M12 to M42.`)
+    if (!(pitch >= 0.5 && pitch <= 6))
+      return problem('absurd', `A pitch of ${pitch} mm is no thread pitch: filters have 1 to 3 mm.`)
     return ok({ designation: `M${diameter} x ${pitch}`, diameter: diameter / 1000, pitch: pitch / 1000 })
   }
 
@@ -49,7 +55,10 @@ export function readThread(text: string): Result<Thread> {
         pitch: 0.0254 / perInch,
       })
     }
-    return problem('absurd', `"${clip(said)}" is no thread for a filter: ${inches.ok ? `${size} in with ${perInch} to the inch` : 'the size cannot be read'}.`)
+    return problem(
+      'absurd',
+      `"${clip(said)}" is no thread for a filter: ${inches.ok ? `${size} in with ${perInch} to the inch` : 'the size cannot be read'}.`,
+    )
   }
   return problem('not-a-thread', `"${clip(said)}" is no thread I can read. Write M20 x 1.5 or 3/4-16 UNF.`)
 }
@@ -63,4 +72,5 @@ export function readThread(text: string): Result<Thread> {
  * @returns metres
  * @example minorDiameter({ designation: 'M20 x 1.5', diameter: 0.02, pitch: 0.0015 }) // => 0.018376
  */
-export const minorDiameter = ({ diameter, pitch }: Thread): number => diameter - 2 * (5 / 8) * (Math.sqrt(3) / 2) * pitch
+export const minorDiameter = ({ diameter, pitch }: Thread): number =>
+  diameter - 2 * (5 / 8) * (Math.sqrt(3) / 2) * pitch

@@ -4,7 +4,11 @@ import type { Interval } from './interval.ts'
 export const duties = [
   { key: 'easy', label: 'Easy', says: 'Long runs, warm engine, clean roads.' },
   { key: 'normal', label: 'Normal', says: 'Mixed use.' },
-  { key: 'severe', label: 'Severe', says: 'Towing, dust, heat, short trips, or a constant load such as a pump or a boat.' },
+  {
+    key: 'severe',
+    label: 'Severe',
+    says: 'Towing, dust, heat, short trips, or a constant load such as a pump or a boat.',
+  },
 ] as const
 export type Duty = (typeof duties)[number]['key']
 
@@ -79,7 +83,9 @@ export const pacedDistance = ({ distance, months }: Interval, distanceAYear: num
  */
 export function usableInterval(driver: Driver, claims: readonly Claim[], manual: Manual): UsableInterval | undefined {
   const intervals = claims.filter(({ kind }) => kind === 'interval')
-  const paced = intervals.map(({ parts }) => pacedDistance({ distance: parts.distance ?? null, months: parts.months ?? null }, driver.distance))
+  const paced = intervals.map(({ parts }) =>
+    pacedDistance({ distance: parts.distance ?? null, months: parts.months ?? null }, driver.distance),
+  )
   const claimed = paced.length > 0 ? Math.min(...paced) : undefined
   const oil = intervals.find(({ parts }) => parts.oil && !driver.meetsOil)
   const severe = driver.duty === 'severe' ? intervals.find(({ parts }) => parts.notSevere) : undefined
@@ -113,7 +119,12 @@ export interface DrivingCost {
  * @param per distance to state the cost for, m
  * @example drivingCost(1000, 10e6, { distance: 20e6 }, 10e6) // => { changesAYear: 2, aYear: 2000, perDistance: 1000 }
  */
-export function drivingCost(landed: number, interval: number, { distance }: Pick<Driver, 'distance'>, per: number): DrivingCost {
+export function drivingCost(
+  landed: number,
+  interval: number,
+  { distance }: Pick<Driver, 'distance'>,
+  per: number,
+): DrivingCost {
   const changesAYear = distance / interval
   return { changesAYear, aYear: changesAYear * landed, perDistance: (landed * per) / interval }
 }

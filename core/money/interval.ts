@@ -20,23 +20,36 @@ const longest = { distance: 200_000_000, months: 120 }
  */
 export function readInterval(text: string): Result<Interval> {
   const interval: Interval = { distance: null, months: null }
-  for (const said of text.split(/\s+or\s+|;|,\s+|\s*\/\s*/i).map((one) => one.trim()).filter(Boolean)) {
+  for (const said of text
+    .split(/\s+or\s+|;|,\s+|\s*\/\s*/i)
+    .map((one) => one.trim())
+    .filter(Boolean)) {
     const inTime = time.exec(said)
     if (inTime) {
       const number = readNumber(inTime[1]!)
       if (!number.ok) return number
       const months = /^y|^a$/i.test(inTime[2]!) ? number.value * 12 : number.value
-      if (!(months > 0) || months > longest.months) return problem('months', `${clip(said)} is no interval: from one month to ten years.`)
+      if (!(months > 0) || months > longest.months)
+        return problem('months', `${clip(said)} is no interval: from one month to ten years.`)
       interval.months = months
       continue
     }
-    if (/^[\d.,\s]+$/.test(said)) return problem('unit', `"${clip(said)}" of what? Write ${said} km, ${said} mi or ${said} months.`)
-    const distance = parseQuantity(said, { dimension: 'length', unit: 'km', name: 'Interval', units: ['km', 'mi', 'months'] })
+    if (/^[\d.,\s]+$/.test(said))
+      return problem('unit', `"${clip(said)}" of what? Write ${said} km, ${said} mi or ${said} months.`)
+    const distance = parseQuantity(said, {
+      dimension: 'length',
+      unit: 'km',
+      name: 'Interval',
+      units: ['km', 'mi', 'months'],
+    })
     if (!distance.ok) return distance
-    if (distance.value.si < 100_000 || distance.value.si > longest.distance) return problem('distance', `${clip(said)} is no interval: from 100 km to 200,000 km.`)
+    if (distance.value.si < 100_000 || distance.value.si > longest.distance)
+      return problem('distance', `${clip(said)} is no interval: from 100 km to 200,000 km.`)
     interval.distance = distance.value.si
   }
-  return interval.distance === null && interval.months === null ? problem('empty', 'Write a distance, months, or both: 15000 km or 12 months.') : ok(interval)
+  return interval.distance === null && interval.months === null
+    ? problem('empty', 'Write a distance, months, or both: 15000 km or 12 months.')
+    : ok(interval)
 }
 
 /**
@@ -46,4 +59,9 @@ export function readInterval(text: string): Result<Interval> {
  * @example sayInterval({ distance: 15e6, months: 12 }, 'km') // => '15,000 km or 12 months'
  */
 export const sayInterval = ({ distance, months }: Interval, unit: 'km' | 'mi'): string =>
-  [distance === null ? '' : formatQuantity(distance, unit), months === null ? '' : `${months} ${months === 1 ? 'month' : 'months'}`].filter(Boolean).join(' or ')
+  [
+    distance === null ? '' : formatQuantity(distance, unit),
+    months === null ? '' : `${months} ${months === 1 ? 'month' : 'months'}`,
+  ]
+    .filter(Boolean)
+    .join(' or ')

@@ -55,7 +55,16 @@ export interface Landed {
  * @throws RangeError for fewer than one filter
  * @example landedPrice({ minor: 800, count: 1, subscription: 0, freight: { order: 490, pack: 0, least: 0, freeFrom: 5000 }, extrasMinor: 0 }, 2).unit // => 1045
  */
-export function landedPrice({ minor, count, subscription, freight, extrasMinor }: Pick<Price, 'minor' | 'count' | 'subscription' | 'freight' | 'extrasMinor'>, wanted: number): Landed {
+export function landedPrice(
+  {
+    minor,
+    count,
+    subscription,
+    freight,
+    extrasMinor,
+  }: Pick<Price, 'minor' | 'count' | 'subscription' | 'freight' | 'extrasMinor'>,
+  wanted: number,
+): Landed {
   if (!(wanted >= 1)) throw new RangeError(`At least one filter is bought, got ${wanted}`)
   const packs = Math.ceil(wanted / count)
   const filters = packs * count
@@ -76,11 +85,13 @@ export const staleAfter = 180
  * @param today day, ISO 8601
  * @example priceAge({ on: '2026-01-01' }, '2026-01-31') // => 30
  */
-export const priceAge = ({ on }: Pick<Price, 'on'>, today: string): number => Math.round((Date.parse(today) - Date.parse(on)) / 86_400_000)
+export const priceAge = ({ on }: Pick<Price, 'on'>, today: string): number =>
+  Math.round((Date.parse(today) - Date.parse(on)) / 86_400_000)
 
 /** Price history to prices in force: the latest of each shop and pack. */
 export function pricesInForce(prices: readonly Price[]): Price[] {
   const latest = new Map<string, Price>()
-  for (const price of [...prices].sort((a, b) => a.on.localeCompare(b.on))) latest.set(`${price.shop.toLowerCase()} ${price.count}`, price)
+  for (const price of [...prices].sort((a, b) => a.on.localeCompare(b.on)))
+    latest.set(`${price.shop.toLowerCase()} ${price.count}`, price)
   return [...latest.values()]
 }

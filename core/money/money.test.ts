@@ -7,14 +7,30 @@ import { landedPrice, priceAge, pricesInForce, type Price } from './landed.ts'
 import { findRate } from './rates.ts'
 
 const none = { order: 0, pack: 0, least: 0, freeFrom: null }
-const price = (minor: number, more: Partial<Price> = {}): Price => ({ id: 'p', product: 'x', shop: 'Shop', currency: 'EUR', minor, count: 1, subscription: 0, freight: none, extras: '', extrasMinor: 0, on: '2026-06-01', ...more })
+const price = (minor: number, more: Partial<Price> = {}): Price => ({
+  id: 'p',
+  product: 'x',
+  shop: 'Shop',
+  currency: 'EUR',
+  minor,
+  count: 1,
+  subscription: 0,
+  freight: none,
+  extras: '',
+  extrasMinor: 0,
+  on: '2026-06-01',
+  ...more,
+})
 
 describe('landed price, worked by hand', () => {
   test('two at 8.00 with 4.90 freight: (16.00 + 4.90) / 2 = 10.45', () => {
     expect(landedPrice(price(800, { freight: { ...none, order: 490, freeFrom: 5000 } }), 2).unit).toBe(1045)
   })
   test('seven at 8.00 pass the 50.00 from which freight is free: 8.00', () => {
-    expect(landedPrice(price(800, { freight: { ...none, order: 490, freeFrom: 5000 } }), 7)).toMatchObject({ freight: 0, unit: 800 })
+    expect(landedPrice(price(800, { freight: { ...none, order: 490, freeFrom: 5000 } }), 7)).toMatchObject({
+      freight: 0,
+      unit: 800,
+    })
   })
   test('a four-pack for 26.00 when six are wanted: two packs, 52.00 / 8 = 6.50', () => {
     expect(landedPrice(price(2600, { count: 4 }), 6)).toMatchObject({ packs: 2, filters: 8, unit: 650 })
@@ -28,22 +44,48 @@ describe('landed price, worked by hand', () => {
     expect(landedPrice(price(1000, { subscription: 0.05, extrasMinor: 40 }), 1).unit).toBeCloseTo(910, 9)
   })
   test('with free freight from nothing on, one never pays more than the goods', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 100_000 }), fc.integer({ min: 1, max: 500 }), (minor, wanted) => landedPrice(price(minor, { freight: { order: 500, pack: 100, least: 900, freeFrom: 0 } }), wanted).unit === minor))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 100_000 }),
+        fc.integer({ min: 1, max: 500 }),
+        (minor, wanted) =>
+          landedPrice(price(minor, { freight: { order: 500, pack: 100, least: 900, freeFrom: 0 } }), wanted).unit ===
+          minor,
+      ),
+    )
   })
   test('more freight never lands cheaper', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 9999 }), fc.nat(2000), fc.nat(2000), fc.integer({ min: 1, max: 40 }), (minor, less, more, wanted) => landedPrice(price(minor, { freight: { ...none, order: less + more } }), wanted).unit >= landedPrice(price(minor, { freight: { ...none, order: less } }), wanted).unit))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 9999 }),
+        fc.nat(2000),
+        fc.nat(2000),
+        fc.integer({ min: 1, max: 40 }),
+        (minor, less, more, wanted) =>
+          landedPrice(price(minor, { freight: { ...none, order: less + more } }), wanted).unit >=
+          landedPrice(price(minor, { freight: { ...none, order: less } }), wanted).unit,
+      ),
+    )
   })
   test('no filter cannot be bought', () => expect(() => landedPrice(price(1), 0)).toThrow(RangeError))
 })
 
 describe('price history', () => {
   test('the latest of each shop and pack is in force; older than 180 days is stale', () => {
-    const [old, fresh, four] = [price(900, { on: '2026-01-05' }), price(950, { on: '2026-05-05' }), price(3400, { count: 4 })]
+    const [old, fresh, four] = [
+      price(900, { on: '2026-01-05' }),
+      price(950, { on: '2026-05-05' }),
+      price(3400, { count: 4 }),
+    ]
     expect(pricesInForce([fresh, old, four])).toEqual([fresh, four])
     expect(priceAge(old, '2026-07-05')).toBe(181)
   })
   test('a rate is taken either way round, the latest given, never through a third currency', () => {
-    const rates = [{ from: 'GBP', to: 'EUR', rate: 1.2, on: '2026-01-01' }, { from: 'EUR', to: 'GBP', rate: 0.8, on: '2026-02-01' }, { from: 'USD', to: 'GBP', rate: 0.75, on: '2026-02-01' }]
+    const rates = [
+      { from: 'GBP', to: 'EUR', rate: 1.2, on: '2026-01-01' },
+      { from: 'EUR', to: 'GBP', rate: 0.8, on: '2026-02-01' },
+      { from: 'USD', to: 'GBP', rate: 0.75, on: '2026-02-01' },
+    ]
     expect(findRate(rates, 'GBP', 'EUR')).toMatchObject({ rate: 1.25, on: '2026-02-01' })
     expect(findRate(rates, 'USD', 'EUR')).toBeUndefined()
     expect(findRate([], 'EUR', 'EUR')!.rate).toBe(1)
@@ -52,24 +94,66 @@ describe('price history', () => {
 
 describe('the driver', () => {
   const km = 1000
-  const driver: Driver = { id: 'd', name: 'Ferry taxi', distance: 20_000 * km, habit: { distance: 15_000 * km, months: 12 }, duty: 'normal', climate: 'mild', position: 'upright', oilHot: null, meetsOil: true, vehicles: 1 }
-  const claim = (parts: Claim['parts']): Claim => ({ id: 'c', product: 'p', kind: 'interval', words: '', place: 'front', readOn: '', parts })
+  const driver: Driver = {
+    id: 'd',
+    name: 'Ferry taxi',
+    distance: 20_000 * km,
+    habit: { distance: 15_000 * km, months: 12 },
+    duty: 'normal',
+    climate: 'mild',
+    position: 'upright',
+    oilHot: null,
+    meetsOil: true,
+    vehicles: 1,
+  }
+  const claim = (parts: Claim['parts']): Claim => ({
+    id: 'c',
+    product: 'p',
+    kind: 'interval',
+    words: '',
+    place: 'front',
+    readOn: '',
+    parts,
+  })
 
   test('the smallest of claim, manual for the duty and habit counts', () => {
     const claims = [claim({ distance: 25_000 * km, months: 24 })]
-    expect(usableInterval(driver, claims, {})).toMatchObject({ distance: 15_000 * km, limit: 'habit', claimed: 25_000 * km, unused: 10_000 * km })
-    expect(usableInterval(driver, claims, { normal: { distance: 12_000 * km, months: null } })).toMatchObject({ distance: 12_000 * km, limit: 'manual' })
-    expect(usableInterval(driver, [claim({ distance: 8_000 * km })], {})).toMatchObject({ distance: 8_000 * km, limit: 'claim', unused: 0 })
+    expect(usableInterval(driver, claims, {})).toMatchObject({
+      distance: 15_000 * km,
+      limit: 'habit',
+      claimed: 25_000 * km,
+      unused: 10_000 * km,
+    })
+    expect(usableInterval(driver, claims, { normal: { distance: 12_000 * km, months: null } })).toMatchObject({
+      distance: 12_000 * km,
+      limit: 'manual',
+    })
+    expect(usableInterval(driver, [claim({ distance: 8_000 * km })], {})).toMatchObject({
+      distance: 8_000 * km,
+      limit: 'claim',
+      unused: 0,
+    })
   })
 
   test('one year at most: at 6,000 km a year a claim of 15,000 km is worth 6,000 km', () => {
-    expect(usableInterval({ ...driver, distance: 6_000 * km, habit: { distance: null, months: null } }, [claim({ distance: 15_000 * km, months: 12 })], {})!.distance).toBe(6_000 * km)
+    expect(
+      usableInterval(
+        { ...driver, distance: 6_000 * km, habit: { distance: null, months: null } },
+        [claim({ distance: 15_000 * km, months: 12 })],
+        {},
+      )!.distance,
+    ).toBe(6_000 * km)
   })
 
   test('a condition that is not met makes the claim worth nothing, and says which', () => {
     const claims = [claim({ distance: 8_000 * km, oil: 'full synthetic oil' })]
-    expect(usableInterval({ ...driver, meetsOil: false }, claims, {})).toMatchObject({ limit: 'habit', claimFails: 'it asks for full synthetic oil' })
-    expect(usableInterval({ ...driver, duty: 'severe' }, [claim({ distance: 8_000 * km, notSevere: true })], {})!.claimFails).toContain('severe')
+    expect(usableInterval({ ...driver, meetsOil: false }, claims, {})).toMatchObject({
+      limit: 'habit',
+      claimFails: 'it asks for full synthetic oil',
+    })
+    expect(
+      usableInterval({ ...driver, duty: 'severe' }, [claim({ distance: 8_000 * km, notSevere: true })], {})!.claimFails,
+    ).toContain('severe')
     expect(usableInterval({ ...driver, habit: { distance: null, months: null } }, [], {})).toBeUndefined()
   })
 
@@ -80,27 +164,47 @@ describe('the driver', () => {
   })
 
   test('a shorter habit never lengthens the interval', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 50_000 }), fc.integer({ min: 1, max: 50_000 }), (a, b) => {
-      const of = (distance: number) => usableInterval({ ...driver, habit: { distance: distance * km, months: null } }, [claim({ distance: 20_000 * km })], {})!.distance
-      return of(Math.min(a, b)) <= of(Math.max(a, b))
-    }))
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 50_000 }), fc.integer({ min: 1, max: 50_000 }), (a, b) => {
+        const of = (distance: number) =>
+          usableInterval(
+            { ...driver, habit: { distance: distance * km, months: null } },
+            [claim({ distance: 20_000 * km })],
+            {},
+          )!.distance
+        return of(Math.min(a, b)) <= of(Math.max(a, b))
+      }),
+    )
   })
 })
 
 describe('the efficient frontier', () => {
   test('keeps what nothing beats', () => {
-    const offers = [{ id: 'dear', cost: 9, worth: 70 }, { id: 'cheap', cost: 4, worth: 50 }, { id: 'best', cost: 8, worth: 80 }, { id: 'twin', cost: 4, worth: 45 }]
+    const offers = [
+      { id: 'dear', cost: 9, worth: 70 },
+      { id: 'cheap', cost: 4, worth: 50 },
+      { id: 'best', cost: 8, worth: 80 },
+      { id: 'twin', cost: 4, worth: 45 },
+    ]
     expect(frontier(offers)).toEqual(['cheap', 'best'])
   })
   test('nothing on it is dominated, and all that is off it is', () => {
-    const offers = fc.array(fc.record({ cost: fc.integer({ min: 0, max: 20 }), worth: fc.integer({ min: 0, max: 20 }) }), { minLength: 1 }).map((all) => all.map((one, index) => ({ ...one, id: String(index) })))
-    fc.assert(fc.property(offers, (all) => {
-      const on = new Set(frontier(all))
-      return all.every((a) => {
-        const beaten = all.some((b) => b.cost <= a.cost && b.worth >= a.worth && (b.cost < a.cost || b.worth > a.worth))
-        const twin = all.some((b) => b !== a && b.cost === a.cost && b.worth === a.worth && on.has(b.id))
-        return on.has(a.id) ? !beaten : beaten || twin
+    const offers = fc
+      .array(fc.record({ cost: fc.integer({ min: 0, max: 20 }), worth: fc.integer({ min: 0, max: 20 }) }), {
+        minLength: 1,
       })
-    }))
+      .map((all) => all.map((one, index) => ({ ...one, id: String(index) })))
+    fc.assert(
+      fc.property(offers, (all) => {
+        const on = new Set(frontier(all))
+        return all.every((a) => {
+          const beaten = all.some(
+            (b) => b.cost <= a.cost && b.worth >= a.worth && (b.cost < a.cost || b.worth > a.worth),
+          )
+          const twin = all.some((b) => b !== a && b.cost === a.cost && b.worth === a.worth && on.has(b.id))
+          return on.has(a.id) ? !beaten : beaten || twin
+        })
+      }),
+    )
   })
 })

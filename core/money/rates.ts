@@ -18,5 +18,11 @@ export function findRate(rates: readonly Rate[], from: string, to: string): Rate
   if (from === to) return { from, to, rate: 1, on: '' }
   return [...rates]
     .sort((a, b) => b.on.localeCompare(a.on))
-    .flatMap((one) => (one.from === from && one.to === to ? [one] : one.from === to && one.to === from ? [{ from, to, rate: 1 / one.rate, on: one.on }] : []))[0]
+    .flatMap((one) =>
+      one.from === from && one.to === to
+        ? [one]
+        : one.from === to && one.to === from
+          ? [{ from, to, rate: 1 / one.rate, on: one.on }]
+          : [],
+    )[0]
 }

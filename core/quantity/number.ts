@@ -7,7 +7,10 @@ const grouped = /^[+-]?\d{1,3}(?:[ ’']\d{3})+(?:\.\d+)?$/
 
 /** `4½` as `4 1/2`: NFKD takes the sign apart but would glue it to the whole number. */
 const spellFractions = (text: string): string =>
-  text.replace(vulgarFraction, (_, whole: string, sign: string) => `${whole}${whole && ' '}${sign.normalize('NFKD').replace('⁄', '/')}`)
+  text.replace(
+    vulgarFraction,
+    (_, whole: string, sign: string) => `${whole}${whole && ' '}${sign.normalize('NFKD').replace('⁄', '/')}`,
+  )
 
 /**
  * Reads a number the way it is said on a bench: decimals with point or comma, and whole numbers with a

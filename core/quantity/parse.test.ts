@@ -49,7 +49,10 @@ describe('shop notation', () => {
   })
 
   test('keeps the unit and whether one was typed', () => {
-    expect(parseQuantity('20 thou', length)).toMatchObject({ ok: true, value: { unit: 'thou', number: 20, bare: false } })
+    expect(parseQuantity('20 thou', length)).toMatchObject({
+      ok: true,
+      value: { unit: 'thou', number: 20, bare: false },
+    })
     expect(parseQuantity('20', length)).toMatchObject({ ok: true, value: { unit: 'mm', bare: true } })
   })
 
@@ -102,10 +105,14 @@ describe('laws', () => {
 
   test('a decimal typed with a unit of the field is that many of the unit', () => {
     fc.assert(
-      fc.property(fc.constantFrom('mm', 'in', 'thou', 'm', 'cm', 'ft'), fc.integer({ min: 1, max: 99_999 }), (symbol, hundredths) => {
-        const text = `${(hundredths / 100).toFixed(2)} ${symbol}`
-        expect(si(text, length)).toBeCloseTo(toSI(hundredths / 100, symbol), 10)
-      }),
+      fc.property(
+        fc.constantFrom('mm', 'in', 'thou', 'm', 'cm', 'ft'),
+        fc.integer({ min: 1, max: 99_999 }),
+        (symbol, hundredths) => {
+          const text = `${(hundredths / 100).toFixed(2)} ${symbol}`
+          expect(si(text, length)).toBeCloseTo(toSI(hundredths / 100, symbol), 10)
+        },
+      ),
     )
   })
 

@@ -48,22 +48,37 @@ export function parseQuantity(text: string, expected: Expected): Result<Quantity
   const [, figure = '', tail = ''] = split
 
   if (/^mils?\.?$/i.test(tail)) {
-    return problem('ambiguous-unit', `"mil" is a thousandth of an inch to some and a millimetre to others. Is this ${figure.trim()} thou or ${figure.trim()} millimetres?`, [
-      { text: `${figure.trim()} thou`, label: `${figure.trim()} thou` },
-      { text: `${figure.trim()} mm`, label: `${figure.trim()} mm` },
-    ])
+    return problem(
+      'ambiguous-unit',
+      `"mil" is a thousandth of an inch to some and a millimetre to others. Is this ${figure.trim()} thou or ${figure.trim()} millimetres?`,
+      [
+        { text: `${figure.trim()} thou`, label: `${figure.trim()} thou` },
+        { text: `${figure.trim()} mm`, label: `${figure.trim()} mm` },
+      ],
+    )
   }
 
   const unit = tail === '' ? unitOf(expected.unit) : findUnit(tail, expected.dimension)
-  if (!unit) return problem('unknown-unit', `I do not know the unit "${clip(tail, 20)}". Try ${listed(expected.units)}.`)
+  if (!unit)
+    return problem('unknown-unit', `I do not know the unit "${clip(tail, 20)}". Try ${listed(expected.units)}.`)
   if (unit.dimension !== expected.dimension) {
-    return problem('wrong-kind', `${unit.symbol || tail} is ${nameDimension(unit.dimension)}; ${expected.name.toLowerCase()} is ${nameDimension(expected.dimension)}. Try ${listed(expected.units)}.`)
+    return problem(
+      'wrong-kind',
+      `${unit.symbol || tail} is ${nameDimension(unit.dimension)}; ${expected.name.toLowerCase()} is ${nameDimension(expected.dimension)}. Try ${listed(expected.units)}.`,
+    )
   }
 
   const number = readNumber(figure)
   if (!number.ok) {
     const { code, message, offers } = number.problem
-    return problem(code, message, offers?.map((offer) => ({ text: `${offer.text} ${unit.symbol}`.trim(), label: `${offer.label} ${unit.symbol}`.trim() })))
+    return problem(
+      code,
+      message,
+      offers?.map((offer) => ({
+        text: `${offer.text} ${unit.symbol}`.trim(),
+        label: `${offer.label} ${unit.symbol}`.trim(),
+      })),
+    )
   }
   return ok({ si: toSI(number.value, unit.symbol), number: number.value, unit: unit.symbol, bare: tail === '' })
 }

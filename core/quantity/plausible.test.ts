@@ -41,11 +41,15 @@ describe('a can wall', () => {
 
   test('every offer would itself be taken', () => {
     fc.assert(
-      fc.property(fc.double({ min: 1e-4, max: 1e4, noNaN: true }), fc.constantFrom('mm', 'in', 'thou'), (number, unit) => {
-        const checked = check(number.toFixed(4), unit)
-        if (checked.ok) return
-        for (const { text } of checked.problem.offers ?? []) expect(check(text, unit).ok).toBe(true)
-      }),
+      fc.property(
+        fc.double({ min: 1e-4, max: 1e4, noNaN: true }),
+        fc.constantFrom('mm', 'in', 'thou'),
+        (number, unit) => {
+          const checked = check(number.toFixed(4), unit)
+          if (checked.ok) return
+          for (const { text } of checked.problem.offers ?? []) expect(check(text, unit).ok).toBe(true)
+        },
+      ),
     )
   })
 })

@@ -36,7 +36,8 @@ export function checkPlausible(quantity: Quantity, bounds: Bounds, insist: boole
   const name = bounds.name.toLowerCase()
   const measuredFromZero = unit !== '°C' && unit !== '°F'
   if (measuredFromZero && number < 0) return problem('negative', `${bounds.name} cannot be below zero.`)
-  if (measuredFromZero && number === 0) return problem('zero', `Zero is no ${name}. Leave it open if it cannot be measured.`)
+  if (measuredFromZero && number === 0)
+    return problem('zero', `Zero is no ${name}. Leave it open if it cannot be measured.`)
 
   const said = `${formatNumber(number)} ${unit}`.trim()
   const usual = `${formatNumber(fromSI(low, unit), 3)} to ${formatNumber(fromSI(high, unit), 3)} ${unit}`.trim()
@@ -45,13 +46,17 @@ export function checkPlausible(quantity: Quantity, bounds: Bounds, insist: boole
     .filter((other) => inside(toSI(number, other), low, high))
     .map((other) => ({ text: `${formatNumber(number)} ${other}`, label: `${formatNumber(number)} ${other}` }))
 
-  const absurd = measuredFromZero ? si < low / reach || si > high * reach : si < low - (high - low) || si > high + (high - low)
+  const absurd = measuredFromZero
+    ? si < low / reach || si > high * reach
+    : si < low - (high - low) || si > high + (high - low)
   if (absurd) {
     const question = offers.length ? ` Did you read ${offers.map((offer) => offer.label).join(' or ')}?` : ''
     return problem('absurd', `${said} cannot be a ${name}: filters run from ${usual}.${question}`, offers)
   }
   if (insist) return ok(quantity)
-  const question = offers.length ? `Is it ${offers.map((offer) => offer.label).join(' or ')}?` : 'Read it again, or keep it as it is.'
+  const question = offers.length
+    ? `Is it ${offers.map((offer) => offer.label).join(' or ')}?`
+    : 'Read it again, or keep it as it is.'
   return problem('implausible', `${said} is unusual for a ${name}: most run from ${usual}. ${question}`, offers)
 }
 

@@ -1,5 +1,10 @@
 import fc from 'fast-check'
-import { sampleStandardDeviation, mean as referenceMean, medianAbsoluteDeviation, median as referenceMedian } from 'simple-statistics'
+import {
+  sampleStandardDeviation,
+  mean as referenceMean,
+  medianAbsoluteDeviation,
+  median as referenceMedian,
+} from 'simple-statistics'
 import { describe, expect, test } from 'vitest'
 import { mean, median, outliers, standardDeviation, typeA, typeB } from './repeats.ts'
 import { student95 } from './student.ts'
@@ -14,7 +19,10 @@ describe('propagation', () => {
     const deltaAlpha = uncertain(0, 0.58e-6, 'difference of expansion')
     const deltaTheta = uncertain(0, 0.029, 'difference of temperature')
     const theta = exactly(-0.1)
-    const length = minus(plus(standard, difference), times(standard, plus(times(deltaAlpha, theta), times(alpha, deltaTheta))))
+    const length = minus(
+      plus(standard, difference),
+      times(standard, plus(times(deltaAlpha, theta), times(alpha, deltaTheta))),
+    )
     expect(length.value).toBeCloseTo(0.050000838, 9)
     expect(standardUncertainty(length) * 1e9).toBeCloseTo(32, 0)
   })
@@ -33,7 +41,9 @@ describe('propagation', () => {
     expect(first.value).toBeCloseTo(f(3, 5, 2), 12)
 
     const random = seeded(11)
-    const draws = Array.from({ length: 40_000 }, () => f(3 + 0.02 * gauss(random), 5 + 0.03 * gauss(random), 2 + 0.01 * gauss(random)))
+    const draws = Array.from({ length: 40_000 }, () =>
+      f(3 + 0.02 * gauss(random), 5 + 0.03 * gauss(random), 2 + 0.01 * gauss(random)),
+    )
     expect(standardUncertainty(first) / sampleStandardDeviation(draws)).toBeCloseTo(1, 1)
   })
 
@@ -41,7 +51,13 @@ describe('propagation', () => {
     const u = fc.double({ min: 0, max: 1, noNaN: true })
     fc.assert(
       fc.property(u, u, u, (ux, uy, more) => {
-        const figure = (extra: number) => standardUncertainty(over(times(uncertain(3, ux + extra, 'x'), uncertain(2, uy, 'y')), total([exactly(1), uncertain(4, 0.1, 'z')])))
+        const figure = (extra: number) =>
+          standardUncertainty(
+            over(
+              times(uncertain(3, ux + extra, 'x'), uncertain(2, uy, 'y')),
+              total([exactly(1), uncertain(4, 0.1, 'z')]),
+            ),
+          )
         expect(figure(more)).toBeGreaterThanOrEqual(figure(0) - 1e-12)
       }),
     )
@@ -57,11 +73,14 @@ describe('propagation', () => {
 describe('repeats, against simple-statistics', () => {
   test('mean, median and standard deviation', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: -1e3, max: 1e3, noNaN: true }), { minLength: 2, maxLength: 20 }), (values) => {
-        expect(mean(values)).toBeCloseTo(referenceMean(values), 8)
-        expect(median(values)).toBeCloseTo(referenceMedian(values), 8)
-        expect(standardDeviation(values)).toBeCloseTo(sampleStandardDeviation(values), 8)
-      }),
+      fc.property(
+        fc.array(fc.double({ min: -1e3, max: 1e3, noNaN: true }), { minLength: 2, maxLength: 20 }),
+        (values) => {
+          expect(mean(values)).toBeCloseTo(referenceMean(values), 8)
+          expect(median(values)).toBeCloseTo(referenceMedian(values), 8)
+          expect(standardDeviation(values)).toBeCloseTo(sampleStandardDeviation(values), 8)
+        },
+      ),
     )
   })
 
@@ -132,4 +151,5 @@ function seeded(seed: number): () => number {
   }
 }
 
-const gauss = (random: () => number): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+const gauss = (random: () => number): number =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())

@@ -33,7 +33,8 @@ export const exactly = (value: number): Uncertain => ({ value, budget: nothing }
  * @example standardUncertainty(uncertain(1.2, 0.1, 'length')) // => 0.1
  */
 export function uncertain(value: number, u: number, source: string): Uncertain {
-  if (!(u >= 0) || !Number.isFinite(u)) throw new RangeError(`Standard uncertainty must be a finite number from 0 up, got ${u}`)
+  if (!(u >= 0) || !Number.isFinite(u))
+    throw new RangeError(`Standard uncertainty must be a finite number from 0 up, got ${u}`)
   return u === 0 ? exactly(value) : { value, budget: new Map([[source, u]]) }
 }
 

@@ -37,8 +37,17 @@ const standardGravity = 9.80665
 const poundForce = pound * standardGravity
 const gallon = 231 * inch ** 3
 
-const unit = (dimension: Dimension, symbol: string, factor: number, decimals: number, aliases: string[] = [], offset?: number): Unit =>
-  offset === undefined ? { symbol, dimension, factor, aliases, decimals } : { symbol, dimension, factor, aliases, decimals, offset }
+const unit = (
+  dimension: Dimension,
+  symbol: string,
+  factor: number,
+  decimals: number,
+  aliases: string[] = [],
+  offset?: number,
+): Unit =>
+  offset === undefined
+    ? { symbol, dimension, factor, aliases, decimals }
+    : { symbol, dimension, factor, aliases, decimals, offset }
 
 export const units: readonly Unit[] = [
   unit('length', 'm', 1, 3, ['metre', 'metres', 'meter', 'meters']),
@@ -124,7 +133,9 @@ export function findUnit(spelling: string, prefer: Dimension): Unit | undefined 
   const said = spelling.trim().replace(/\s+/g, ' ').replace('^', '')
   const bare = said.toLowerCase().replace(/\.$/, '')
   const exact = units.filter((u) => u.symbol === said || u.aliases.includes(said))
-  const loose = units.filter((u) => u.symbol.toLowerCase() === bare || u.aliases.some((alias) => alias.toLowerCase() === bare))
+  const loose = units.filter(
+    (u) => u.symbol.toLowerCase() === bare || u.aliases.some((alias) => alias.toLowerCase() === bare),
+  )
   const found = exact.length ? exact : loose
   return found.find((u) => u.dimension === prefer) ?? found[0]
 }

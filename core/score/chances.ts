@@ -21,14 +21,24 @@ const even = (low: number, high: number): number[] => middles.map((share) => low
  * @param bounds points that remain possible then
  * @example chancesOf(glue, undefined, { low: 0, high: 10 })[0] // => 0.0195
  */
-export function chancesOf(criterion: Criterion, evidence: Evidenced | undefined, bounds: { low: number; high: number }): number[] {
+export function chancesOf(
+  criterion: Criterion,
+  evidence: Evidenced | undefined,
+  bounds: { low: number; high: number },
+): number[] {
   const settled = evidence && judgeEvidence(criterion, { ...evidence, evidence: 'measured' })
   if (!evidence || !settled) return even(bounds.low, bounds.high)
   const { number, u = 0 } = evidence
-  const points = number === undefined || u === 0 ? middles.map(() => settled.low) : deviates.map((deviate) => numberPoints(criterion, number + deviate * u)!)
+  const points =
+    number === undefined || u === 0
+      ? middles.map(() => settled.low)
+      : deviates.map((deviate) => numberPoints(criterion, number + deviate * u)!)
   if (evidence.evidence !== 'inferred') return points
   const sure = Math.round(inferredShare * quantiles)
-  return [...Array.from({ length: sure }, (_, step) => points[Math.floor(((step + 0.5) / sure) * quantiles)]!), ...Array.from({ length: quantiles - sure }, (_, step) => (10 * (step + 0.5)) / (quantiles - sure))]
+  return [
+    ...Array.from({ length: sure }, (_, step) => points[Math.floor(((step + 0.5) / sure) * quantiles)]!),
+    ...Array.from({ length: quantiles - sure }, (_, step) => (10 * (step + 0.5)) / (quantiles - sure)),
+  ]
 }
 
 /** One product of an analysis: its score, and what its criteria rest on. */
@@ -44,7 +54,11 @@ export interface Contender {
  * @param cap score of one that has a fault; others are not capped
  * @example toProblem(contenders, 20, { draw: 'fixed', spread: 0, draws: 1000, seed: 1 }).products // => 2
  */
-export function toProblem(contenders: readonly Contender[], cap: number, settings: Pick<SmaaProblem, 'draw' | 'spread' | 'draws' | 'seed'>): SmaaProblem {
+export function toProblem(
+  contenders: readonly Contender[],
+  cap: number,
+  settings: Pick<SmaaProblem, 'draw' | 'spread' | 'draws' | 'seed'>,
+): SmaaProblem {
   const criteria = contenders[0]?.score.lines.map(({ criterion }) => criterion) ?? []
   const [n, m] = [contenders.length, criteria.length]
   const points = new Float32Array(n * m * quantiles)
@@ -56,5 +70,13 @@ export function toProblem(contenders: readonly Contender[], cap: number, setting
       points.set(chancesOf(line.criterion, evidence.get(line.criterion.key), line), (i * m + j) * quantiles)
     }
   }
-  return { products: n, criteria: m, points, applies, weights: Float64Array.from(criteria, ({ weight }) => weight), caps: Float64Array.from(contenders, ({ score }) => (score.vetoes.length > 0 ? cap : 100)), ...settings }
+  return {
+    products: n,
+    criteria: m,
+    points,
+    applies,
+    weights: Float64Array.from(criteria, ({ weight }) => weight),
+    caps: Float64Array.from(contenders, ({ score }) => (score.vetoes.length > 0 ? cap : 100)),
+    ...settings,
+  }
 }

@@ -32,7 +32,16 @@ export type CriterionGroup = PartKey | 'claims' | 'value'
  *
  * @example groupLabel('box') // => 'Packaging'
  */
-export const groupLabel = (group: CriterionGroup): string => (group === 'claims' ? 'Claims' : group === 'value' ? 'Value' : group === 'box' ? 'Packaging' : group === 'inside' ? 'Cleanliness' : partLabel(group))
+export const groupLabel = (group: CriterionGroup): string =>
+  group === 'claims'
+    ? 'Claims'
+    : group === 'value'
+      ? 'Value'
+      : group === 'box'
+        ? 'Packaging'
+        : group === 'inside'
+          ? 'Cleanliness'
+          : partLabel(group)
 
 export interface Criterion {
   key: string

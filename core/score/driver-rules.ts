@@ -13,14 +13,54 @@ const km = 1000
 const hot = 394
 
 const rules: (DriverRule & { applies: (driver: Driver, usable: number | undefined) => boolean })[] = [
-  { key: 'hanging', applies: ({ position }) => position === 'hanging', says: 'The filter hangs with its opening down: the anti-drain-back valve counts double.', factors: { 'adbv-material': 2, 'adbv-fit': 2, 'adbv-thickness': 2 } },
-  { key: 'sideways', applies: ({ position }) => position === 'sideways', says: 'The filter lies sideways: the anti-drain-back valve counts a third more.', factors: { 'adbv-material': 1.33, 'adbv-fit': 1.33 } },
-  { key: 'upright', applies: ({ position }) => position === 'upright', says: 'The filter stands upright: the anti-drain-back valve hardly matters.', factors: { 'adbv-material': 0.4, 'adbv-fit': 0.4, 'adbv-thickness': 0.4 } },
-  { key: 'hot', applies: ({ oilHot, climate }) => (oilHot ?? 0) > hot || climate === 'hot', says: 'Hot oil: rubber that stands it counts double.', factors: { 'adbv-material': 1.6, 'gasket-material': 2, 'oring-material': 2 } },
-  { key: 'cold', applies: ({ climate }) => climate === 'cold', says: 'Cold starts, thick oil: bypass and centre tube count half as much again.', factors: { 'bypass-build': 1.5, 'bypass-seal': 1.5, core: 1.5, 'core-stiffness': 1.5 } },
-  { key: 'long', applies: (_, usable) => (usable ?? 0) >= 15_000 * km, says: 'Long intervals: media area and capacity count more.', factors: { area: 1.5, media: 1.3, capacity: 2 } },
-  { key: 'short', applies: (_, usable) => (usable ?? Infinity) < 8_000 * km, says: 'Short intervals: media area, capacity and lasting rubber count less.', factors: { area: 0.6, capacity: 0.4, 'adbv-material': 0.7 } },
-  { key: 'severe', applies: ({ duty }) => duty === 'severe', says: 'Severe duty: can, thread, centre tube and glue count more.', factors: { 'can-wall': 1.5, thread: 1.3, core: 1.5, 'core-stiffness': 1.5, glue: 1.3 } },
+  {
+    key: 'hanging',
+    applies: ({ position }) => position === 'hanging',
+    says: 'The filter hangs with its opening down: the anti-drain-back valve counts double.',
+    factors: { 'adbv-material': 2, 'adbv-fit': 2, 'adbv-thickness': 2 },
+  },
+  {
+    key: 'sideways',
+    applies: ({ position }) => position === 'sideways',
+    says: 'The filter lies sideways: the anti-drain-back valve counts a third more.',
+    factors: { 'adbv-material': 1.33, 'adbv-fit': 1.33 },
+  },
+  {
+    key: 'upright',
+    applies: ({ position }) => position === 'upright',
+    says: 'The filter stands upright: the anti-drain-back valve hardly matters.',
+    factors: { 'adbv-material': 0.4, 'adbv-fit': 0.4, 'adbv-thickness': 0.4 },
+  },
+  {
+    key: 'hot',
+    applies: ({ oilHot, climate }) => (oilHot ?? 0) > hot || climate === 'hot',
+    says: 'Hot oil: rubber that stands it counts double.',
+    factors: { 'adbv-material': 1.6, 'gasket-material': 2, 'oring-material': 2 },
+  },
+  {
+    key: 'cold',
+    applies: ({ climate }) => climate === 'cold',
+    says: 'Cold starts, thick oil: bypass and centre tube count half as much again.',
+    factors: { 'bypass-build': 1.5, 'bypass-seal': 1.5, core: 1.5, 'core-stiffness': 1.5 },
+  },
+  {
+    key: 'long',
+    applies: (_, usable) => (usable ?? 0) >= 15_000 * km,
+    says: 'Long intervals: media area and capacity count more.',
+    factors: { area: 1.5, media: 1.3, capacity: 2 },
+  },
+  {
+    key: 'short',
+    applies: (_, usable) => (usable ?? Infinity) < 8_000 * km,
+    says: 'Short intervals: media area, capacity and lasting rubber count less.',
+    factors: { area: 0.6, capacity: 0.4, 'adbv-material': 0.7 },
+  },
+  {
+    key: 'severe',
+    applies: ({ duty }) => duty === 'severe',
+    says: 'Severe duty: can, thread, centre tube and glue count more.',
+    factors: { 'can-wall': 1.5, thread: 1.3, core: 1.5, 'core-stiffness': 1.5, glue: 1.3 },
+  },
 ]
 
 /**
@@ -34,7 +74,9 @@ const rules: (DriverRule & { applies: (driver: Driver, usable: number | undefine
  */
 export function driverRules(driver: Driver, usable: readonly number[]): DriverRule[] {
   const longest = usable.length > 0 ? Math.max(...usable) : undefined
-  return rules.filter(({ applies }) => applies(driver, longest)).map(({ key, says, factors }) => ({ key, says, factors }))
+  return rules
+    .filter(({ applies }) => applies(driver, longest))
+    .map(({ key, says, factors }) => ({ key, says, factors }))
 }
 
 /**
@@ -42,4 +84,5 @@ export function driverRules(driver: Driver, usable: readonly number[]): DriverRu
  *
  * @example driverFactor([{ key: 'a', says: '', factors: { area: 1.5 } }], 'area') // => 1.5
  */
-export const driverFactor = (inForce: readonly DriverRule[], criterion: string): number => inForce.reduce((factor, { factors }) => factor * (factors[criterion] ?? 1), 1)
+export const driverFactor = (inForce: readonly DriverRule[], criterion: string): number =>
+  inForce.reduce((factor, { factors }) => factor * (factors[criterion] ?? 1), 1)

@@ -10,11 +10,23 @@ const halvings = 40
 
 /** Score of lines with one weight changed. */
 const withWeight = ({ lines, vetoes }: Score, criterion: string, weight: number): number =>
-  sumUp(lines.map((line) => (line.criterion.key === criterion ? { ...line, criterion: { ...line.criterion, weight } } : line)), vetoes).value ?? 0
+  sumUp(
+    lines.map((line) =>
+      line.criterion.key === criterion ? { ...line, criterion: { ...line.criterion, weight } } : line,
+    ),
+    vetoes,
+  ).value ?? 0
 
 /** Score of lines with the points of one changed; evidence that settles them is as sure as before. */
 const withPoints = ({ lines, vetoes }: Score, criterion: string, points: number): number =>
-  sumUp(lines.map((line) => (line.criterion.key === criterion ? { ...line, low: points * sureness(line), high: points * sureness(line) + 10 * (1 - sureness(line)) } : line)), vetoes).value ?? 0
+  sumUp(
+    lines.map((line) =>
+      line.criterion.key === criterion
+        ? { ...line, low: points * sureness(line), high: points * sureness(line) + 10 * (1 - sureness(line)) }
+        : line,
+    ),
+    vetoes,
+  ).value ?? 0
 
 const sureness = ({ low, high }: ScoreLine): number => 1 - (high - low) / 10
 
@@ -39,10 +51,14 @@ function root(of: (at: number) => number, low: number, high: number): number {
  */
 export function flipByWeight(first: Score, second: Score): Flip | undefined {
   const flips = first.lines.flatMap(({ criterion }) => {
-    const lead = (weight: number) => withWeight(first, criterion.key, weight) - withWeight(second, criterion.key, weight)
+    const lead = (weight: number) =>
+      withWeight(first, criterion.key, weight) - withWeight(second, criterion.key, weight)
     const ends = [0, criterion.weight * 20].filter((end) => lead(end) < 0)
     return ends.map((end) => {
-      const to = root(lead, ...(end < criterion.weight ? ([end, criterion.weight] as const) : ([criterion.weight, end] as const)))
+      const to = root(
+        lead,
+        ...(end < criterion.weight ? ([end, criterion.weight] as const) : ([criterion.weight, end] as const)),
+      )
       return { kind: 'weight' as const, criterion: criterion.key, label: criterion.label, from: criterion.weight, to }
     })
   })
@@ -57,14 +73,19 @@ export function flipByWeight(first: Score, second: Score): Flip | undefined {
  * @returns undefined when no value within the rule's own range does it
  * @example flipByValue(first, second, valueOf)?.to // => 0.00044
  */
-export function flipByValue(first: Score, second: Score, valueOf: (whose: 'first' | 'second', criterion: string) => number | undefined): (Flip & { kind: 'value' }) | undefined {
+export function flipByValue(
+  first: Score,
+  second: Score,
+  valueOf: (whose: 'first' | 'second', criterion: string) => number | undefined,
+): (Flip & { kind: 'value' }) | undefined {
   const flips = (['first', 'second'] as const).flatMap((whose) => {
     const [own, other] = whose === 'first' ? [first, second] : [second, first]
     return own.lines.flatMap(({ criterion, points }): (Flip & { kind: 'value' })[] => {
       const { rule } = criterion
       const from = valueOf(whose, criterion.key)
       if (rule.kind !== 'scale' || from === undefined || points === undefined || other.value === undefined) return []
-      const lead = (at: number) => (withPoints(own, criterion.key, scalePoints(rule, at)) - other.value!) * (whose === 'first' ? 1 : -1)
+      const lead = (at: number) =>
+        (withPoints(own, criterion.key, scalePoints(rule, at)) - other.value!) * (whose === 'first' ? 1 : -1)
       return rule.points.flatMap(([at]) => {
         if (lead(at) >= 0) return []
         const to = root(lead, ...(at < from ? ([at, from] as const) : ([from, at] as const)))
@@ -82,13 +103,17 @@ export function flipByValue(first: Score, second: Score, valueOf: (whose: 'first
  *
  * @example worthTaking([{ id: 'a', score }])?.criterion.key // => 'area'
  */
-export function worthTaking(scores: readonly { id: string; score: Score }[]): { id: string; line: ScoreLine; points: number } | undefined {
+export function worthTaking(
+  scores: readonly { id: string; score: Score }[],
+): { id: string; line: ScoreLine; points: number } | undefined {
   const best = Math.max(...scores.map(({ score }) => score.low))
   const open = scores
     .filter(({ score }) => score.high >= best && score.vetoes.length === 0)
     .flatMap(({ id, score }) => {
       const weight = score.lines.reduce((sum, { criterion, reason }) => sum + (reason ? 0 : criterion.weight), 0)
-      return score.lines.filter(({ reason, high, low }) => !reason && high > low).map((line) => ({ id, line, points: (10 * line.criterion.weight * (line.high - line.low)) / 10 / weight }))
+      return score.lines
+        .filter(({ reason, high, low }) => !reason && high > low)
+        .map((line) => ({ id, line, points: (10 * line.criterion.weight * (line.high - line.low)) / 10 / weight }))
     })
   return open.sort((a, b) => b.points - a.points)[0]
 }

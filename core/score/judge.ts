@@ -63,10 +63,16 @@ export function numberPoints({ rule, from }: Criterion, number: number): number 
  * @returns undefined when the evidence does not fit the rule
  * @example judgeEvidence(glue, { number: 4, evidence: 'inferred' }) // => { low: 5, high: 10, sd: 0, evidence: 'inferred' }
  */
-export function judgeEvidence(criterion: Criterion, { number, u = 0, answers = [], evidence }: Evidenced): Judgement | undefined {
+export function judgeEvidence(
+  criterion: Criterion,
+  { number, u = 0, answers = [], evidence }: Evidenced,
+): Judgement | undefined {
   const points = number === undefined ? answerPoints(criterion.rule, answers) : numberPoints(criterion, number)
   if (points === undefined) return undefined
-  const sd = number === undefined || u === 0 ? 0 : Math.abs(numberPoints(criterion, number + u)! - numberPoints(criterion, number - u)!) / 2
+  const sd =
+    number === undefined || u === 0
+      ? 0
+      : Math.abs(numberPoints(criterion, number + u)! - numberPoints(criterion, number - u)!) / 2
   const sure = evidence === 'inferred' ? inferredShare : 1
   return { low: sure * points, high: sure * points + 10 * (1 - sure), sd, evidence }
 }
@@ -78,17 +84,28 @@ export function judgeEvidence(criterion: Criterion, { number, u = 0, answers = [
  */
 export function judgeFact(criterion: Criterion, { low, high }: FactBounds): Judgement | undefined {
   const [a, b] = [numberPoints(criterion, low), numberPoints(criterion, high)]
-  return a === undefined || b === undefined ? undefined : { low: Math.min(a, b), high: Math.max(a, b), sd: 0, evidence: 'claimed' }
+  return a === undefined || b === undefined
+    ? undefined
+    : { low: Math.min(a, b), high: Math.max(a, b), sd: 0, evidence: 'claimed' }
 }
 
 /** What is known of one specimen for a criterion. */
-export function evidenceOfSpecimen({ from }: Criterion, known: Known, figures: ReadonlyMap<string, FigureResult>): Evidenced | undefined {
+export function evidenceOfSpecimen(
+  { from }: Criterion,
+  known: Known,
+  figures: ReadonlyMap<string, FigureResult>,
+): Evidenced | undefined {
   const figure = figures.get(from)
-  if (figure) return figure.state === 'known' ? { number: figure.number.value, u: standardUncertainty(figure.number), evidence: figure.evidence } : undefined
+  if (figure)
+    return figure.state === 'known'
+      ? { number: figure.number.value, u: standardUncertainty(figure.number), evidence: figure.evidence }
+      : undefined
   const resolved = known.get(from)
   if (!resolved) return undefined
   const { number, text, evidence } = resolved
-  return number ? { number: number.value, u: standardUncertainty(number), evidence } : { answers: text === undefined ? [] : [text], evidence }
+  return number
+    ? { number: number.value, u: standardUncertainty(number), evidence }
+    : { answers: text === undefined ? [] : [text], evidence }
 }
 
 /** What is known of one column of a line-up for a criterion. */
@@ -96,4 +113,3 @@ export function evidenceOfCell(cell: Cell): Evidenced | undefined {
   if (cell.state === 'number') return { number: cell.value, u: cell.u, evidence: cell.evidence }
   return cell.state === 'words' ? { answers: cell.answers, evidence: cell.evidence } : undefined
 }
-

@@ -4,11 +4,19 @@ import { resolve } from '#core/teardown/resolve.ts'
 import { misfits, type Fit } from './misfit.ts'
 
 const engine: Fit = { thread: 'M20 x 1.5', bypass: 'filter', maxHeight: 0.09, gasketLand: 0.07 }
-const of = (typed: Parameters<typeof readings>[0], fit: Partial<Fit> = {}) => misfits({ ...engine, ...fit }, resolve(readings(typed)))
+const of = (typed: Parameters<typeof readings>[0], fit: Partial<Fit> = {}) =>
+  misfits({ ...engine, ...fit }, resolve(readings(typed)))
 
 describe('what an engine cannot take', () => {
   test('what fits has nothing against it, and what is not known is not held against a filter', () => {
-    expect(of({ 'thread.designation': 'M20 x 1.5', 'bypass.place': 'dome', 'can.height': '86 mm', 'gasket.diameter': '68 mm' })).toEqual([])
+    expect(
+      of({
+        'thread.designation': 'M20 x 1.5',
+        'bypass.place': 'dome',
+        'can.height': '86 mm',
+        'gasket.diameter': '68 mm',
+      }),
+    ).toEqual([])
     expect(of({})).toEqual([])
   })
 
@@ -20,6 +28,11 @@ describe('what an engine cannot take', () => {
   ])('%s', (_, typed, words) => expect(of(typed)[0]).toContain(words))
 
   test('what the engine does not ask is no misfit', () => {
-    expect(of({ 'bypass.place': 'none', 'can.height': '95 mm', 'thread.designation': 'M18 x 1.5' }, { thread: null, bypass: 'engine', maxHeight: null })).toEqual([])
+    expect(
+      of(
+        { 'bypass.place': 'none', 'can.height': '95 mm', 'thread.designation': 'M18 x 1.5' },
+        { thread: null, bypass: 'engine', maxHeight: null },
+      ),
+    ).toEqual([])
   })
 })

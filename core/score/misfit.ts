@@ -22,13 +22,24 @@ export interface Fit {
  */
 export function misfits({ thread, bypass, maxHeight, gasketLand }: Fit, known: Known): string[] {
   const own = known.get('thread.designation')?.text
-  const [asked, found] = [thread === null ? undefined : readThread(thread), own === undefined ? undefined : readThread(own)]
+  const [asked, found] = [
+    thread === null ? undefined : readThread(thread),
+    own === undefined ? undefined : readThread(own),
+  ]
   const height = known.get('can.height')?.number?.value
   const gasket = known.get('gasket.diameter')?.number?.value
   return [
-    ...(asked?.ok && found?.ok && asked.value.designation !== found.value.designation ? [`its thread is ${found.value.designation}, the engine's ${asked.value.designation}`] : []),
-    ...(bypass === 'filter' && known.get('bypass.place')?.text === 'none' ? ['it has no bypass valve, and the engine needs one in the filter'] : []),
-    ...(maxHeight !== null && height !== undefined && height > maxHeight ? [`it is ${formatQuantity(height, 'mm', 1)} high, and there is room for ${formatQuantity(maxHeight, 'mm', 1)}`] : []),
-    ...(gasketLand !== null && gasket !== undefined && gasket > gasketLand ? [`its gasket is ${formatQuantity(gasket, 'mm', 1)} across, the land ${formatQuantity(gasketLand, 'mm', 1)}`] : []),
+    ...(asked?.ok && found?.ok && asked.value.designation !== found.value.designation
+      ? [`its thread is ${found.value.designation}, the engine's ${asked.value.designation}`]
+      : []),
+    ...(bypass === 'filter' && known.get('bypass.place')?.text === 'none'
+      ? ['it has no bypass valve, and the engine needs one in the filter']
+      : []),
+    ...(maxHeight !== null && height !== undefined && height > maxHeight
+      ? [`it is ${formatQuantity(height, 'mm', 1)} high, and there is room for ${formatQuantity(maxHeight, 'mm', 1)}`]
+      : []),
+    ...(gasketLand !== null && gasket !== undefined && gasket > gasketLand
+      ? [`its gasket is ${formatQuantity(gasket, 'mm', 1)} across, the land ${formatQuantity(gasketLand, 'mm', 1)}`]
+      : []),
   ]
 }

@@ -25,8 +25,25 @@ describe('rules as text', () => {
 
   test('breakpoints are in the unit of the criterion', () => {
     expect(ruleUnit(of('can-wall'))).toBe('mm')
-    expect(readRule(of('can-wall'), '0.3 mm = 0; 0.6 = 10')).toEqual({ ok: true, value: { kind: 'scale', points: [[0.0003, 0], [0.0006, 10]] } })
-    expect(readRule(of('claim-interval'), '5000 = 0; 30 000 = 10')).toMatchObject({ ok: true, value: { points: [[5e6, 0], [3e7, 10]] } })
+    expect(readRule(of('can-wall'), '0.3 mm = 0; 0.6 = 10')).toEqual({
+      ok: true,
+      value: {
+        kind: 'scale',
+        points: [
+          [0.0003, 0],
+          [0.0006, 10],
+        ],
+      },
+    })
+    expect(readRule(of('claim-interval'), '5000 = 0; 30 000 = 10')).toMatchObject({
+      ok: true,
+      value: {
+        points: [
+          [5e6, 0],
+          [3e7, 10],
+        ],
+      },
+    })
   })
 
   test.each([

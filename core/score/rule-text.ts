@@ -32,7 +32,10 @@ export function ruleUnit({ from }: Criterion): string {
  */
 export function writeRule(criterion: Criterion): string | undefined {
   const { rule, from } = criterion
-  if (rule.kind === 'scale') return rule.points.map(([at, points]) => `${formatNumber(unitless(criterion, at), 6)} = ${formatNumber(points, 4)}`).join('; ')
+  if (rule.kind === 'scale')
+    return rule.points
+      .map(([at, points]) => `${formatNumber(unitless(criterion, at), 6)} = ${formatNumber(points, 4)}`)
+      .join('; ')
   if (rule.kind !== 'answers') return undefined
   const options = optionsOf(findCharacteristic(from)!)
   return options.map(({ value, label }) => `${label} = ${formatNumber(rule.points[value] ?? 0, 4)}`).join('; ')
@@ -52,10 +55,17 @@ const unitless = (criterion: Criterion, si: number): number => {
  */
 export function readRule(criterion: Criterion, text: string): Result<Rule> {
   const pairs: [string, number][] = []
-  for (const said of text.split(/;|\n/).map((one) => one.trim()).filter(Boolean)) {
+  for (const said of text
+    .split(/;|\n/)
+    .map((one) => one.trim())
+    .filter(Boolean)) {
     const at = said.lastIndexOf('=')
     const points = at < 0 ? undefined : readNumber(said.slice(at + 1))
-    if (!points?.ok) return problem('pair', `"${clip(said)}" is no pair. Write ${criterion.rule.kind === 'scale' ? '0.45 = 7' : 'answer = 7'}, parted by semicolons.`)
+    if (!points?.ok)
+      return problem(
+        'pair',
+        `"${clip(said)}" is no pair. Write ${criterion.rule.kind === 'scale' ? '0.45 = 7' : 'answer = 7'}, parted by semicolons.`,
+      )
     if (points.value < 0 || points.value > 10) return problem('points', `${clip(said)}: points run from 0 to 10.`)
     pairs.push([said.slice(0, at).trim(), points.value])
   }
@@ -70,7 +80,8 @@ function readScale(criterion: Criterion, pairs: [string, number][]): Result<Rule
     const number = readNumber(text.replace(unit, '').trim())
     if (!number.ok) return problem('number', `"${clip(text)}" is no number${unit && ` in ${unit}`}.`)
     const si = unit === '' ? number.value : Number(toSI(number.value, unit).toPrecision(12))
-    if (points.length > 0 && si <= points.at(-1)![0]) return problem('order', `Breakpoints rise: ${clip(text)} does not.`)
+    if (points.length > 0 && si <= points.at(-1)![0])
+      return problem('order', `Breakpoints rise: ${clip(text)} does not.`)
     points.push([si, value])
   }
   return ok({ kind: 'scale', points })
@@ -81,9 +92,12 @@ function readAnswers({ from }: Criterion, pairs: [string, number][]): Result<Rul
   const points: Record<string, number> = {}
   for (const [text, value] of pairs) {
     const option = options.find(({ label, value: own }) => label.toLowerCase() === text.toLowerCase() || own === text)
-    if (!option) return problem('answer', `"${clip(text)}" is no answer here: ${options.map(({ label }) => label).join(', ')}.`)
+    if (!option)
+      return problem('answer', `"${clip(text)}" is no answer here: ${options.map(({ label }) => label).join(', ')}.`)
     points[option.value] = value
   }
   const left = options.filter(({ value }) => points[value] === undefined)
-  return left.length > 0 ? problem('left', `${left.map(({ label }) => label).join(', ')}: no points given.`) : ok({ kind: 'answers', points })
+  return left.length > 0
+    ? problem('left', `${left.map(({ label }) => label).join(', ')}: no points given.`)
+    : ok({ kind: 'answers', points })
 }

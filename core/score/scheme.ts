@@ -26,5 +26,7 @@ export const schemeOf = (method: Method, school?: School, rules: readonly Driver
   criteria.map((criterion) => ({
     ...criterion,
     rule: school?.rules[criterion.key] ?? method.rules[criterion.key] ?? criterion.rule,
-    weight: (school?.weights[criterion.key] ?? method.weights[criterion.key] ?? criterion.weight) * driverFactor(rules, criterion.key),
+    weight:
+      (school?.weights[criterion.key] ?? method.weights[criterion.key] ?? criterion.weight) *
+      driverFactor(rules, criterion.key),
   }))

@@ -6,11 +6,25 @@ import { criteria } from './criteria.ts'
 import { scalePoints, stepPoints, type Scale } from './criterion.ts'
 import { vetoCap } from './score.ts'
 
-const good = { 'can.wall': '0.50 mm', 'glue.grade': '4', 'adbv.material': 'silicone', 'inside.rust': 'none', 'media.type': 'blend', 'caps.material': 'steel' }
+const good = {
+  'can.wall': '0.50 mm',
+  'glue.grade': '4',
+  'adbv.material': 'silicone',
+  'inside.rust': 'none',
+  'media.type': 'blend',
+  'caps.material': 'steel',
+}
 const score = (typed: Parameters<typeof readings>[0]) => assess('spin-on', readings(typed)).score
 
 describe('points', () => {
-  const wall: Scale = { kind: 'scale', points: [[0, 0], [1, 4], [3, 10]] }
+  const wall: Scale = {
+    kind: 'scale',
+    points: [
+      [0, 0],
+      [1, 4],
+      [3, 10],
+    ],
+  }
   test('straight lines between breakpoints, flat outside', () => {
     expect(scalePoints(wall, -1)).toBe(0)
     expect(scalePoints(wall, 0.5)).toBe(2)
@@ -21,7 +35,12 @@ describe('points', () => {
 
   test('every rule stays between 0 and 10', () => {
     for (const { rule } of criteria) {
-      const all = rule.kind === 'scale' ? rule.points.map(([, points]) => points) : rule.kind === 'answers' ? Object.values(rule.points) : []
+      const all =
+        rule.kind === 'scale'
+          ? rule.points.map(([, points]) => points)
+          : rule.kind === 'answers'
+            ? Object.values(rule.points)
+            : []
       for (const points of all) expect(points).toBeGreaterThanOrEqual(0)
       for (const points of all) expect(points).toBeLessThanOrEqual(10)
     }
@@ -31,12 +50,20 @@ describe('points', () => {
 describe('the score', () => {
   test('is the weighted mean of the points, done by hand', () => {
     const only = score({ 'glue.grade': '2', 'adbv.material': 'nitrile' })
-    const [glue, adbv] = [criteria.find(({ key }) => key === 'glue')!.weight, criteria.find(({ key }) => key === 'adbv-material')!.weight]
+    const [glue, adbv] = [
+      criteria.find(({ key }) => key === 'glue')!.weight,
+      criteria.find(({ key }) => key === 'adbv-material')!.weight,
+    ]
     expect(only.value).toBeCloseTo((10 * (glue * 5 + adbv * 5)) / (glue + adbv), 10)
   })
 
   test('missing evidence widens, and the completed score lies inside', () => {
-    const grades = fc.record({ 'core.opening': fc.constantFrom('0', '1', '2', '3', '4'), 'pleats.spacing': fc.constantFrom('0', '2', '4'), 'adbv.fit': fc.constantFrom('1', '3'), 'inside.debris': fc.constantFrom('none', 'slight') })
+    const grades = fc.record({
+      'core.opening': fc.constantFrom('0', '1', '2', '3', '4'),
+      'pleats.spacing': fc.constantFrom('0', '2', '4'),
+      'adbv.fit': fc.constantFrom('1', '3'),
+      'inside.debris': fc.constantFrom('none', 'slight'),
+    })
     fc.assert(
       fc.property(grades, (more) => {
         const before = score(good)

@@ -71,13 +71,26 @@ export function lineOf(criterion: Criterion, judgement: Judgement | undefined): 
 export function sumUp(lines: ScoreLine[], vetoes: Veto[]): Score {
   const counted = lines.filter(({ reason }) => !reason)
   const weight = counted.reduce((sum, { criterion }) => sum + criterion.weight, 0)
-  const over = (points: (line: ScoreLine) => number): number => (weight === 0 ? 0 : (10 * counted.reduce((sum, line) => sum + line.criterion.weight * points(line), 0)) / weight)
+  const over = (points: (line: ScoreLine) => number): number =>
+    weight === 0 ? 0 : (10 * counted.reduce((sum, line) => sum + line.criterion.weight * points(line), 0)) / weight
   const [low, high] = [over((line) => line.low), over((line) => line.high)]
   const coverage = weight === 0 ? 0 : 1 - (high - low) / 100
   const known = low + 100 - high
   const cap = (score: number) => (vetoes.length > 0 ? Math.min(score, vetoCap) : score)
-  const u = weight === 0 || coverage <= 0 ? 0 : (10 * Math.sqrt(counted.reduce((sum, { criterion, sd }) => sum + (criterion.weight * sd) ** 2, 0))) / (weight * coverage)
-  return { ...(coverage > 1e-9 && { value: cap((100 * low) / known) }), low: cap(low), high: cap(high), u: vetoes.length > 0 ? 0 : u, coverage, lines, vetoes }
+  const u =
+    weight === 0 || coverage <= 0
+      ? 0
+      : (10 * Math.sqrt(counted.reduce((sum, { criterion, sd }) => sum + (criterion.weight * sd) ** 2, 0))) /
+        (weight * coverage)
+  return {
+    ...(coverage > 1e-9 && { value: cap((100 * low) / known) }),
+    low: cap(low),
+    high: cap(high),
+    u: vetoes.length > 0 ? 0 : u,
+    coverage,
+    lines,
+    vetoes,
+  }
 }
 
 /**
@@ -92,7 +105,12 @@ export function sumUp(lines: ScoreLine[], vetoes: Veto[]): Score {
  * @param scheme criteria with the weights and rules in force
  * @example scoreOf('spin-on', known, figures).value // => 71.4
  */
-export function scoreOf(form: Form, known: Known, figures: ReadonlyMap<string, FigureResult>, scheme: readonly Criterion[] = criteria): Score {
+export function scoreOf(
+  form: Form,
+  known: Known,
+  figures: ReadonlyMap<string, FigureResult>,
+  scheme: readonly Criterion[] = criteria,
+): Score {
   const lines = countedFor(form, scheme).map((criterion): ScoreLine => {
     const characteristic = findCharacteristic(criterion.from)
     const reason = characteristic && whyNot(characteristic, known)
@@ -111,7 +129,13 @@ export function scoreOf(form: Form, known: Known, figures: ReadonlyMap<string, F
  * @param vetoes of any of its specimens
  * @example scoreColumn('spin-on', cells, new Map(), scheme, []).value // => 71.4
  */
-export function scoreColumn(form: Form, cells: ReadonlyMap<string, Cell>, facts: Facts, scheme: readonly Criterion[], vetoes: Veto[]): Score {
+export function scoreColumn(
+  form: Form,
+  cells: ReadonlyMap<string, Cell>,
+  facts: Facts,
+  scheme: readonly Criterion[],
+  vetoes: Veto[],
+): Score {
   const lines = countedFor(form, scheme).map((criterion): ScoreLine => {
     if (isFact(criterion.from)) {
       const bounds = facts.get(criterion.from)
@@ -125,7 +149,8 @@ export function scoreColumn(form: Form, cells: ReadonlyMap<string, Cell>, facts:
   return sumUp(lines, vetoes)
 }
 
-const countedFor = (form: Form, scheme: readonly Criterion[]): Criterion[] => scheme.filter(({ forms, weight }) => weight > 0 && forms.includes(form))
+const countedFor = (form: Form, scheme: readonly Criterion[]): Criterion[] =>
+  scheme.filter(({ forms, weight }) => weight > 0 && forms.includes(form))
 
 /**
  * Faults that end the discussion.

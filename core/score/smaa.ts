@@ -54,7 +54,7 @@ const chunk = 2000
 export function* smaaSteps(problem: SmaaProblem): Generator<number, SmaaResult> {
   const { products: n, criteria: m, draws } = problem
   const work = prepare(problem)
-  for (let done = 0; done < draws; ) {
+  for (let done = 0; done < draws;) {
     const count = Math.min(chunk, draws - done)
     drawMany(problem, work, count)
     done += count
@@ -120,11 +120,26 @@ function prepare({ products: n, criteria: m, points, applies, weights: given, se
     from[i + 1] = varying.length
   }
   const tables = new Float32Array(varying.length * quantiles)
-  for (let i = 0; i < n; i++) for (let k = from[i]!; k < from[i + 1]!; k++) tables.set(tableOf(i, varying[k]!), k * quantiles)
+  for (let i = 0; i < n; i++)
+    for (let k = from[i]!; k < from[i + 1]!; k++) tables.set(tableOf(i, varying[k]!), k * quantiles)
   const words = new Uint32Array(Math.max(4096, Math.ceil(varying.length / 4)))
   const weights = new Float64Array(m)
   normalise(weights, given)
-  return { next: sfc32(seed), constant, varying: Int32Array.from(varying), tables, from, whole, words, bytes: new Uint8Array(words.buffer), at: words.byteLength, weights, scores: new Float64Array(n), ranks: new Float64Array(n * n), central: new Float64Array(n * m) }
+  return {
+    next: sfc32(seed),
+    constant,
+    varying: Int32Array.from(varying),
+    tables,
+    from,
+    whole,
+    words,
+    bytes: new Uint8Array(words.buffer),
+    at: words.byteLength,
+    weights,
+    scores: new Float64Array(n),
+    ranks: new Float64Array(n * n),
+    central: new Float64Array(n * m),
+  }
 }
 
 const uniform = 1 / 4294967296
@@ -132,7 +147,8 @@ const uniform = 1 / 4294967296
 function drawWeights({ criteria: m, weights: given, draw, spread }: SmaaProblem, { next, weights }: Work): void {
   let sum = 0
   for (let j = 0; j < m; j++) {
-    const w = draw === 'free' ? -Math.log((next() + 0.5) * uniform) : given[j]! * (1 + spread * (2 * next() * uniform - 1))
+    const w =
+      draw === 'free' ? -Math.log((next() + 0.5) * uniform) : given[j]! * (1 + spread * (2 * next() * uniform - 1))
     weights[j] = w
     sum += w
   }
@@ -155,7 +171,8 @@ function drawMany(problem: SmaaProblem, work: Work, count: number): void {
       let sum = 0
       for (let j = 0; j < m; j++) sum += weights[j]! * constant[row + j]!
       const end = from[i + 1]!
-      for (let k = from[i]!; k < end; k++) sum += weights[varying[k]!]! * tables[k * quantiles + (bytes[at++]! & (quantiles - 1))]!
+      for (let k = from[i]!; k < end; k++)
+        sum += weights[varying[k]!]! * tables[k * quantiles + (bytes[at++]! & (quantiles - 1))]!
       let weight = 1
       if (whole[i] === 0) {
         weight = 0

@@ -14,7 +14,9 @@ const fitsInto: readonly (readonly [smaller: string, larger: string])[] = [
   ['pleats.narrow', 'pleats.wide'],
   ['bypass.wire', 'bypass.coil'],
   ['oring.groove', 'oring.section'],
-  ...['plate', 'element', 'can', 'spring', 'bypass', 'adbv', 'gasket'].map((part) => [`${part}.weight`, 'whole.weight'] as const),
+  ...['plate', 'element', 'can', 'spring', 'bypass', 'adbv', 'gasket'].map(
+    (part) => [`${part}.weight`, 'whole.weight'] as const,
+  ),
   ['media.weight', 'element.weight'],
 ]
 

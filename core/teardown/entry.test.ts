@@ -4,7 +4,8 @@ import { catalogue, characteristicOf, optionsOf } from '#core/catalogue/index.ts
 import { readEntry, type EntryText } from './entry.ts'
 import { formatOpenings } from './openings.ts'
 
-const read = (key: string, text: string, more: Partial<EntryText> = {}) => readEntry(characteristicOf(key), { text, ...more })
+const read = (key: string, text: string, more: Partial<EntryText> = {}) =>
+  readEntry(characteristicOf(key), { text, ...more })
 const value = (key: string, text: string, more: Partial<EntryText> = {}) => {
   const entry = read(key, text, more)
   if (!entry.ok) throw new Error(entry.problem.message)
@@ -35,19 +36,43 @@ describe('counts', () => {
     expect(code(key, text)).toBe(expected)
   })
 
-  test('an unusual count is taken on the user\'s word', () => {
+  test("an unusual count is taken on the user's word", () => {
     expect(value('pleats.count', '12', { insist: true }).number).toBe(12)
   })
 })
 
 describe('hole groups', () => {
   test.each([
-    ['7 x 5.8, 1 x 8.2', [{ count: 7, width: 0.0058 }, { count: 1, width: 0.0082 }]],
-    ['5 × 6.0, 1 × 8.2 mm', [{ count: 5, width: 0.006 }, { count: 1, width: 0.0082 }]],
-    ['6x5,8; 1x8,2', [{ count: 6, width: 0.0058 }, { count: 1, width: 0.0082 }]],
+    [
+      '7 x 5.8, 1 x 8.2',
+      [
+        { count: 7, width: 0.0058 },
+        { count: 1, width: 0.0082 },
+      ],
+    ],
+    [
+      '5 × 6.0, 1 × 8.2 mm',
+      [
+        { count: 5, width: 0.006 },
+        { count: 1, width: 0.0082 },
+      ],
+    ],
+    [
+      '6x5,8; 1x8,2',
+      [
+        { count: 6, width: 0.0058 },
+        { count: 1, width: 0.0082 },
+      ],
+    ],
     ['8 of 0.227 in', [{ count: 8, width: 0.0057658 }]],
     ['6 x 4 x 9 mm', [{ count: 6, width: 0.004, length: 0.009 }]],
-    ['6 x 9 x 4 mm and 2 x 5', [{ count: 6, width: 0.004, length: 0.009 }, { count: 2, width: 0.005 }]],
+    [
+      '6 x 9 x 4 mm and 2 x 5',
+      [
+        { count: 6, width: 0.004, length: 0.009 },
+        { count: 2, width: 0.005 },
+      ],
+    ],
     ['8 x 1/4"', [{ count: 8, width: 0.00635 }]],
   ])('reads %s', (text, groups) => {
     const got = value('plate.inlets', text).groups!
@@ -88,11 +113,16 @@ describe('hole groups', () => {
   })
 
   test('what is shown reads back as the same groups', () => {
-    const group = fc.record({ count: fc.integer({ min: 1, max: 40 }), width: fc.integer({ min: 20, max: 190 }).map((tenths) => tenths / 10_000) })
+    const group = fc.record({
+      count: fc.integer({ min: 1, max: 40 }),
+      width: fc.integer({ min: 20, max: 190 }).map((tenths) => tenths / 10_000),
+    })
     fc.assert(
       fc.property(fc.array(group, { minLength: 1, maxLength: 4 }), (groups) => {
         const again = value('plate.inlets', formatOpenings(groups, 'mm')).groups!
-        expect(again.map(({ count, width }) => [count, width.toFixed(6)])).toEqual(groups.map(({ count, width }) => [count, width.toFixed(6)]))
+        expect(again.map(({ count, width }) => [count, width.toFixed(6)])).toEqual(
+          groups.map(({ count, width }) => [count, width.toFixed(6)]),
+        )
       }),
     )
   })
@@ -120,18 +150,27 @@ describe('answers, grades, words', () => {
 
 test('whatever is typed for whatever is asked, it is taken or refused with a message', () => {
   const any = fc.constantFrom(...catalogue)
-  const typed = fc.oneof(fc.string({ maxLength: 60 }), fc.stringMatching(/^[0-9 .,/x½+-]{0,12}(mm|in|thou|mil|g|oz|psi)?$/))
+  const typed = fc.oneof(
+    fc.string({ maxLength: 60 }),
+    fc.stringMatching(/^[0-9 .,/x½+-]{0,12}(mm|in|thou|mil|g|oz|psi)?$/),
+  )
   fc.assert(
     fc.property(any, typed, fc.boolean(), (characteristic, text, insist) => {
       const entry = readEntry(characteristic, { text, insist })
       if (!entry.ok) expect(entry.problem.message.length).toBeGreaterThan(5)
       const number = entry.ok ? entry.value.number : undefined
-      if (number !== undefined) expect(Number.isFinite(number) && (number > 0 || characteristic.kind === 'grade' || characteristic.key === 'media.buried')).toBe(true)
+      if (number !== undefined)
+        expect(
+          Number.isFinite(number) &&
+            (number > 0 || characteristic.kind === 'grade' || characteristic.key === 'media.buried'),
+        ).toBe(true)
     }),
     { numRuns: 1000 },
   )
 })
 
 test('every answer of every list is taken', () => {
-  for (const characteristic of catalogue) for (const { value: option } of optionsOf(characteristic)) expect(readEntry(characteristic, { text: option }).ok).toBe(true)
+  for (const characteristic of catalogue)
+    for (const { value: option } of optionsOf(characteristic))
+      expect(readEntry(characteristic, { text: option }).ok).toBe(true)
 })

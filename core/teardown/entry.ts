@@ -41,9 +41,18 @@ export function readEntry(characteristic: Characteristic, entry: EntryText): Res
     case 'quantity': {
       const unit = entry.unit ?? characteristic.units[0]!
       const name = characteristic.label
-      const parsed = parseQuantity(text, { dimension: characteristic.dimension, unit, name, units: characteristic.units })
+      const parsed = parseQuantity(text, {
+        dimension: characteristic.dimension,
+        unit,
+        name,
+        units: characteristic.units,
+      })
       if (!parsed.ok) return parsed
-      const checked = checkPlausible(parsed.value, { plausible: characteristic.plausible, name, units: characteristic.units }, insist)
+      const checked = checkPlausible(
+        parsed.value,
+        { plausible: characteristic.plausible, name, units: characteristic.units },
+        insist,
+      )
       return checked.ok ? ok({ number: checked.value.si, unit: checked.value.unit }) : checked
     }
     case 'count':
@@ -61,14 +70,24 @@ export function readEntry(characteristic: Characteristic, entry: EntryText): Res
     case 'text': {
       const said = text.trim()
       if (said === '') return problem('empty', 'Type something first, or skip it.')
-      if (said.length > longestText) return problem('too-long', `That is ${said.length} characters; ${longestText} fit here. Put the rest into a note.`)
+      if (said.length > longestText)
+        return problem(
+          'too-long',
+          `That is ${said.length} characters; ${longestText} fit here. Put the rest into a note.`,
+        )
       return ok({ text: said })
     }
     default: {
       const options = optionsOf(characteristic)
       const said = text.trim().toLowerCase()
       const found = options.find(({ value, label }) => value === said || label.toLowerCase() === said)
-      if (!found) return problem('no-option', said === '' ? 'Choose one first.' : `"${clip(said)}" is none of the answers. Choose one of the ${options.length}.`)
+      if (!found)
+        return problem(
+          'no-option',
+          said === ''
+            ? 'Choose one first.'
+            : `"${clip(said)}" is none of the answers. Choose one of the ${options.length}.`,
+        )
       return ok(characteristic.kind === 'grade' ? { number: Number(found.value) } : { text: found.value })
     }
   }
@@ -85,9 +104,17 @@ function readCount(characteristic: CountCharacteristic, text: string, insist: bo
   const count = number.value
   if (count < 0) return problem('negative', `${label} cannot be below zero.`)
   if (count === 0) return problem('zero', `Zero ${noun}? Leave it open if they cannot be counted.`)
-  if (!Number.isInteger(count / step)) return problem('not-whole', step === 1 ? `${label} is a whole number.` : `${label} is counted to the half: 4, 4½, 5.`)
+  if (!Number.isInteger(count / step))
+    return problem(
+      'not-whole',
+      step === 1 ? `${label} is a whole number.` : `${label} is counted to the half: 4, 4½, 5.`,
+    )
   if (count >= low && count <= high) return ok({ number: count })
-  if (count > high * 4) return problem('absurd', `${formatNumber(count)} ${noun} cannot be: filters have ${low} to ${high}.`)
+  if (count > high * 4)
+    return problem('absurd', `${formatNumber(count)} ${noun} cannot be: filters have ${low} to ${high}.`)
   if (insist) return ok({ number: count })
-  return problem('implausible', `${formatNumber(count)} ${noun} is unusual: most have ${low} to ${high}. Count again, or keep it.`)
+  return problem(
+    'implausible',
+    `${formatNumber(count)} ${noun} is unusual: most have ${low} to ${high}. Count again, or keep it.`,
+  )
 }

@@ -3,7 +3,16 @@ import { describe, expect, test } from 'vitest'
 import { catalogue, characteristicOf } from '#core/catalogue/index.ts'
 import { gainOfAnother, typeA, typeB } from '#core/quantity/repeats.ts'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
-import { assumedInstruments, checkState, instrumentKinds, instrumentsFor, lessZero, readZero, usualInstrument, type InstrumentCheck } from './instrument.ts'
+import {
+  assumedInstruments,
+  checkState,
+  instrumentKinds,
+  instrumentsFor,
+  lessZero,
+  readZero,
+  usualInstrument,
+  type InstrumentCheck,
+} from './instrument.ts'
 import { readings } from './readings.fixture.ts'
 import { resolve } from './resolve.ts'
 
@@ -31,7 +40,9 @@ describe('which instrument reads what', () => {
   })
 
   test('the usual kind comes first, others of the dimension follow, the rest is left out', () => {
-    const those = instrumentsFor(characteristicOf('can.wall'), [tape, scale, caliper, micrometer]).map(({ kind }) => kind)
+    const those = instrumentsFor(characteristicOf('can.wall'), [tape, scale, caliper, micrometer]).map(
+      ({ kind }) => kind,
+    )
     expect(those).toEqual(['micrometer', 'tape', 'caliper'])
     expect(instrumentsFor(characteristicOf('whole.weight'), [tape, caliper])).toEqual([])
   })
@@ -39,7 +50,8 @@ describe('which instrument reads what', () => {
   test('a coarser instrument makes the same reading more doubtful', () => {
     const read = readings({ 'can.height': '86.5 mm' }).map((reading) => ({ ...reading, instrument: 'coarse' }))
     const coarse = { ...caliper, id: 'coarse', resolution: 0.001, accuracy: 0.001 }
-    const u = (instruments: Map<string, typeof coarse>) => standardUncertainty(resolve(read, instruments).get('can.height')!.number!)
+    const u = (instruments: Map<string, typeof coarse>) =>
+      standardUncertainty(resolve(read, instruments).get('can.height')!.number!)
     expect(u(new Map([['coarse', coarse]]))).toBeGreaterThan(2 * u(new Map()))
   })
 })
@@ -47,12 +59,20 @@ describe('which instrument reads what', () => {
 describe('zero offset', () => {
   test('what a shut caliper shows is taken off, on openings from each size', () => {
     expect(lessZero({ number: 0.00051, unit: 'mm' }, 0.00002)).toEqual({ number: 0.00049, unit: 'mm' })
-    expect(lessZero({ groups: [{ count: 6, width: 0.0066, length: 0.012 }] }, -0.0001).groups).toEqual([{ count: 6, width: 0.0067, length: 0.0121 }])
+    expect(lessZero({ groups: [{ count: 6, width: 0.0066, length: 0.012 }] }, -0.0001).groups).toEqual([
+      { count: 6, width: 0.0067, length: 0.0121 },
+    ])
     expect(lessZero({ text: 'silicone' }, 0.0001)).toEqual({ text: 'silicone' })
   })
 
   test('never makes a length of nothing', () => {
-    fc.assert(fc.property(fc.double({ min: 1e-6, max: 1, noNaN: true }), fc.double({ min: -0.002, max: 0.002, noNaN: true }), (number, zero) => lessZero({ number }, zero).number! > 0))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1e-6, max: 1, noNaN: true }),
+        fc.double({ min: -0.002, max: 0.002, noNaN: true }),
+        (number, zero) => lessZero({ number }, zero).number! > 0,
+      ),
+    )
   })
 
   test.each([
@@ -83,7 +103,10 @@ describe('checks against a known piece', () => {
 
   test('none yet', () => expect(checkState(caliper, [], 180, now)).toEqual({ state: 'never' }))
   test('the latest counts, whatever the order', () => {
-    expect(checkState(caliper, [at('2026-05-31', 0.01001), at('2025-01-01', 0.0102)], 180, now)).toEqual({ state: 'sound', days: 1 })
+    expect(checkState(caliper, [at('2026-05-31', 0.01001), at('2025-01-01', 0.0102)], 180, now)).toEqual({
+      state: 'sound',
+      days: 1,
+    })
   })
   test('overdue after the days that were set, never without them', () => {
     expect(checkState(caliper, [at('2025-06-01', 0.01)], 180, now)).toMatchObject({ state: 'overdue', days: 365 })
@@ -105,12 +128,16 @@ describe('whether another repeat is worth taking', () => {
 
   test('never more than the whole doubt, and less the more the instrument doubts', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0.1, max: 1, noNaN: true }), { minLength: 2, maxLength: 12 }), fc.double({ min: 0.001, max: 1, noNaN: true }), (values, b) => {
-        const gain = gainOfAnother(values, b)
-        expect(gain).toBeGreaterThanOrEqual(-1e-12)
-        expect(gain).toBeLessThanOrEqual(1)
-        expect(gainOfAnother(values, b * 10)).toBeLessThanOrEqual(gain + 1e-12)
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 0.1, max: 1, noNaN: true }), { minLength: 2, maxLength: 12 }),
+        fc.double({ min: 0.001, max: 1, noNaN: true }),
+        (values, b) => {
+          const gain = gainOfAnother(values, b)
+          expect(gain).toBeGreaterThanOrEqual(-1e-12)
+          expect(gain).toBeLessThanOrEqual(1)
+          expect(gainOfAnother(values, b * 10)).toBeLessThanOrEqual(gain + 1e-12)
+        },
+      ),
     )
   })
 

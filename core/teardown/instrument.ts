@@ -14,7 +14,10 @@ export interface Instrument {
 
 export type InstrumentKind = 'caliper' | 'micrometer' | 'tape' | 'scale' | 'gauge'
 
-export const instrumentKinds: Record<InstrumentKind, { label: string; dimension: 'length' | 'mass' | 'pressure'; unit: string; units: string[] }> = {
+export const instrumentKinds: Record<
+  InstrumentKind,
+  { label: string; dimension: 'length' | 'mass' | 'pressure'; unit: string; units: string[] }
+> = {
   caliper: { label: 'Caliper', dimension: 'length', unit: 'mm', units: ['mm', 'in', 'thou'] },
   micrometer: { label: 'Micrometer', dimension: 'length', unit: 'mm', units: ['mm', 'in', 'thou'] },
   tape: { label: 'Tape or rule', dimension: 'length', unit: 'mm', units: ['mm', 'cm', 'in'] },
@@ -28,7 +31,13 @@ export const instrumentKinds: Record<InstrumentKind, { label: string; dimension:
  */
 export const assumedInstruments: Record<InstrumentKind, Instrument> = {
   caliper: { id: 'assumed-caliper', name: 'Caliper, assumed', kind: 'caliper', resolution: 0.00001, accuracy: 0.00003 },
-  micrometer: { id: 'assumed-micrometer', name: 'Micrometer, assumed', kind: 'micrometer', resolution: 0.00001, accuracy: 0.000004 },
+  micrometer: {
+    id: 'assumed-micrometer',
+    name: 'Micrometer, assumed',
+    kind: 'micrometer',
+    resolution: 0.00001,
+    accuracy: 0.000004,
+  },
   tape: { id: 'assumed-tape', name: 'Tape, assumed', kind: 'tape', resolution: 0.001, accuracy: 0.001 },
   scale: { id: 'assumed-scale', name: 'Scale, assumed', kind: 'scale', resolution: 0.0001, accuracy: 0.0003 },
   gauge: { id: 'assumed-gauge', name: 'Pressure gauge, assumed', kind: 'gauge', resolution: 5000, accuracy: 10_000 },
@@ -56,7 +65,10 @@ export function usualInstrument(characteristic: Characteristic): InstrumentKind 
  *
  * @example instrumentsFor(characteristicOf('whole.weight'), [caliper, scale]) // => [scale]
  */
-export function instrumentsFor<T extends Pick<Instrument, 'kind'>>(characteristic: Characteristic, instruments: readonly T[]): T[] {
+export function instrumentsFor<T extends Pick<Instrument, 'kind'>>(
+  characteristic: Characteristic,
+  instruments: readonly T[],
+): T[] {
   const usual = usualInstrument(characteristic)
   if (!usual) return []
   const { dimension } = instrumentKinds[usual]
@@ -76,7 +88,13 @@ export function lessZero(value: EntryValue, zero: number): EntryValue {
   return {
     ...value,
     ...(value.number !== undefined && { number: less(value.number) }),
-    ...(value.groups && { groups: value.groups.map(({ count, width, length }) => ({ count, width: less(width), ...(length !== undefined && { length: less(length) }) })) }),
+    ...(value.groups && {
+      groups: value.groups.map(({ count, width, length }) => ({
+        count,
+        width: less(width),
+        ...(length !== undefined && { length: less(length) }),
+      })),
+    }),
   }
 }
 
@@ -93,7 +111,8 @@ export function readZero(text: string, kind: InstrumentKind): Result<number> {
   if (/^0+([.,]0*)?\s*[a-z"]*$/i.test(rest!)) return ok(0)
   const read = parseQuantity(rest!, { dimension, unit, units, name: 'The zero' })
   if (!read.ok) return read
-  if (read.value.si > mostZero[dimension]) return problem('absurd', `A zero of ${text.trim()} is no offset any more: set the instrument right first.`)
+  if (read.value.si > mostZero[dimension])
+    return problem('absurd', `A zero of ${text.trim()} is no offset any more: set the instrument right first.`)
   return ok(sign === '-' || sign === '−' ? -read.value.si : read.value.si)
 }
 
@@ -126,7 +145,12 @@ const day = 86_400_000
  * @example checkState(caliper, [{ at: '2026-01-01T00:00:00Z', reference: 0.01, reading: 0.01001 }], 180, '2026-02-01T00:00:00Z')
  * // => { state: 'sound', days: 31 }
  */
-export function checkState(instrument: Pick<Instrument, 'resolution' | 'accuracy'>, checks: readonly InstrumentCheck[], every: number | null, now: string): CheckState {
+export function checkState(
+  instrument: Pick<Instrument, 'resolution' | 'accuracy'>,
+  checks: readonly InstrumentCheck[],
+  every: number | null,
+  now: string,
+): CheckState {
   const last = [...checks].sort((a, b) => a.at.localeCompare(b.at)).at(-1)
   if (!last) return { state: 'never' }
   const days = Math.max(0, Math.floor((Date.parse(now) - Date.parse(last.at)) / day))

@@ -52,24 +52,38 @@ export function readOpenings(
   const groups: { count: number; sizes: number[]; unit?: string }[] = []
   for (const piece of pieces) {
     const match = group.exec(piece)
-    if (!match) return problem('not-a-group', `"${clip(piece)}" is no group of holes. Write count x diameter, such as 7 x 5.8; for slots count x width x length.`)
+    if (!match)
+      return problem(
+        'not-a-group',
+        `"${clip(piece)}" is no group of holes. Write count x diameter, such as 7 x 5.8; for slots count x width x length.`,
+      )
     const count = Number(match[1])
     if (count === 0) return problem('zero-count', `"${clip(piece)}" has zero holes. Leave that group out.`)
-    if (count > characteristic.most) return problem('too-many', `${count} holes is more than I can believe here (at most ${characteristic.most}). Did you swap count and size?`)
+    if (count > characteristic.most)
+      return problem(
+        'too-many',
+        `${count} holes is more than I can believe here (at most ${characteristic.most}). Did you swap count and size?`,
+      )
 
     const tail = /\s*([a-zµμ"”″]+\.?)\s*$/iu.exec(match[2]!)
     const spelt = tail && !/^[x×]$/i.test(tail[1]!) ? tail[1]! : undefined
     if (spelt && /^mils?$/i.test(spelt)) {
-      return problem('ambiguous-unit', '"mil" is a thousandth of an inch to some and a millimetre to others. Thou or millimetres?', [
-        { text: said.replace(/mils?/gi, 'thou'), label: 'thou' },
-        { text: said.replace(/mils?/gi, 'mm'), label: 'millimetres' },
-      ])
+      return problem(
+        'ambiguous-unit',
+        '"mil" is a thousandth of an inch to some and a millimetre to others. Thou or millimetres?',
+        [
+          { text: said.replace(/mils?/gi, 'thou'), label: 'thou' },
+          { text: said.replace(/mils?/gi, 'mm'), label: 'millimetres' },
+        ],
+      )
     }
     const read = spelt ? findUnit(spelt, 'length') : undefined
-    if (spelt && read?.dimension !== 'length') return problem('wrong-kind', `"${spelt}" is no length. Try ${listed(characteristic.units)}.`)
+    if (spelt && read?.dimension !== 'length')
+      return problem('wrong-kind', `"${spelt}" is no length. Try ${listed(characteristic.units)}.`)
 
     const figures = (spelt ? match[2]!.slice(0, tail!.index) : match[2]!).split(/\s*[x×*]\s*/)
-    if (figures.length > 2) return problem('not-a-group', `"${clip(piece)}" has too many sizes: a hole has one, a slot two.`)
+    if (figures.length > 2)
+      return problem('not-a-group', `"${clip(piece)}" has too many sizes: a hole has one, a slot two.`)
     const sizes: number[] = []
     for (const figure of figures) {
       const number = readNumber(figure)
@@ -112,7 +126,11 @@ export function checkOpenings(
   const absurd = odd.width < low / 4 || odd.width > high * 4
   if (insist && !absurd) return ok(read)
   const message = `${size} is ${absurd ? 'impossible' : 'unusual'} for one of these openings: they run from ${formatNumber(fromSI(low, read.unit), 3)} to ${formatNumber(fromSI(high, read.unit), 3)} ${read.unit}.`
-  return problem(absurd ? 'absurd' : 'implausible', offers.length ? `${message} Was it read in ${listed(offers.map(({ label }) => label))}?` : message, offers)
+  return problem(
+    absurd ? 'absurd' : 'implausible',
+    offers.length ? `${message} Was it read in ${listed(offers.map(({ label }) => label))}?` : message,
+    offers,
+  )
 }
 
 /**
@@ -121,8 +139,13 @@ export function checkOpenings(
  * @example formatOpenings([{ count: 7, width: 0.0058 }], 'mm') // => '7 × 5.8 mm'
  */
 export function formatOpenings(groups: readonly OpeningGroup[], unit: string, named = true): string {
-  const size = (si: number) => (unit === 'mm' ? formatFixed(fromSI(si, unit), 1) : formatFixed(fromSI(si, unit), unitOf(unit).decimals))
-  const said = groups.map(({ count, width, length }) => [String(count), size(width), ...(length === undefined ? [] : [size(length)])].join(' × ')).join(', ')
+  const size = (si: number) =>
+    unit === 'mm' ? formatFixed(fromSI(si, unit), 1) : formatFixed(fromSI(si, unit), unitOf(unit).decimals)
+  const said = groups
+    .map(({ count, width, length }) =>
+      [String(count), size(width), ...(length === undefined ? [] : [size(length)])].join(' × '),
+    )
+    .join(', ')
   return named ? `${said} ${unit}` : said
 }
 
@@ -131,4 +154,5 @@ export function formatOpenings(groups: readonly OpeningGroup[], unit: string, na
  *
  * @example countOpenings([{ count: 7, width: 0.0058 }, { count: 1, width: 0.0082 }]) // => 8
  */
-export const countOpenings = (groups: readonly OpeningGroup[]): number => groups.reduce((sum, { count }) => sum + count, 0)
+export const countOpenings = (groups: readonly OpeningGroup[]): number =>
+  groups.reduce((sum, { count }) => sum + count, 0)

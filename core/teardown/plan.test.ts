@@ -12,7 +12,8 @@ describe('what to record of one specimen', () => {
     const weight = characteristicOf('bypass.weight')
     expect(isAsked(weight, noBypass, {})).toBe(false)
     expect(isAsked(weight, noBypass, { 'bypass.weight': true })).toBe(true)
-    const of = (plan: Record<string, boolean>) => progress('spin-on', noBypass, plan).find(({ key }) => key === 'parts')!.of
+    const of = (plan: Record<string, boolean>) =>
+      progress('spin-on', noBypass, plan).find(({ key }) => key === 'parts')!.of
     expect(of({ 'bypass.weight': true })).toBe(of({}) + 1)
   })
 
@@ -32,6 +33,12 @@ describe('what to record of one specimen', () => {
     const plan = planLike('spin-on', recorded)
     const asked = catalogueFor('spin-on').filter((c) => isAsked(c, new Map(), plan))
     expect(new Set(asked.map(({ key }) => key))).toEqual(recorded)
-    expect(completeness('spin-on', resolve(readings({ 'whole.weight': '300 g', 'can.wall': '0.5 mm', 'bypass.push': '1200 g' })), plan)).toBe(1)
+    expect(
+      completeness(
+        'spin-on',
+        resolve(readings({ 'whole.weight': '300 g', 'can.wall': '0.5 mm', 'bypass.push': '1200 g' })),
+        plan,
+      ),
+    ).toBe(1)
   })
 })

@@ -58,14 +58,21 @@ export function completeness(form: Form, known: Known, plan: Plan = {}): number 
  * @returns keys; `lost` cannot be recorded afterwards, `open` can still be
  * @example missingBefore('cut', 'spin-on', new Map()).lost.includes('whole.weight') // => true
  */
-export function missingBefore(point: NoReturnKey, form: Form, known: Known, plan: Plan = {}): { lost: string[]; open: string[] } {
+export function missingBefore(
+  point: NoReturnKey,
+  form: Form,
+  known: Known,
+  plan: Plan = {},
+): { lost: string[]; open: string[] } {
   const order = (key: NoReturnKey) => noReturns.findIndex((other) => other.key === key)
   const before = new Set<StationKey>()
   for (const station of stations) {
     before.add(station.key)
     if (noReturnAfter(station.key, form) === point) break
   }
-  const missing = catalogueFor(form).filter((c) => before.has(c.station) && !known.has(c.key) && isAsked(c, known, plan))
+  const missing = catalogueFor(form).filter(
+    (c) => before.has(c.station) && !known.has(c.key) && isAsked(c, known, plan),
+  )
   const isLost = (c: Characteristic) => order(c.lostAfter) <= order(point)
   return { lost: missing.filter(isLost).map((c) => c.key), open: missing.filter((c) => !isLost(c)).map((c) => c.key) }
 }
@@ -76,7 +83,10 @@ export function missingBefore(point: NoReturnKey, form: Form, known: Known, plan
  * @example pointsBefore('media', 'cartridge') // => ['apart', 'unfold']
  */
 export function pointsBefore(station: StationKey, form: Form): NoReturnKey[] {
-  const before = stations.slice(0, stations.findIndex(({ key }) => key === station))
+  const before = stations.slice(
+    0,
+    stations.findIndex(({ key }) => key === station),
+  )
   return before.flatMap(({ key }) => noReturnAfter(key, form) ?? [])
 }
 
@@ -88,7 +98,13 @@ export function pointsBefore(station: StationKey, form: Form): NoReturnKey[] {
  * @returns the point, what is lost for good by it, and what is open but can still be recorded
  * @example gateBefore('parts', 'spin-on', new Map(), new Set())?.point // => 'cut'
  */
-export function gateBefore(station: StationKey, form: Form, known: Known, passed: ReadonlySet<NoReturnKey>, plan: Plan = {}): { point: NoReturnKey; lost: string[]; open: string[] } | undefined {
+export function gateBefore(
+  station: StationKey,
+  form: Form,
+  known: Known,
+  passed: ReadonlySet<NoReturnKey>,
+  plan: Plan = {},
+): { point: NoReturnKey; lost: string[]; open: string[] } | undefined {
   for (const point of pointsBefore(station, form)) {
     if (passed.has(point)) continue
     const { lost, open } = missingBefore(point, form, known, plan)
@@ -103,8 +119,15 @@ export function gateBefore(station: StationKey, form: Form, known: Known, passed
  *
  * @example nextOpen('spin-on', new Map(), undefined)?.key // => 'box.suffix'
  */
-export function nextOpen(form: Form, known: Known, after: string | undefined, plan: Plan = {}): Characteristic | undefined {
+export function nextOpen(
+  form: Form,
+  known: Known,
+  after: string | undefined,
+  plan: Plan = {},
+): Characteristic | undefined {
   const all = catalogueFor(form)
   const start = all.findIndex((c) => c.key === after) + 1
-  return [...all.slice(start), ...all.slice(0, start)].find((c) => !known.has(c.key) && isAsked(c, known, plan) && c.key !== after)
+  return [...all.slice(start), ...all.slice(0, start)].find(
+    (c) => !known.has(c.key) && isAsked(c, known, plan) && c.key !== after,
+  )
 }

@@ -12,7 +12,11 @@ type Typed = string | { typed: string; evidence?: Evidence; struck?: boolean }
 export function readings(typed: Record<string, Typed | Typed[]>, specimen = 'specimen1'): Reading[] {
   return Object.entries(typed).flatMap(([key, those]) =>
     [those].flat().map((one, index): Reading => {
-      const { typed: text, evidence, struck } = typeof one === 'string' ? { typed: one, evidence: undefined, struck: false } : one
+      const {
+        typed: text,
+        evidence,
+        struck,
+      } = typeof one === 'string' ? { typed: one, evidence: undefined, struck: false } : one
       const characteristic = characteristicOf(key)
       const entry = readEntry(characteristic, { text })
       if (!entry.ok) throw new Error(`${key} "${text}": ${entry.problem.message}`)

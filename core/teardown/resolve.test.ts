@@ -14,18 +14,34 @@ describe('readings to values', () => {
   })
 
   test('a struck reading counts for nothing, and the value goes with the last', () => {
-    const known = resolve(readings({ 'can.wall': ['0.49 mm', { typed: '0.81 mm', struck: true }], 'can.height': { typed: '86 mm', struck: true } }))
+    const known = resolve(
+      readings({
+        'can.wall': ['0.49 mm', { typed: '0.81 mm', struck: true }],
+        'can.height': { typed: '86 mm', struck: true },
+      }),
+    )
     expect(known.get('can.wall')!.number!.value).toBeCloseTo(0.00049, 9)
     expect(known.has('can.height')).toBe(false)
   })
 
   test('inferred never pulls at measured', () => {
-    const known = resolve(readings({ 'media.thickness': [{ typed: '0.9 mm', evidence: 'inferred' }, '0.70 mm', { typed: '0.8 mm', evidence: 'claimed' }] }))
+    const known = resolve(
+      readings({
+        'media.thickness': [
+          { typed: '0.9 mm', evidence: 'inferred' },
+          '0.70 mm',
+          { typed: '0.8 mm', evidence: 'claimed' },
+        ],
+      }),
+    )
     expect(known.get('media.thickness')).toMatchObject({ evidence: 'measured', number: { value: 0.0007 } })
   })
 
   test('of answers the latest holds, and a change of mind is flagged', () => {
-    expect(resolve(readings({ 'adbv.material': ['nitrile', 'silicone'] })).get('adbv.material')).toMatchObject({ text: 'silicone', disagree: true })
+    expect(resolve(readings({ 'adbv.material': ['nitrile', 'silicone'] })).get('adbv.material')).toMatchObject({
+      text: 'silicone',
+      disagree: true,
+    })
   })
 
   test('counts that differ ask for another; the majority decides', () => {
@@ -34,11 +50,16 @@ describe('readings to values', () => {
     expect(standardUncertainty(two.number!)).toBeGreaterThan(0)
     const three = resolve(readings({ 'pleats.count': ['52', '53', '52'] })).get('pleats.count')!
     expect(three.number!.value).toBe(52)
-    expect(resolve(readings({ 'pleats.count': ['52', '52'] })).get('pleats.count')).toMatchObject({ disagree: false, number: { value: 52, budget: new Map() } })
+    expect(resolve(readings({ 'pleats.count': ['52', '52'] })).get('pleats.count')).toMatchObject({
+      disagree: false,
+      number: { value: 52, budget: new Map() },
+    })
   })
 
   test('an outlier is flagged and not dropped', () => {
-    const wall = resolve(readings({ 'can.wall': ['0.49 mm', '0.50 mm', '0.49 mm', '0.50 mm', '0.81 mm'] })).get('can.wall')!
+    const wall = resolve(readings({ 'can.wall': ['0.49 mm', '0.50 mm', '0.49 mm', '0.50 mm', '0.81 mm'] })).get(
+      'can.wall',
+    )!
     expect(wall.outliers).toEqual(['can.wall-4'])
     expect(wall.readings).toHaveLength(5)
   })
@@ -52,7 +73,9 @@ describe('readings to values', () => {
 describe('the order of work', () => {
   test('what does not apply disappears and is not missing', () => {
     const all = progress('spin-on', new Map()).find(({ key }) => key === 'parts')!
-    const without = progress('spin-on', resolve(readings({ 'bypass.place': 'none' }))).find(({ key }) => key === 'parts')!
+    const without = progress('spin-on', resolve(readings({ 'bypass.place': 'none' }))).find(
+      ({ key }) => key === 'parts',
+    )!
     expect(all.missing).toContain('bypass.build')
     expect(without.missing).not.toContain('bypass.build')
     expect(without.of).toBeLessThan(all.of)
@@ -84,11 +107,24 @@ describe('the order of work', () => {
 })
 
 describe('a gate before what cannot be undone', () => {
-  const whole = { 'whole.weight': '302 g', 'can.height': '86 mm', 'can.diameter': '76 mm', 'can.dents': 'none', 'thread.designation': 'M20 x 1.5', 'thread.turns': '4', 'plate.inlets': '6 x 6.1', 'gasket.proud': '1.6 mm', 'gasket.hold': '3' }
+  const whole = {
+    'whole.weight': '302 g',
+    'can.height': '86 mm',
+    'can.diameter': '76 mm',
+    'can.dents': 'none',
+    'thread.designation': 'M20 x 1.5',
+    'thread.turns': '4',
+    'plate.inlets': '6 x 6.1',
+    'gasket.proud': '1.6 mm',
+    'gasket.hold': '3',
+  }
 
   test('stands while something would be lost, and names it', () => {
     const rest = Object.fromEntries(Object.entries(whole).filter(([key]) => key !== 'whole.weight'))
-    expect(gateBefore('parts', 'spin-on', resolve(readings(rest)), new Set())).toMatchObject({ point: 'cut', lost: ['whole.weight'] })
+    expect(gateBefore('parts', 'spin-on', resolve(readings(rest)), new Set())).toMatchObject({
+      point: 'cut',
+      lost: ['whole.weight'],
+    })
     expect(gateBefore('outside', 'spin-on', resolve(readings(rest)), new Set())).toBeUndefined()
   })
 

@@ -58,16 +58,31 @@ export function resolve(readings: readonly Reading[], instruments: ReadonlyMap<s
   for (const [key, all] of byKey) {
     const characteristic = findCharacteristic(key)
     if (!characteristic) continue
-    const best = all.reduce((best, { evidence }) => (strength(evidence) < strength(best) ? evidence : best), all[0]!.evidence)
+    const best = all.reduce(
+      (best, { evidence }) => (strength(evidence) < strength(best) ? evidence : best),
+      all[0]!.evidence,
+    )
     const used = all.filter(({ evidence }) => evidence === best)
-    known.set(key, { key, evidence: best, readings: used, outliers: [], disagree: false, ...settle(characteristic, used, instruments) })
+    known.set(key, {
+      key,
+      evidence: best,
+      readings: used,
+      outliers: [],
+      disagree: false,
+      ...settle(characteristic, used, instruments),
+    })
   }
   return known
 }
 
-type Settled = Pick<Resolved, 'number' | 'text' | 'groups'> & Partial<Pick<Resolved, 'outliers' | 'disagree' | 'spread' | 'gain'>>
+type Settled = Pick<Resolved, 'number' | 'text' | 'groups'> &
+  Partial<Pick<Resolved, 'outliers' | 'disagree' | 'spread' | 'gain'>>
 
-function settle(characteristic: Characteristic, used: Reading[], instruments: ReadonlyMap<string, Instrument>): Settled {
+function settle(
+  characteristic: Characteristic,
+  used: Reading[],
+  instruments: ReadonlyMap<string, Instrument>,
+): Settled {
   const latest = used.at(-1)!
   const source = `${latest.specimen}/${characteristic.key}`
   switch (characteristic.kind) {
@@ -90,9 +105,15 @@ function settle(characteristic: Characteristic, used: Reading[], instruments: Re
       return { number: uncertain(value, Math.max(range / 2, floor) / Math.sqrt(3), source), disagree: range > 0 }
     }
     case 'grade':
-      return { number: uncertain(latest.number!, 0, source), disagree: used.some(({ number }) => number !== latest.number) }
+      return {
+        number: uncertain(latest.number!, 0, source),
+        disagree: used.some(({ number }) => number !== latest.number),
+      }
     case 'openings':
-      return { groups: latest.groups ?? [], disagree: used.some(({ groups }) => JSON.stringify(groups) !== JSON.stringify(latest.groups)) }
+      return {
+        groups: latest.groups ?? [],
+        disagree: used.some(({ groups }) => JSON.stringify(groups) !== JSON.stringify(latest.groups)),
+      }
     default:
       return { text: latest.text ?? '', disagree: used.some(({ text }) => text !== latest.text) }
   }

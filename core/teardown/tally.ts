@@ -47,7 +47,17 @@ export function sayCounts(finished: readonly number[]): { more: boolean; says: s
   const votes = new Map<number, number>()
   for (const count of finished) votes.set(count, (votes.get(count) ?? 0) + 1)
   const [most, times] = [...votes].sort((a, b) => b[1] - a[1])[0]!
-  if (votes.size === 1) return { more: false, says: `${most}, counted ${finished.length === 2 ? 'twice' : `${finished.length} times`}: they agree.` }
+  if (votes.size === 1)
+    return {
+      more: false,
+      says: `${most}, counted ${finished.length === 2 ? 'twice' : `${finished.length} times`}: they agree.`,
+    }
   if (times >= 2) return { more: false, says: `${most} came up ${times} times of ${finished.length}: it holds.` }
-  return { more: true, says: finished.length === 2 ? `${finished[0]} and ${finished[1]} disagree: count a third time.` : `${finished.slice(0, -1).join(', ')} and ${finished.at(-1)}: no two agree. Mark a pleat with chalk and count again.` }
+  return {
+    more: true,
+    says:
+      finished.length === 2
+        ? `${finished[0]} and ${finished[1]} disagree: count a third time.`
+        : `${finished.slice(0, -1).join(', ')} and ${finished.at(-1)}: no two agree. Mark a pleat with chalk and count again.`,
+  }
 }

@@ -27,7 +27,9 @@ const fewGrams = 0.004
  * @example weightsSoFar('spin-on', new Map()).verdict // => 'to weigh'
  */
 export function weightsSoFar(form: Form, known: Known): WeightsSoFar {
-  const asked = catalogueFor(form).filter((c) => c.key.endsWith('.weight') && c.key !== 'whole.weight' && c.key !== 'media.weight' && !whyNot(c, known))
+  const asked = catalogueFor(form).filter(
+    (c) => c.key.endsWith('.weight') && c.key !== 'whole.weight' && c.key !== 'media.weight' && !whyNot(c, known),
+  )
   const parts = asked.flatMap(({ key }) => {
     const weight = known.get(key)?.number?.value
     return weight === undefined ? [] : [{ key, weight }]
@@ -35,12 +37,22 @@ export function weightsSoFar(form: Form, known: Known): WeightsSoFar {
   const open = asked.filter(({ key }) => !known.has(key)).map(({ key }) => key)
   const sum = parts.reduce((total, { weight }) => total + weight, 0)
   const whole = known.get('whole.weight')?.number?.value
-  if (whole === undefined) return { parts, open, sum, verdict: 'to weigh', says: 'The whole filter has not been weighed.' }
+  if (whole === undefined)
+    return { parts, open, sum, verdict: 'to weigh', says: 'The whole filter has not been weighed.' }
 
   const left = whole - sum
   const grams = formatQuantity(Math.abs(left), 'g')
-  const judged = (verdict: WeightsSoFar['verdict'], says: string): WeightsSoFar => ({ whole, parts, open, sum, verdict, says })
+  const judged = (verdict: WeightsSoFar['verdict'], says: string): WeightsSoFar => ({
+    whole,
+    parts,
+    open,
+    sum,
+    verdict,
+    says,
+  })
   if (left < -0.001) return judged('impossible', `Impossible: the parts weigh ${grams} more than the whole.`)
   if (open.length > 0) return judged('in hand', `${grams} still to weigh of ${formatQuantity(whole, 'g')}.`)
-  return left > fewGrams ? judged('unweighed', `${grams} are in none of the parts: something was not weighed, or misread.`) : judged('sound', `Sound: ${grams} left over.`)
+  return left > fewGrams
+    ? judged('unweighed', `${grams} are in none of the parts: something was not weighed, or misread.`)
+    : judged('sound', `Sound: ${grams} left over.`)
 }

@@ -21,7 +21,12 @@ export interface Change {
  * @param nameOf a column
  * @example whatWouldChange(ranked, columns, nameOf, 'metric')[0]?.says // => 'Media area weighing 13.1 instead of 9 …'
  */
-export function whatWouldChange(ranked: readonly Judged[], columns: readonly Judgeable[], nameOf: (id: string) => string, system: UnitSystem): Change[] {
+export function whatWouldChange(
+  ranked: readonly Judged[],
+  columns: readonly Judgeable[],
+  nameOf: (id: string) => string,
+  system: UnitSystem,
+): Change[] {
   const [first, second] = ranked
   if (!first || !second) return []
   const names = { first: nameOf(first.id), second: nameOf(second.id) }
@@ -31,7 +36,12 @@ export function whatWouldChange(ranked: readonly Judged[], columns: readonly Jud
 
   const weight = flipByWeight(first.score, second.score)
   if (weight) {
-    changes.push({ says: `${weight.label} weighing ${formatNumber(weight.to, 2)} instead of ${formatNumber(weight.from, 2)} would put ${names.second} before ${names.first}.`, criterion: weight.criterion, column: undefined, from: fromOf(weight.criterion) })
+    changes.push({
+      says: `${weight.label} weighing ${formatNumber(weight.to, 2)} instead of ${formatNumber(weight.from, 2)} would put ${names.second} before ${names.first}.`,
+      criterion: weight.criterion,
+      column: undefined,
+      from: fromOf(weight.criterion),
+    })
   }
 
   const byValue = (wanted: (from: string) => boolean) =>
@@ -39,19 +49,39 @@ export function whatWouldChange(ranked: readonly Judged[], columns: readonly Jud
       const from = fromOf(key)
       if (!wanted(from)) return undefined
       const facts = columns[judged[whose].at]!.facts[from]
-      return isFact(from) ? (facts && facts.low === facts.high ? facts.low : undefined) : judged[whose].evidence.get(key)?.number
+      return isFact(from)
+        ? facts && facts.low === facts.high
+          ? facts.low
+          : undefined
+        : judged[whose].evidence.get(key)?.number
     })
   for (const wanted of [(from: string) => !isFact(from), (from: string) => from === 'value.landed']) {
     const flip = byValue(wanted)
     if (!flip) continue
     const from = fromOf(flip.criterion)
-    changes.push({ says: `${flip.label} of ${names[flip.whose]} at ${sayAt(from, flip.to, system)} instead of ${sayAt(from, flip.from, system)} would put ${names.second} before ${names.first}.`, criterion: flip.criterion, column: judged[flip.whose].id, from })
+    changes.push({
+      says: `${flip.label} of ${names[flip.whose]} at ${sayAt(from, flip.to, system)} instead of ${sayAt(from, flip.from, system)} would put ${names.second} before ${names.first}.`,
+      criterion: flip.criterion,
+      column: judged[flip.whose].id,
+      from,
+    })
   }
-  if (changes.length === 0) changes.push({ says: `No single weight, reading or price within reason puts ${names.second} before ${names.first}.`, criterion: '', column: undefined, from: '' })
+  if (changes.length === 0)
+    changes.push({
+      says: `No single weight, reading or price within reason puts ${names.second} before ${names.first}.`,
+      criterion: '',
+      column: undefined,
+      from: '',
+    })
 
   const open = worthTaking(ranked.map(({ id, score }) => ({ id, score })))
   if (open) {
-    changes.push({ says: `Most worth ${open.line.evidence === 'inferred' ? 'measuring instead of inferring' : 'finding out'} next: ${open.line.criterion.label.toLowerCase()} of ${nameOf(open.id)}, which leaves ${formatNumber(open.points, 2)} points of 100 open.`, criterion: open.line.criterion.key, column: open.id, from: open.line.criterion.from })
+    changes.push({
+      says: `Most worth ${open.line.evidence === 'inferred' ? 'measuring instead of inferring' : 'finding out'} next: ${open.line.criterion.label.toLowerCase()} of ${nameOf(open.id)}, which leaves ${formatNumber(open.points, 2)} points of 100 open.`,
+      criterion: open.line.criterion.key,
+      column: open.id,
+      from: open.line.criterion.from,
+    })
   }
   return changes
 }

@@ -5,8 +5,24 @@ import { firstMethod, schemeOf } from '#core/score/scheme.ts'
 import { freeze, runnerUpOf } from './freeze.ts'
 import { judgeColumns, ranking, type Judgeable } from './judged.ts'
 
-const wall = (value: number): Cell => ({ state: 'number', value, u: 0.000003, evidence: 'measured', specimen: `s${value}`, of: 1 })
-const rows: Row[] = [{ key: 'can.wall', label: 'Can wall', part: 'can', kind: 'characteristic', cells: [wall(0.00045), wall(0.0005), wall(0.000501)], differs: true }]
+const wall = (value: number): Cell => ({
+  state: 'number',
+  value,
+  u: 0.000003,
+  evidence: 'measured',
+  specimen: `s${value}`,
+  of: 1,
+})
+const rows: Row[] = [
+  {
+    key: 'can.wall',
+    label: 'Can wall',
+    part: 'can',
+    kind: 'characteristic',
+    cells: [wall(0.00045), wall(0.0005), wall(0.000501)],
+    differs: true,
+  },
+]
 const columns: Judgeable[] = ['a', 'b', 'c'].map((id) => ({ id, vetoes: [], misfits: [], facts: {} }))
 const scheme = schemeOf(firstMethod, findSchool('build')).filter(({ from }) => from === 'can.wall')
 const ranked = ranking(judgeColumns('spin-on', columns, rows, scheme))
@@ -27,5 +43,11 @@ describe('a verdict kept as it stood', () => {
     expect(frozen.sentences).toEqual(['Can wall: 0.50 mm against 0.45 mm.'])
   })
 
-  test('nobody ranked, nothing said', () => expect(freeze([], rows, columns, (id) => id, by, 'metric')).toEqual({ ...by, ranking: [], winners: [], sentences: [] }))
+  test('nobody ranked, nothing said', () =>
+    expect(freeze([], rows, columns, (id) => id, by, 'metric')).toEqual({
+      ...by,
+      ranking: [],
+      winners: [],
+      sentences: [],
+    }))
 })

@@ -36,13 +36,29 @@ export function runnerUpOf(ranked: readonly Judged[]): Judged | undefined {
  * @param by names of school and driver, version of the method
  * @example freeze(ranked, rows, columns, nameOf, { school: 'Build first', driver: '', method: 1 }, 'metric').winners // => ['Norrith N-40']
  */
-export function freeze(ranked: readonly Judged[], rows: readonly Row[], columns: readonly Judgeable[], nameOf: (id: string) => string, by: Pick<Frozen, 'school' | 'driver' | 'method'>, system: UnitSystem): Frozen {
+export function freeze(
+  ranked: readonly Judged[],
+  rows: readonly Row[],
+  columns: readonly Judgeable[],
+  nameOf: (id: string) => string,
+  by: Pick<Frozen, 'school' | 'driver' | 'method'>,
+  system: UnitSystem,
+): Frozen {
   const [leader, next] = [ranked[0], runnerUpOf(ranked)]
   const grounds = leader && next ? groundsOf(leader, next, rows, columns, system) : []
   return {
     ...by,
-    ranking: ranked.map(({ id, score }) => ({ column: id, name: nameOf(id), value: score.value!, low: score.low, high: score.high })),
+    ranking: ranked.map(({ id, score }) => ({
+      column: id,
+      name: nameOf(id),
+      value: score.value!,
+      low: score.low,
+      high: score.high,
+    })),
     winners: leaders(ranked).map(({ id }) => nameOf(id)),
-    sentences: grounds.filter(({ gain }) => gain > 0).slice(0, mostGrounds).map(({ criterion, first, second }) => `${criterion.label}: ${first} against ${second}.`),
+    sentences: grounds
+      .filter(({ gain }) => gain > 0)
+      .slice(0, mostGrounds)
+      .map(({ criterion, first, second }) => `${criterion.label}: ${first} against ${second}.`),
   }
 }

@@ -21,7 +21,11 @@ export interface Ground {
 }
 
 const sayFact = (from: string, bounds: FactBounds | undefined, system: UnitSystem): string =>
-  bounds === undefined ? 'not known' : bounds.low === bounds.high ? sayAt(from, bounds.low, system) : `${sayAt(from, bounds.low, system)} to ${sayAt(from, bounds.high, system)}`
+  bounds === undefined
+    ? 'not known'
+    : bounds.low === bounds.high
+      ? sayAt(from, bounds.low, system)
+      : `${sayAt(from, bounds.low, system)} to ${sayAt(from, bounds.high, system)}`
 
 /**
  * Real differences between two judged columns, largest gain first. Measured differences within their
@@ -30,7 +34,13 @@ const sayFact = (from: string, bounds: FactBounds | undefined, system: UnitSyste
  * @param columns in the order of the rows' cells
  * @example groundsOf(leader, next, rows, columns, 'metric')[0]?.gain // => 2.1
  */
-export function groundsOf(first: Judged, second: Judged, rows: readonly Row[], columns: readonly Judgeable[], system: UnitSystem): Ground[] {
+export function groundsOf(
+  first: Judged,
+  second: Judged,
+  rows: readonly Row[],
+  columns: readonly Judgeable[],
+  system: UnitSystem,
+): Ground[] {
   const byFrom = new Map(first.score.lines.map(({ criterion }) => [criterion.from, criterion]))
   const duels = new Map(faceOff(rows, first.at, second.at, (key) => byFrom.get(key)).map((duel) => [duel.key, duel]))
   const others = new Map(second.score.lines.map((line) => [line.criterion.key, line]))
@@ -43,12 +53,23 @@ export function groundsOf(first: Judged, second: Judged, rows: readonly Row[], c
     if (gain === undefined || gain === 0) return []
     const worth = (10 * criterion.weight * gain) / weight
     if (isFact(criterion.from)) {
-      const [x, y] = [columns[first.at]!, columns[second.at]!].map(({ facts }) => sayFact(criterion.from, facts[criterion.from], system))
+      const [x, y] = [columns[first.at]!, columns[second.at]!].map(({ facts }) =>
+        sayFact(criterion.from, facts[criterion.from], system),
+      )
       return [{ criterion, group: criterion.part, gain: worth, first: x!, second: y!, specimen: undefined }]
     }
     const duel = duels.get(criterion.from)
     if (!duel || (duel.verdict !== 'a' && duel.verdict !== 'b')) return []
-    return [{ criterion, group: criterion.part, gain: worth, first: sayCell(duel.key, duel.a, system), second: sayCell(duel.key, duel.b, system), specimen: specimenOf(duel) }]
+    return [
+      {
+        criterion,
+        group: criterion.part,
+        gain: worth,
+        first: sayCell(duel.key, duel.a, system),
+        second: sayCell(duel.key, duel.b, system),
+        specimen: specimenOf(duel),
+      },
+    ]
   })
   return grounds.sort((a, b) => b.gain - a.gain)
 }

@@ -33,7 +33,12 @@ export const rankedFrom = 0.75
  * @param columns in the order of the rows' cells
  * @example judgeColumns('spin-on', columns, rows, scheme)[0]?.score.value // => 71.4
  */
-export function judgeColumns(form: Form, columns: readonly Judgeable[], rows: readonly Row[], scheme: readonly Criterion[]): Judged[] {
+export function judgeColumns(
+  form: Form,
+  columns: readonly Judgeable[],
+  rows: readonly Row[],
+  scheme: readonly Criterion[],
+): Judged[] {
   return columns.map(({ id, vetoes, misfits, facts }, at) => {
     const cells = new Map<string, Cell>(rows.map((row) => [row.key, row.cells[at]!]))
     const score = scoreColumn(form, cells, new Map(Object.entries(facts)), scheme, vetoes)
@@ -54,7 +59,11 @@ export function judgeColumns(form: Form, columns: readonly Judgeable[], rows: re
  * @example ranking(judged)[0]?.id // => id of the leader
  */
 export const ranking = (judged: readonly Judged[]): Judged[] =>
-  judged.filter(({ excluded, score }) => excluded === undefined && score.value !== undefined && score.coverage >= rankedFrom).sort((a, b) => b.score.value! - a.score.value! || a.at - b.at)
+  judged
+    .filter(
+      ({ excluded, score }) => excluded === undefined && score.value !== undefined && score.coverage >= rankedFrom,
+    )
+    .sort((a, b) => b.score.value! - a.score.value! || a.at - b.at)
 
 /** Points of a hundred below which nobody cares. Common practice, no published source. */
 const careless = 1
@@ -65,11 +74,14 @@ const careless = 1
  * @example scoresTied({ value: 80, u: 1 }, { value: 81.5, u: 1 }) // => true
  */
 export const scoresTied = (a: Pick<Score, 'value' | 'u'>, b: Pick<Score, 'value' | 'u'>): boolean =>
-  a.value !== undefined && b.value !== undefined && Math.abs(a.value - b.value) <= Math.max(careless, 2 * Math.hypot(a.u, b.u))
+  a.value !== undefined &&
+  b.value !== undefined &&
+  Math.abs(a.value - b.value) <= Math.max(careless, 2 * Math.hypot(a.u, b.u))
 
 /**
  * The leader, and those tied with it.
  *
  * @example leaders(ranking(judged)).length // => 1 for a clear winner
  */
-export const leaders = (ranked: readonly Judged[]): Judged[] => (ranked[0] ? ranked.filter(({ score }) => scoresTied(score, ranked[0]!.score)) : [])
+export const leaders = (ranked: readonly Judged[]): Judged[] =>
+  ranked[0] ? ranked.filter(({ score }) => scoresTied(score, ranked[0]!.score)) : []

@@ -56,7 +56,13 @@ async function loadInstruments(path: string): Promise<Bench> {
     await saveInstrument(instrument)
     kinds.set(instrument.kind, instrument.id)
     for (const { at, ...check } of checks) {
-      const { piece, reference, reading, id } = checkSchema.parse({ ...check, intent: 'check', id: newId(), instrument: instrument.id, kind: instrument.kind })
+      const { piece, reference, reading, id } = checkSchema.parse({
+        ...check,
+        intent: 'check',
+        id: newId(),
+        instrument: instrument.id,
+        kind: instrument.kind,
+      })
       await addCheck(instrument.id, { id, at, piece, reference, reading })
     }
   }
@@ -84,7 +90,11 @@ async function loadFile(path: string, bench: Bench, ids: Map<string, string>): P
       for (const { readings, started, ...specimen } of revision.specimens) {
         const { price, currency, ...own } = specimenSchema.parse({ ...specimen, id: newId(), revision: id })
         await saveSpecimen({ ...own, paidMinor: price, currency: price === null ? null : (currency ?? null) })
-        await addReadings(readings.map((reading, step) => toReading(own.id, bench, reading, new Date(Date.parse(started) + step * pace * 1000).toISOString())))
+        await addReadings(
+          readings.map((reading, step) =>
+            toReading(own.id, bench, reading, new Date(Date.parse(started) + step * pace * 1000).toISOString()),
+          ),
+        )
         count += readings.length
       }
     }
@@ -93,25 +103,51 @@ async function loadFile(path: string, bench: Bench, ids: Map<string, string>): P
 }
 
 const forProduct = z.array(z.looseObject({ product: z.string() }))
-const marketSchema = z.object({ claims: forProduct, prices: forProduct, rates: z.array(z.unknown()), drivers: z.array(z.looseObject({})) })
+const marketSchema = z.object({
+  claims: forProduct,
+  prices: forProduct,
+  rates: z.array(z.unknown()),
+  drivers: z.array(z.looseObject({})),
+})
 
 /** Loads claims, prices, rates and drivers; products are named by their part numbers. */
 async function loadMarket(path: string, products: ReadonlyMap<string, string>): Promise<void> {
   const { claims, prices, rates, drivers } = marketSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
-  for (const { product, ...claim } of claims) await saveClaim({ ...claimSchema.parse({ ...claim, id: newId() }), product: products.get(product)! })
-  for (const { product, ...price } of prices) await addPrice({ ...priceSchema.parse({ ...price, id: newId() }), product: products.get(product)! })
+  for (const { product, ...claim } of claims)
+    await saveClaim({ ...claimSchema.parse({ ...claim, id: newId() }), product: products.get(product)! })
+  for (const { product, ...price } of prices)
+    await addPrice({ ...priceSchema.parse({ ...price, id: newId() }), product: products.get(product)! })
   for (const rate of rates) await addRate(rateSchema.parse(rate))
   for (const driver of drivers) await saveDriver(driverSchema.parse({ ...driver, id: newId() }))
 }
 
-function toReading(specimen: string, bench: Bench, [key, typed, known, source]: [string, string, ...string[]], at: string): NewReading {
+function toReading(
+  specimen: string,
+  bench: Bench,
+  [key, typed, known, source]: [string, string, ...string[]],
+  at: string,
+): NewReading {
   const characteristic = characteristicOf(key)
   const entry = readEntry(characteristic, { text: typed })
   if (!entry.ok) throw new Error(`${key} "${typed}": ${entry.problem.message}`)
   const { number = null, text = null, groups = null, unit = null } = entry.value
   const how = known === undefined ? usualEvidence(characteristic) : evidence.parse(known)
   const kind = how === 'measured' ? usualInstrument(characteristic) : undefined
-  return { id: newId(), specimen, characteristic: key, typed, unit, number, text, groups, evidence: how, instrument: (kind && bench.get(kind)) ?? null, source: source ?? null, note: null, at }
+  return {
+    id: newId(),
+    specimen,
+    characteristic: key,
+    typed,
+    unit,
+    number,
+    text,
+    groups,
+    evidence: how,
+    instrument: (kind && bench.get(kind)) ?? null,
+    source: source ?? null,
+    note: null,
+    at,
+  }
 }
 
 /** Loads the demo into an empty database; with `reset`, a database that is there is put aside first. */
@@ -121,15 +157,18 @@ export async function loadDemo({ reset }: { reset: boolean }): Promise<string> {
   if (reset && existsSync(file)) {
     const aside = join(folder, `before-reset-${new Date().toISOString().replace(/[:.]/g, '-')}`)
     mkdirSync(aside)
-    for (const part of ['', '-wal', '-shm']) if (existsSync(file + part)) renameSync(file + part, join(aside, `plicator.sqlite${part}`))
+    for (const part of ['', '-wal', '-shm'])
+      if (existsSync(file + part)) renameSync(file + part, join(aside, `plicator.sqlite${part}`))
     if (existsSync(join(folder, 'photos'))) renameSync(join(folder, 'photos'), join(aside, 'photos'))
   }
-  if ((await listApplications()).length > 0) return 'The database has work in it; it stays as it is. (bin/demo --reset puts it aside and loads the demo.)'
+  if ((await listApplications()).length > 0)
+    return 'The database has work in it; it stays as it is. (bin/demo --reset puts it aside and loads the demo.)'
   try {
     let count = 0
     const bench = await loadInstruments(join(import.meta.dirname, 'instruments.json'))
     const products = new Map<string, string>()
-    for (const name of ['skerry-1.1-d', 'brae-16p']) count += await loadFile(join(import.meta.dirname, `${name}.json`), bench, products)
+    for (const name of ['skerry-1.1-d', 'brae-16p'])
+      count += await loadFile(join(import.meta.dirname, `${name}.json`), bench, products)
     await loadMarket(join(import.meta.dirname, 'market.json'), products)
     return `Demo loaded: ${count} readings, all invented.`
   } catch (error) {

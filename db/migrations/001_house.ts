@@ -82,5 +82,6 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const table of ['note', 'reading', 'specimen', 'revision', 'product', 'brand', 'application']) await knex.schema.dropTable(table)
+  for (const table of ['note', 'reading', 'specimen', 'revision', 'product', 'brand', 'application'])
+    await knex.schema.dropTable(table)
 }

@@ -6,7 +6,14 @@ import * as bench from './004_bench.ts'
 import * as market from './005_market.ts'
 import * as verdict from './006_verdict.ts'
 
-const migrations: Record<string, Knex.Migration> = { '001_house': house, '002_asks': asks, '003_passages': passages, '004_bench': bench, '005_market': market, '006_verdict': verdict }
+const migrations: Record<string, Knex.Migration> = {
+  '001_house': house,
+  '002_asks': asks,
+  '003_passages': passages,
+  '004_bench': bench,
+  '005_market': market,
+  '006_verdict': verdict,
+}
 
 /** Migrations as modules, so that they are part of the build. */
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -117,9 +117,27 @@ interface Props {
 const Drawing = memo(ExplodedView)
 
 /** Which drawn part shows a part of the catalogue. */
-const drawnAs: Partial<Record<PartKey, DrawnPart>> = { whole: 'can', gasket: 'plate', caps: 'element', core: 'element', media: 'pleats', inside: 'can', box: 'can' }
+const drawnAs: Partial<Record<PartKey, DrawnPart>> = {
+  whole: 'can',
+  gasket: 'plate',
+  caps: 'element',
+  core: 'element',
+  media: 'pleats',
+  inside: 'can',
+  box: 'can',
+}
 
-export function BenchView({ specimen, readings: saved, passages, notes, photos, instruments, uses, beside, others }: Props) {
+export function BenchView({
+  specimen,
+  readings: saved,
+  passages,
+  notes,
+  photos,
+  instruments,
+  uses,
+  beside,
+  others,
+}: Props) {
   const bench = useBench(specimen, saved, passages, instruments)
   const devices = useDevices()
   const navigate = useNavigate()
@@ -187,14 +205,25 @@ export function BenchView({ specimen, readings: saved, passages, notes, photos, 
             </Link>
           </h1>
           <Soft>
-            {specimen.revisionLabel && `${specimen.revisionLabel} · `}specimen {specimen.label}{' '}
-            · <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link>
-            {specimen.got === 'given' && ` · given by ${specimen.givenBy}`} · <a href={`/specimens/${specimen.id}/drawing.svg`}>drawing</a> · <Link to={`/specimens/${specimen.id}/log`}>log</Link>
+            {specimen.revisionLabel && `${specimen.revisionLabel} · `}specimen {specimen.label} ·{' '}
+            <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link>
+            {specimen.got === 'given' && ` · given by ${specimen.givenBy}`} ·{' '}
+            <a href={`/specimens/${specimen.id}/drawing.svg`}>drawing</a> ·{' '}
+            <Link to={`/specimens/${specimen.id}/log`}>log</Link>
           </Soft>
         </Head>
         {finding && <FindReading bench={bench} onClose={() => find(false)} />}
         <MatBox>
-          <Drawing data={drawn} width={824} height={284} now={now} measured={measured} onSelect={onSelect} unit={system === 'metric' ? 'mm' : 'in'} title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`} />
+          <Drawing
+            data={drawn}
+            width={824}
+            height={284}
+            now={now}
+            measured={measured}
+            onSelect={onSelect}
+            unit={system === 'metric' ? 'mm' : 'in'}
+            title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`}
+          />
           <Measure type="button" aria-pressed={measured} onClick={() => showMeasures(!measured)}>
             Dimensions <Key>D</Key>
           </Measure>
@@ -202,7 +231,15 @@ export function BenchView({ specimen, readings: saved, passages, notes, photos, 
         {bench.gate ? (
           <GateCard key={bench.gate.point} bench={bench} {...bench.gate} />
         ) : (
-          <ReadingCard key={current.key} bench={bench} specimen={specimen.id} uses={uses} devices={devices} beside={beside} onSibling={toSibling} />
+          <ReadingCard
+            key={current.key}
+            bench={bench}
+            specimen={specimen.id}
+            uses={uses}
+            devices={devices}
+            beside={beside}
+            onSibling={toSibling}
+          />
         )}
       </Middle>
       <Right aria-label="Record">

@@ -36,7 +36,15 @@ const List = styled.ul`
 `
 
 /** The same reading of the other specimens of the product, side by side; each leads to its bench. */
-export function Beside({ beside, characteristic, system }: { beside: Sibling[]; characteristic: Characteristic; system: UnitSystem }) {
+export function Beside({
+  beside,
+  characteristic,
+  system,
+}: {
+  beside: Sibling[]
+  characteristic: Characteristic
+  system: UnitSystem
+}) {
   if (beside.length === 0) return null
   return (
     <section aria-label="Other specimens of this product">

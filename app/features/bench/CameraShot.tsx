@@ -39,7 +39,9 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
     const start = async () => {
       if (!navigator.mediaDevices) return setTrouble('This browser gives no camera to this page.')
       try {
-        stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment', width: { ideal: 3840 } } })
+        stream = await navigator.mediaDevices.getUserMedia({
+          video: { facingMode: 'environment', width: { ideal: 3840 } },
+        })
         if (gone) stop()
         else if (video.current) video.current.srcObject = stream
       } catch {
@@ -58,7 +60,12 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
     if (width === 0) return
     const canvas = Object.assign(document.createElement('canvas'), { width, height })
     canvas.getContext('2d')!.drawImage(video.current!, 0, 0)
-    canvas.toBlob((blob) => blob && onShot(new File([blob], `camera ${new Date().toISOString().slice(0, 19)}.jpg`, { type: 'image/jpeg' })), 'image/jpeg', 0.92)
+    canvas.toBlob(
+      (blob) =>
+        blob && onShot(new File([blob], `camera ${new Date().toISOString().slice(0, 19)}.jpg`, { type: 'image/jpeg' })),
+      'image/jpeg',
+      0.92,
+    )
     onClose()
   }
 

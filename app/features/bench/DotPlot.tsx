@@ -33,7 +33,9 @@ function useField(specimen: string, characteristic: string): Field | undefined {
   useEffect(() => {
     const request = new AbortController()
     fetch(`/bench/${specimen}/field/${characteristic}`, { signal: request.signal })
-      .then(async (response) => (response.ok ? setField((await response.json()) as Field) : setField({ peers: [], library: [] })))
+      .then(async (response) =>
+        response.ok ? setField((await response.json()) as Field) : setField({ peers: [], library: [] }),
+      )
       .catch(() => undefined)
     return () => request.abort()
   }, [specimen, characteristic])
@@ -68,17 +70,33 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
   return (
     <Box>
       <figcaption>
-        {mine === undefined ? `In this line-up: ${peers.length} others` : `In this line-up: ${ordinal(higher + 1)} ${most} of ${peers.length + 1}`}
+        {mine === undefined
+          ? `In this line-up: ${peers.length} others`
+          : `In this line-up: ${ordinal(higher + 1)} ${most} of ${peers.length + 1}`}
       </figcaption>
-      <svg viewBox={`0 0 ${width} 70`} width="100%" role="img" aria-label={`From ${sayNumber(characteristic, low, system)} to ${sayNumber(characteristic, high, system)}`}>
+      <svg
+        viewBox={`0 0 ${width} 70`}
+        width="100%"
+        role="img"
+        aria-label={`From ${sayNumber(characteristic, low, system)} to ${sayNumber(characteristic, high, system)}`}
+      >
         <line x1={0} x2={width} y1={50} y2={50} stroke="var(--line-strong)" />
         {dots.map(({ specimen, name, value, cx, cy }) => (
           <circle key={specimen} cx={cx} cy={cy} r={4} fill="var(--ink-soft)">
             <title>{`${name}: ${sayNumber(characteristic, value, system)}`}</title>
           </circle>
         ))}
-        {mine !== undefined && <path d={`M${x(mine)} 36 l6 8 l-6 8 l-6 -8 z`} fill="var(--green)" stroke="var(--card)" strokeWidth={1.5} />}
-        <text x={x(low)} y={65} fontSize={12} textAnchor={high === low ? 'middle' : 'start'} dx={high === low ? 0 : -side} fill="var(--ink-soft)">
+        {mine !== undefined && (
+          <path d={`M${x(mine)} 36 l6 8 l-6 8 l-6 -8 z`} fill="var(--green)" stroke="var(--card)" strokeWidth={1.5} />
+        )}
+        <text
+          x={x(low)}
+          y={65}
+          fontSize={12}
+          textAnchor={high === low ? 'middle' : 'start'}
+          dx={high === low ? 0 : -side}
+          fill="var(--ink-soft)"
+        >
           {sayNumber(characteristic, low, system)}
         </text>
         {high !== low && (
@@ -88,8 +106,15 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
         )}
       </svg>
       <Small>
-        {mine !== undefined && remarkOn(mine, peers.filter(({ own }) => !own), library)}
-        {mine === undefined && library.length > peers.length && `In the whole library: ${library.length}, from ${sayNumber(characteristic, Math.min(...library), system)} to ${sayNumber(characteristic, Math.max(...library), system)}`}
+        {mine !== undefined &&
+          remarkOn(
+            mine,
+            peers.filter(({ own }) => !own),
+            library,
+          )}
+        {mine === undefined &&
+          library.length > peers.length &&
+          `In the whole library: ${library.length}, from ${sayNumber(characteristic, Math.min(...library), system)} to ${sayNumber(characteristic, Math.max(...library), system)}`}
       </Small>
     </Box>
   )

@@ -11,8 +11,16 @@ const most = 6
 export function FindReading({ bench, onClose }: { bench: Bench; onClose: () => void }) {
   const [sought, seek] = useState('')
   const words = sought.toLowerCase().split(/\s+/).filter(Boolean)
-  const fits = words.length === 0 ? [] : bench.all.filter((c) => words.every((word) => `${c.label} ${partLabel(c.part)}`.toLowerCase().includes(word)))
-  const found = [...fits].sort((a, b) => Number(!a.label.toLowerCase().startsWith(words[0]!)) - Number(!b.label.toLowerCase().startsWith(words[0]!))).slice(0, most)
+  const fits =
+    words.length === 0
+      ? []
+      : bench.all.filter((c) => words.every((word) => `${c.label} ${partLabel(c.part)}`.toLowerCase().includes(word)))
+  const found = [...fits]
+    .sort(
+      (a, b) =>
+        Number(!a.label.toLowerCase().startsWith(words[0]!)) - Number(!b.label.toLowerCase().startsWith(words[0]!)),
+    )
+    .slice(0, most)
   const go = (key: string) => {
     bench.goTo(key)
     onClose()
@@ -33,13 +41,26 @@ export function FindReading({ bench, onClose }: { bench: Bench; onClose: () => v
       }}
     >
       <Chips>
-        <InputBox data-elsewhere autoFocus aria-label="Find a reading" placeholder="Find a reading" value={sought} onChange={(event) => seek(event.target.value)} onKeyDown={closeOnEscape} autoComplete="off" />
+        <InputBox
+          data-elsewhere
+          autoFocus
+          aria-label="Find a reading"
+          placeholder="Find a reading"
+          value={sought}
+          onChange={(event) => seek(event.target.value)}
+          onKeyDown={closeOnEscape}
+          autoComplete="off"
+        />
         {found.map((c) => (
           <Chip key={c.key} type="button" onClick={() => go(c.key)}>
             {c.label}
           </Chip>
         ))}
-        <Small role="status">{words.length > 0 && found.length === 0 ? 'No reading is called so.' : 'Enter goes to the first; Escape closes.'}</Small>
+        <Small role="status">
+          {words.length > 0 && found.length === 0
+            ? 'No reading is called so.'
+            : 'Enter goes to the first; Escape closes.'}
+        </Small>
       </Chips>
     </form>
   )

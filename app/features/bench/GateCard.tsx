@@ -51,7 +51,17 @@ const Line = styled.form`
 `
 
 /** Stands before a point of no return with something missing: record it, or go on and say why. */
-export function GateCard({ bench, point, lost, open }: { bench: Bench; point: NoReturnKey; lost: string[]; open: string[] }) {
+export function GateCard({
+  bench,
+  point,
+  lost,
+  open,
+}: {
+  bench: Bench
+  point: NoReturnKey
+  lost: string[]
+  open: string[]
+}) {
   const [reason, setReason] = useState('')
   const [asked, setAsked] = useState(false)
   const first = useRef<HTMLButtonElement>(null)
@@ -64,7 +74,8 @@ export function GateCard({ bench, point, lost, open }: { bench: Bench; point: No
       <div>
         <h2>Before {label}</h2>
         <Soft>
-          {lost.length === 1 ? 'One reading is' : `${lost.length} readings are`} missing and can never be taken afterwards. Choose one to record it now.
+          {lost.length === 1 ? 'One reading is' : `${lost.length} readings are`} missing and can never be taken
+          afterwards. Choose one to record it now.
         </Soft>
       </div>
       <List aria-label="Lost for good">
@@ -98,7 +109,15 @@ export function GateCard({ bench, point, lost, open }: { bench: Bench; point: No
         }}
       >
         <label htmlFor="gate-reason">Going on without, because</label>
-        <Reason id="gate-reason" data-elsewhere value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} aria-describedby="gate-fault" autoComplete="off" />
+        <Reason
+          id="gate-reason"
+          data-elsewhere
+          value={reason}
+          maxLength={300}
+          onChange={(event) => setReason(event.target.value)}
+          aria-describedby="gate-fault"
+          autoComplete="off"
+        />
         <Button type="submit">Go on</Button>
       </Line>
       <Fault id="gate-fault" role="alert">

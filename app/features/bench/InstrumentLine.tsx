@@ -10,7 +10,8 @@ import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { Chip, Chips, SmallInput } from './parts.tsx'
 import type { Bench } from './useBench.ts'
 
-const saidOnce = (instrument: OwnInstrument) => `plicator-overdue-${instrument.id}-${instrument.checks[0]?.at ?? 'never'}`
+const saidOnce = (instrument: OwnInstrument) =>
+  `plicator-overdue-${instrument.id}-${instrument.checks[0]?.at ?? 'never'}`
 
 interface Props {
   bench: Bench
@@ -29,12 +30,14 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
   if (!instrument) {
     return (
       <Small>
-        With an ordinary {instrumentKinds[kind].label.toLowerCase()}, as assumed. <Link to="/instruments">Enter your own</Link>
+        With an ordinary {instrumentKinds[kind].label.toLowerCase()}, as assumed.{' '}
+        <Link to="/instruments">Enter your own</Link>
       </Small>
     )
   }
   const { unit, label } = instrumentKinds[instrument.kind]
-  const zero = instrument.zero === 0 ? '' : `${instrument.zero > 0 ? '+' : '−'}${formatQuantity(Math.abs(instrument.zero), unit)}`
+  const zero =
+    instrument.zero === 0 ? '' : `${instrument.zero > 0 ? '+' : '−'}${formatQuantity(Math.abs(instrument.zero), unit)}`
   const keep = () => {
     const read = readZero(shows ?? '', instrument.kind)
     if (!read.ok) return setFault(read.problem.message)
@@ -46,12 +49,21 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
   return (
     <div>
       <Chips role="group" aria-label="Instrument">
-        <Chip type="button" onClick={() => choose(able[(able.indexOf(instrument) + 1) % able.length]!.id)} aria-label={`With ${instrument.name}${able.length > 1 ? ', change' : ''}`} disabled={able.length < 2}>
+        <Chip
+          type="button"
+          onClick={() => choose(able[(able.indexOf(instrument) + 1) % able.length]!.id)}
+          aria-label={`With ${instrument.name}${able.length > 1 ? ', change' : ''}`}
+          disabled={able.length < 2}
+        >
           {instrument.name}
           {able.length > 1 && ' ⇄'}
         </Chip>
         {shows === undefined ? (
-          <Chip type="button" onClick={() => setShows(zero === '' ? '' : zero.replace('−', '-'))} aria-label={`Zero ${zero || '0'} of ${instrument.name}`}>
+          <Chip
+            type="button"
+            onClick={() => setShows(zero === '' ? '' : zero.replace('−', '-'))}
+            aria-label={`Zero ${zero || '0'} of ${instrument.name}`}
+          >
             Zero {zero || '0'}
           </Chip>
         ) : (
@@ -63,7 +75,15 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
           >
             <label>
               <Small>{label} at zero shows </Small>
-              <SmallInput data-elsewhere autoFocus value={shows} onChange={(event) => (setShows(event.target.value), setFault(''))} placeholder={`0 ${unit}`} autoComplete="off" aria-describedby="zero-fault" />
+              <SmallInput
+                data-elsewhere
+                autoFocus
+                value={shows}
+                onChange={(event) => (setShows(event.target.value), setFault(''))}
+                placeholder={`0 ${unit}`}
+                autoComplete="off"
+                aria-describedby="zero-fault"
+              />
             </label>
           </form>
         )}
@@ -83,7 +103,11 @@ function Overdue({ instrument }: { instrument: OwnInstrument }) {
   const said = useInBrowser(() => localStorage.getItem(saidOnce(instrument)) === 'yes', true) || put
   const { check } = instrument
   if (said || check.state === 'sound') return null
-  const words = { never: 'has never been checked against a known piece', overdue: `was last checked ${'days' in check ? check.days : 0} days ago`, off: 'was off at its last check' }[check.state]
+  const words = {
+    never: 'has never been checked against a known piece',
+    overdue: `was last checked ${'days' in check ? check.days : 0} days ago`,
+    off: 'was off at its last check',
+  }[check.state]
   const dismiss = () => {
     localStorage.setItem(saidOnce(instrument), 'yes')
     setPut(true)
@@ -91,7 +115,11 @@ function Overdue({ instrument }: { instrument: OwnInstrument }) {
   return (
     <Small>
       {instrument.name} {words}. <Link to="/instruments">Check it</Link>{' '}
-      <button type="button" onClick={dismiss} style={{ border: 0, background: 'none', textDecoration: 'underline', cursor: 'pointer', minHeight: 24 }}>
+      <button
+        type="button"
+        onClick={dismiss}
+        style={{ border: 0, background: 'none', textDecoration: 'underline', cursor: 'pointer', minHeight: 24 }}
+      >
         Later
       </button>
     </Small>

@@ -40,14 +40,23 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
             <Small>{partLabel(note.part)}: </Small>
             {note.text}
           </span>
-          <button type="button" aria-label={`Remove the note on ${partLabel(note.part)}`} onClick={() => bench.dropNote(note.id)}>
+          <button
+            type="button"
+            aria-label={`Remove the note on ${partLabel(note.part)}`}
+            onClick={() => bench.dropNote(note.id)}
+          >
             <X size={16} aria-hidden />
           </button>
         </Item>
       ))}
       <label>
         <Small>On {partLabel(part).toLowerCase()}</Small>
-        <AreaBox value={text} onChange={(event) => setText(event.target.value)} aria-invalid={long} aria-describedby="note-fault" />
+        <AreaBox
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          aria-invalid={long}
+          aria-describedby="note-fault"
+        />
       </label>
       <Fault id="note-fault" role="alert">
         {long && `That note has ${text.trim().length} characters; ${longest} fit. Split it in two.`}

@@ -39,5 +39,10 @@ export function OutboxSender() {
   }, [first, state, submit, failed, data])
 
   if (waiting.length === 0 || !failed) return <span role="status" />
-  return <Bar role="status">No connection to Plicator. {waiting.length === 1 ? 'One entry waits' : `${waiting.length} entries wait`} in this browser and will be sent when it is back.</Bar>
+  return (
+    <Bar role="status">
+      No connection to Plicator. {waiting.length === 1 ? 'One entry waits' : `${waiting.length} entries wait`} in this
+      browser and will be sent when it is back.
+    </Bar>
+  )
 }

@@ -49,7 +49,17 @@ interface Answer {
 }
 
 /** Pictures of the part in hand, from a file, the clipboard or the camera. */
-export function Photos({ bench, specimen, photos, part }: { bench: Bench; specimen: string; photos: Photo[]; part: PartKey }) {
+export function Photos({
+  bench,
+  specimen,
+  photos,
+  part,
+}: {
+  bench: Bench
+  specimen: string
+  photos: Photo[]
+  part: PartKey
+}) {
   const fetcher = useFetcher<Answer>()
   const picker = useRef<HTMLInputElement>(null)
   const [filming, setFilming] = useState(false)
@@ -88,7 +98,11 @@ export function Photos({ bench, specimen, photos, part }: { bench: Bench; specim
           {own.map((photo) => (
             <li key={photo.id}>
               <a href={`/photos/${photo.id}`} target="_blank" rel="noreferrer">
-                <img src={`/photos/${photo.id}?size=thumbnail`} alt={`${partLabel(photo.part)}: ${photo.name}`} loading="lazy" />
+                <img
+                  src={`/photos/${photo.id}?size=thumbnail`}
+                  alt={`${partLabel(photo.part)}: ${photo.name}`}
+                  loading="lazy"
+                />
               </a>
               <button type="button" aria-label={`Remove ${photo.name}`} onClick={() => bench.dropPhoto(photo.id)}>
                 <X size={16} aria-hidden />
@@ -119,10 +133,15 @@ export function Photos({ bench, specimen, photos, part }: { bench: Bench; specim
       </Chips>
       {photos.length > photos.filter((photo) => photo.part === part).length && (
         <label>
-          <input type="checkbox" data-elsewhere checked={shown} onChange={(event) => showAll(event.target.checked)} /> <Small>all {photos.length} of this specimen</Small>
+          <input type="checkbox" data-elsewhere checked={shown} onChange={(event) => showAll(event.target.checked)} />{' '}
+          <Small>all {photos.length} of this specimen</Small>
         </label>
       )}
-      <Small role="status">{fetcher.state === 'idle' ? 'JPEG, PNG or WebP, up to 25 MB. Where it was taken is removed.' : 'Keeping the picture…'}</Small>
+      <Small role="status">
+        {fetcher.state === 'idle'
+          ? 'JPEG, PNG or WebP, up to 25 MB. Where it was taken is removed.'
+          : 'Keeping the picture…'}
+      </Small>
       <Fault role="alert">{fetcher.state === 'idle' && fetcher.data?.problems.join(' ')}</Fault>
       {filming && (
         <Suspense>

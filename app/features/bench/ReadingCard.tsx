@@ -144,7 +144,9 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
   const [evidence, setEvidence] = useState<Evidence>(() => usualEvidence(characteristic))
   const [source, setSource] = useState('')
   const able = instrumentsFor(characteristic, instruments)
-  const [chosenInstrument, setInstrument] = useState(() => able.find(({ id }) => id === uses[characteristic.key]?.instrument)?.id ?? able[0]?.id)
+  const [chosenInstrument, setInstrument] = useState(
+    () => able.find(({ id }) => id === uses[characteristic.key]?.instrument)?.id ?? able[0]?.id,
+  )
   const instrument = evidence === 'measured' ? able.find(({ id }) => id === chosenInstrument) : undefined
   const [counting, setCounting] = useState(false)
   const [problem, setProblem] = useState<Problem>()
@@ -154,18 +156,34 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
   const options = optionsOf(characteristic)
   const typedKind = options.length === 0
   const wordy = characteristic.kind === 'text' || characteristic.kind === 'thread'
-  const sketched = isSketched(characteristic.key, options.map(({ value }) => value))
+  const sketched = isSketched(
+    characteristic.key,
+    options.map(({ value }) => value),
+  )
   const choices = 'units' in characteristic ? characteristic.units : []
   const resolved = known.get(characteristic.key)
   const reason = whyNot(characteristic, known)
   const asked = isAsked(characteristic, known, plan)
   const paused = usePaused()
-  const kind = characteristic.kind === 'quantity' ? (['scale', 'caliper'] as const).find((one) => dimensionOf[one] === characteristic.dimension) : undefined
+  const kind =
+    characteristic.kind === 'quantity'
+      ? (['scale', 'caliper'] as const).find((one) => dimensionOf[one] === characteristic.dimension)
+      : undefined
   const live = kind && devices.live[kind]
   const burst = useRef<ReturnType<typeof setTimeout>>(undefined)
 
   const submit = (typed: string, how: { stay?: boolean; readAs?: string; insist?: boolean } = {}) => {
-    const trouble = take({ characteristic, typed, evidence, instrument, source, stay: how.stay ?? false, ...(unit && { unit }), ...(how.readAs && { readAs: how.readAs }), ...(how.insist && { insist: true }) })
+    const trouble = take({
+      characteristic,
+      typed,
+      evidence,
+      instrument,
+      source,
+      stay: how.stay ?? false,
+      ...(unit && { unit }),
+      ...(how.readAs && { readAs: how.readAs }),
+      ...(how.insist && { insist: true }),
+    })
     setProblem(trouble)
     if (trouble) return false
     setText('')
@@ -177,8 +195,16 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
   const submitField = (stay: boolean) => {
     if (text.trim() !== '' || !live) return submit(text, { stay })
     const reading = live.shows()
-    if (reading?.taken) return setProblem({ code: 'taken', message: `The ${live.device.kind} has not moved since its last reading was taken. Put the next on it, or lift this one and put it back.` })
-    if (!reading?.stable) return setProblem({ code: 'unsettled', message: `The ${live.device.kind} is still moving. Wait until it is steady, then press Enter.` })
+    if (reading?.taken)
+      return setProblem({
+        code: 'taken',
+        message: `The ${live.device.kind} has not moved since its last reading was taken. Put the next on it, or lift this one and put it back.`,
+      })
+    if (!reading?.stable)
+      return setProblem({
+        code: 'unsettled',
+        message: `The ${live.device.kind} is still moving. Wait until it is steady, then press Enter.`,
+      })
     if (submit(sayShown(live), { stay })) live.took()
   }
 
@@ -221,7 +247,10 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
         event.preventDefault()
         clearTimeout(burst.current)
         burst.current = undefined
-        setProblem({ code: 'burst', message: 'A device sent a number while an answer is asked for. Nothing was taken: choose with one key.' })
+        setProblem({
+          code: 'burst',
+          message: 'A device sent a number while an answer is asked for. Nothing was taken: choose with one key.',
+        })
       } else if (!typedKind && /^[0-9]$/.test(event.key) && !event.altKey) {
         const option = options[characteristic.kind === 'grade' ? Number(event.key) : Number(event.key) - 1]
         if (!option) return
@@ -257,8 +286,16 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
         </div>
         {!asked && (
           <Caution>
-            {reason ? `Not asked for here, since ${reason}.` : plan[characteristic.key] === false ? 'Left out of this specimen.' : 'An extra: recorded when there is time.'} You can record it all the same, or{' '}
-            <Plain type="button" onClick={() => bench.ask(characteristic.key, reason || characteristic.extra ? 'yes' : 'usual')}>
+            {reason
+              ? `Not asked for here, since ${reason}.`
+              : plan[characteristic.key] === false
+                ? 'Left out of this specimen.'
+                : 'An extra: recorded when there is time.'}{' '}
+            You can record it all the same, or{' '}
+            <Plain
+              type="button"
+              onClick={() => bench.ask(characteristic.key, reason || characteristic.extra ? 'yes' : 'usual')}
+            >
               ask for it here
             </Plain>
             .
@@ -272,7 +309,14 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
             </Plain>
           </Small>
         )}
-        {counting && <TallyPanel noun={characteristic.kind === 'count' ? characteristic.noun : ''} counted={(resolved?.readings ?? []).map(({ number }) => number!)} onCount={(count, stay) => submit(String(count), { stay })} onClose={() => (setCounting(false), setTimeout(() => field.current?.focus()))} />}
+        {counting && (
+          <TallyPanel
+            noun={characteristic.kind === 'count' ? characteristic.noun : ''}
+            counted={(resolved?.readings ?? []).map(({ number }) => number!)}
+            onCount={(count, stay) => submit(String(count), { stay })}
+            onClose={() => (setCounting(false), setTimeout(() => field.current?.focus()))}
+          />
+        )}
         {typedKind && !counting && (
           <form
             onSubmit={(event) => {
@@ -307,7 +351,13 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
             </EntryLine>
             <Chips style={{ marginTop: 10 }}>
               {choices.map((choice) => (
-                <Chip key={choice} type="button" aria-pressed={choice === unit} onClick={() => (setUnit(choice), field.current?.focus())} aria-label={`Unit ${choice}`}>
+                <Chip
+                  key={choice}
+                  type="button"
+                  aria-pressed={choice === unit}
+                  onClick={() => (setUnit(choice), field.current?.focus())}
+                  aria-label={`Unit ${choice}`}
+                >
                   {choice}
                 </Chip>
               ))}
@@ -324,13 +374,22 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
               )}
               {echo && <Small>{echo}</Small>}
             </Chips>
-            {paused && <Paused role="status">Paused: what is typed now goes elsewhere. Press Escape there, or click here, to go on with the reading.</Paused>}
+            {paused && (
+              <Paused role="status">
+                Paused: what is typed now goes elsewhere. Press Escape there, or click here, to go on with the reading.
+              </Paused>
+            )}
           </form>
         )}
         {!typedKind && (
           <Options role="group" aria-labelledby="reading-label" data-grade={characteristic.kind === 'grade'}>
             {options.map((option, index) => (
-              <OptionButton key={option.value} type="button" aria-pressed={chosen(resolved, option.value)} onClick={() => submit(option.value)}>
+              <OptionButton
+                key={option.value}
+                type="button"
+                aria-pressed={chosen(resolved, option.value)}
+                onClick={() => submit(option.value)}
+              >
                 <Key>{characteristic.kind === 'grade' ? index : index + 1}</Key>
                 <strong>{characteristic.kind === 'grade' ? option.says : option.label}</strong>
                 {characteristic.kind !== 'grade' && <small>{option.says}</small>}
@@ -346,12 +405,21 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
               {(trouble.offers?.length || trouble.code === 'implausible') && (
                 <Chips>
                   {trouble.offers?.map((offer: Offer, index) => (
-                    <Chip key={offer.text} type="button" ref={index === 0 ? firstOffer : undefined} onClick={() => submit(text, { readAs: offer.text })}>
+                    <Chip
+                      key={offer.text}
+                      type="button"
+                      ref={index === 0 ? firstOffer : undefined}
+                      onClick={() => submit(text, { readAs: offer.text })}
+                    >
                       {offer.label}
                     </Chip>
                   ))}
                   {trouble.code === 'implausible' && (
-                    <Chip type="button" ref={trouble.offers?.length ? undefined : firstOffer} onClick={() => submit(text, { insist: true })}>
+                    <Chip
+                      type="button"
+                      ref={trouble.offers?.length ? undefined : firstOffer}
+                      onClick={() => submit(text, { insist: true })}
+                    >
                       Keep {text.trim()} {/^[\d.,/\s½-]+$/.test(text) ? unit : ''}
                     </Chip>
                   )}
@@ -364,7 +432,16 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
           )}
         </div>
         <Chips style={{ alignItems: 'flex-start' }}>
-          {(able.length > 0 || typedKind) && evidence === 'measured' && <InstrumentLine key={instrument?.id} bench={bench} characteristic={characteristic} able={able} instrument={instrument} choose={setInstrument} />}
+          {(able.length > 0 || typedKind) && evidence === 'measured' && (
+            <InstrumentLine
+              key={instrument?.id}
+              bench={bench}
+              characteristic={characteristic}
+              able={able}
+              instrument={instrument}
+              choose={setInstrument}
+            />
+          )}
           {kind && !counting && <DeviceLine devices={devices} kind={kind} />}
         </Chips>
         <Repeats bench={bench} characteristic={characteristic} />
@@ -381,16 +458,31 @@ export function ReadingCard({ bench, specimen, uses, devices, beside, onSibling 
         {evidence === 'claimed' && (
           <label htmlFor="reading-source">
             <Small>Read where?</Small>
-            <InputBox style={{ width: '100%' }} id="reading-source" data-elsewhere value={source} onChange={(event) => setSource(event.target.value)} maxLength={200} placeholder="box, side panel" />
+            <InputBox
+              style={{ width: '100%' }}
+              id="reading-source"
+              data-elsewhere
+              value={source}
+              onChange={(event) => setSource(event.target.value)}
+              maxLength={200}
+              placeholder="box, side panel"
+            />
           </label>
         )}
         {'plausible' in characteristic && characteristic.kind !== 'openings' && (
-          <DotPlot key={characteristic.key} specimen={specimen} characteristic={characteristic} mine={resolved?.number?.value} system={system} />
+          <DotPlot
+            key={characteristic.key}
+            specimen={specimen}
+            characteristic={characteristic}
+            mine={resolved?.number?.value}
+            system={system}
+          />
         )}
         <Small>Why: {characteristic.why}</Small>
         {point && !resolved && (
           <Caution>
-            Lost for good after {point.label}: it cannot be {characteristic.kind === 'quantity' ? 'measured' : 'recorded'} then.
+            Lost for good after {point.label}: it cannot be{' '}
+            {characteristic.kind === 'quantity' ? 'measured' : 'recorded'} then.
           </Caution>
         )}
         {characteristic.caution && <CautionLine {...cautions[characteristic.caution]} />}

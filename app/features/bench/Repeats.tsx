@@ -21,15 +21,28 @@ export function Repeats({ bench, characteristic }: { bench: Bench; characteristi
   return (
     <Chips aria-label="Readings so far">
       {readings.map((reading) => (
-        <span key={reading.id} style={{ padding: '4px 12px', border: '1px solid var(--line-strong)', borderRadius: 999, background: 'var(--raised)', overflowWrap: 'anywhere' }}>
+        <span
+          key={reading.id}
+          style={{
+            padding: '4px 12px',
+            border: '1px solid var(--line-strong)',
+            borderRadius: 999,
+            background: 'var(--raised)',
+            overflowWrap: 'anywhere',
+          }}
+        >
           {sayValue(characteristic, reading, system)}
           {outliers.includes(reading.id) && ' (stands apart)'}
         </span>
       ))}
       <Small>
         <EvidenceGlyph evidence={evidence} word />
-        {repeated && ` · mean ${sayUncertain(characteristic, number.value, standardUncertainty(number), system)}, spread ${sayUncertain(characteristic, spread ?? 0, 0, system)}`}
-        {repeated && (gain > worthIt ? ` · another would narrow the doubt by ${Math.round(gain * 100)} %` : ' · another would add little')}
+        {repeated &&
+          ` · mean ${sayUncertain(characteristic, number.value, standardUncertainty(number), system)}, spread ${sayUncertain(characteristic, spread ?? 0, 0, system)}`}
+        {repeated &&
+          (gain > worthIt
+            ? ` · another would narrow the doubt by ${Math.round(gain * 100)} %`
+            : ' · another would add little')}
         {disagree && ' · they disagree: take another'}
         {' · '}
         <Link to={`/specimens/${readings[0]!.specimen}/values/${characteristic.key}`}>all readings</Link>

@@ -76,7 +76,15 @@ const Step = styled.button<{ $now: boolean }>`
 `
 
 /** Stations in the order of work, the readings of the one in hand, and what cannot be undone between. */
-export function StationRail({ bench, form, others }: { bench: Bench; form: Form; others: { id: string; name: string }[] }) {
+export function StationRail({
+  bench,
+  form,
+  others,
+}: {
+  bench: Bench
+  form: Form
+  others: { id: string; name: string }[]
+}) {
   const { stations, current, known, plan, goTo, working } = bench
   return (
     <nav aria-label="Stations">
@@ -90,7 +98,11 @@ export function StationRail({ bench, form, others }: { bench: Bench; form: Form;
           const complete = station.done === station.of
           return (
             <li key={station.key}>
-              <Station $now={here} aria-current={here ? 'step' : undefined} onClick={() => goTo(station.missing[0] ?? readings[0]!.key)}>
+              <Station
+                $now={here}
+                aria-current={here ? 'step' : undefined}
+                onClick={() => goTo(station.missing[0] ?? readings[0]!.key)}
+              >
                 {complete && <Check size={16} aria-label="complete" />}
                 <span>{station.label}</span>
                 <span>
@@ -101,8 +113,15 @@ export function StationRail({ bench, form, others }: { bench: Bench; form: Form;
                 <Steps>
                   {readings.map((c) => (
                     <li key={c.key}>
-                      <Step $now={c.key === current.key} aria-current={c.key === current.key ? 'true' : undefined} onClick={() => goTo(c.key)}>
-                        <span aria-label={known.has(c.key) ? 'recorded' : c.extra && !plan[c.key] ? 'extra, open' : 'open'} role="img">
+                      <Step
+                        $now={c.key === current.key}
+                        aria-current={c.key === current.key ? 'true' : undefined}
+                        onClick={() => goTo(c.key)}
+                      >
+                        <span
+                          aria-label={known.has(c.key) ? 'recorded' : c.extra && !plan[c.key] ? 'extra, open' : 'open'}
+                          role="img"
+                        >
                           {known.has(c.key) ? '✓' : c.extra && !plan[c.key] ? '+' : '○'}
                         </span>
                         <span>{c.label}</span>
@@ -114,7 +133,9 @@ export function StationRail({ bench, form, others }: { bench: Bench; form: Form;
               {point && (
                 <Point $lost={lost > 0}>
                   {passage ? `${point.done} ${passage.at.slice(11, 16)} UTC` : point.label}
-                  {passage?.missing.length ? `, ${passage.missing.length} lost: ${passage.reason}` : !passage && lost > 0 && `: ${lost} would be lost`}
+                  {passage?.missing.length
+                    ? `, ${passage.missing.length} lost: ${passage.reason}`
+                    : !passage && lost > 0 && `: ${lost} would be lost`}
                 </Point>
               )}
             </li>
@@ -180,7 +201,11 @@ function WhatToRecord({ bench, others }: { bench: Bench; others: { id: string; n
       {departs > 0 && (
         <p>
           <Small>{departs === 1 ? 'One reading departs' : `${departs} readings depart`} from what is usual. </Small>
-          <button type="button" onClick={() => Object.keys(plan).forEach((key) => ask(key, 'usual'))} style={{ border: 0, background: 'none', textDecoration: 'underline', cursor: 'pointer', minHeight: 32 }}>
+          <button
+            type="button"
+            onClick={() => Object.keys(plan).forEach((key) => ask(key, 'usual'))}
+            style={{ border: 0, background: 'none', textDecoration: 'underline', cursor: 'pointer', minHeight: 32 }}
+          >
             Ask as usual
           </button>
         </p>

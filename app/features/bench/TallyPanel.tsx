@@ -71,7 +71,13 @@ export function TallyPanel({ noun, counted, onCount, onClose }: Props) {
     if (by === 'finish' && next.finished.length > tally.finished.length) onCount(tally.count, true)
   }
 
-  const keys: Record<string, TallyStep> = { ' ': 'one', Backspace: 'undo', p: 'pause', Enter: 'finish', Delete: 'again' }
+  const keys: Record<string, TallyStep> = {
+    ' ': 'one',
+    Backspace: 'undo',
+    p: 'pause',
+    Enter: 'finish',
+    Delete: 'again',
+  }
   const onKey = (event: React.KeyboardEvent) => {
     if (event.target !== box.current) return
     event.stopPropagation()
@@ -88,13 +94,7 @@ export function TallyPanel({ noun, counted, onCount, onClose }: Props) {
   }
 
   return (
-    <Box
-      ref={box}
-      tabIndex={0}
-      role="application"
-      aria-label={`Counting ${noun}`}
-      onKeyDown={onKey}
-    >
+    <Box ref={box} tabIndex={0} role="application" aria-label={`Counting ${noun}`} onKeyDown={onKey}>
       <Chips style={{ alignItems: 'flex-end', gap: 24 }}>
         <Figure $paused={tally.paused} aria-live="polite" aria-label="Count">
           {tally.count}
@@ -134,7 +134,8 @@ export function TallyPanel({ noun, counted, onCount, onClose }: Props) {
         </Chip>
       </Chips>
       <Small>
-        <Key>Space</Key> one <Key>⌫</Key> one back <Key>P</Key> pause <Key>Enter</Key> that is the count <Key>Esc</Key> close
+        <Key>Space</Key> one <Key>⌫</Key> one back <Key>P</Key> pause <Key>Enter</Key> that is the count <Key>Esc</Key>{' '}
+        close
       </Small>
     </Box>
   )

@@ -46,7 +46,11 @@ export function Weights({ bench, form }: { bench: Bench; form: Form }) {
       <h3>Weights so far</h3>
       <Bar aria-hidden>
         {parts.map(({ key, weight }) => (
-          <span key={key} style={{ width: `${(100 * weight) / full}%` }} title={`${characteristicOf(key).label} ${formatQuantity(weight, 'g')}`} />
+          <span
+            key={key}
+            style={{ width: `${(100 * weight) / full}%` }}
+            title={`${characteristicOf(key).label} ${formatQuantity(weight, 'g')}`}
+          />
         ))}
       </Bar>
       <p data-verdict={verdict}>{says}</p>

@@ -34,7 +34,8 @@ function keep(next: readonly Act[]): void {
 const same = (a: Record<string, string>, b: Record<string, string>): boolean => a.id === b.id && a.intent === b.intent
 
 /** The connection failed, as against an answer that something is wrong: each browser has its own words for it. */
-export const isCutOff = (error: unknown): boolean => error instanceof TypeError && /fetch|network|load failed/i.test(error.message)
+export const isCutOff = (error: unknown): boolean =>
+  error instanceof TypeError && /fetch|network|load failed/i.test(error.message)
 
 const refused = new Set<string>()
 

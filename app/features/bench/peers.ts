@@ -10,10 +10,21 @@ export interface Peer {
 }
 
 /** Values of a characteristic of all other specimens of an application: the field beside a reading. */
-export function peersOf(assessed: readonly Assessed[], characteristic: string, self: { id: string; product: string }): Peer[] {
+export function peersOf(
+  assessed: readonly Assessed[],
+  characteristic: string,
+  self: { id: string; product: string },
+): Peer[] {
   return assessed.flatMap(({ specimen, assessment }) => {
     const number = assessment.known.get(characteristic)?.number
     if (!number || specimen.id === self.id) return []
-    return [{ specimen: specimen.id, name: `${specimen.brand} ${specimen.partNumber} ${specimen.label}`, value: number.value, own: specimen.product === self.product }]
+    return [
+      {
+        specimen: specimen.id,
+        name: `${specimen.brand} ${specimen.partNumber} ${specimen.label}`,
+        value: number.value,
+        own: specimen.product === self.product,
+      },
+    ]
   })
 }

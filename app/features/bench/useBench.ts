@@ -1,6 +1,14 @@
 import { useEffect, useMemo, useState } from 'react'
 import { useFetchers, useSearchParams, useSubmit } from 'react-router'
-import { catalogueFor, characteristicOf, type Characteristic, type Evidence, type NoReturnKey, type PartKey, type StationKey } from '#core/catalogue/index.ts'
+import {
+  catalogueFor,
+  characteristicOf,
+  type Characteristic,
+  type Evidence,
+  type NoReturnKey,
+  type PartKey,
+  type StationKey,
+} from '#core/catalogue/index.ts'
 import { assess } from '#core/compare/assess.ts'
 import { asksOf } from '#core/figures/asks.ts'
 import { crossCheck } from '#core/teardown/cross-check.ts'
@@ -44,7 +52,11 @@ export function useBench(specimen: Specimen, saved: Reading[], passages: Passage
 
   const pending = useMemo(() => {
     const kept = waiting.filter((act) => act.specimen === specimen.id).map(({ fields }) => fields)
-    const inFlight = fetchers.flatMap(({ formData, formAction }) => (formData && formAction?.startsWith(`/bench/${specimen.id}`) ? [Object.fromEntries(formData) as Record<string, string>] : []))
+    const inFlight = fetchers.flatMap(({ formData, formAction }) =>
+      formData && formAction?.startsWith(`/bench/${specimen.id}`)
+        ? [Object.fromEntries(formData) as Record<string, string>]
+        : [],
+    )
     return [...taken.filter(({ id }) => !wasRefused(id!)), ...kept, ...inFlight]
   }, [taken, waiting, fetchers, specimen.id])
   const readings = useMemo(() => withPending(saved, pending, specimen.id), [saved, pending, specimen.id])
@@ -74,10 +86,21 @@ export function useBench(specimen: Specimen, saved: Reading[], passages: Passage
     const at = working.findIndex((c) => c.key === current.key)
     goTo(working[(at + by + working.length) % working.length]!.key)
   }
-  const send = (fields: Record<string, string>) => void submit(fields, { method: 'post', navigate: false, fetcherKey: `${fields.intent}-${fields.id}` })
+  const send = (fields: Record<string, string>) =>
+    void submit(fields, { method: 'post', navigate: false, fetcherKey: `${fields.intent}-${fields.id}` })
 
   /** Keeps a reading and moves on; returns what is wrong with it, if anything is. */
-  function take({ characteristic, typed, readAs, unit, insist = false, evidence, instrument, source, stay }: TakeRequest): Problem | undefined {
+  function take({
+    characteristic,
+    typed,
+    readAs,
+    unit,
+    insist = false,
+    evidence,
+    instrument,
+    source,
+    stay,
+  }: TakeRequest): Problem | undefined {
     const entry = readEntry(characteristic, { text: readAs ?? typed, insist, ...(unit && { unit }) })
     if (!entry.ok) return entry.problem
     const zero = instrument?.zero ?? 0
@@ -134,15 +157,41 @@ export function useBench(specimen: Specimen, saved: Reading[], passages: Passage
   const addNote = (part: PartKey, text: string) => send({ intent: 'note', id: newId(), part, text })
   const dropNote = (id: string) => send({ intent: 'drop-note', id })
   const dropPhoto = (id: string) => send({ intent: 'drop-photo', id })
-  const ask = (key: string, asked: 'yes' | 'no' | 'usual') => send({ intent: 'ask', id: newId(), characteristic: key, asked })
+  const ask = (key: string, asked: 'yes' | 'no' | 'usual') =>
+    send({ intent: 'ask', id: newId(), characteristic: key, asked })
   const askLike = (from: string) => send({ intent: 'ask-like', id: newId(), from })
   const setZero = (instrument: string, shows: string) => send({ intent: 'zero', id: newId(), instrument, shows })
 
-  const refused = fetchers.flatMap(({ data }) => ((data as { problem?: Problem } | undefined)?.problem ? [(data as { problem: Problem }).problem] : []))
+  const refused = fetchers.flatMap(({ data }) =>
+    (data as { problem?: Problem } | undefined)?.problem ? [(data as { problem: Problem }).problem] : [],
+  )
 
   return {
-    readings, ...assessment, plan, instruments, current, stations: progress(form, known, plan), all, working, goTo, step, take, strike, restore, undo,
-    canUndo: history.length > 0, passages, gate, pass, addNote, dropNote, dropPhoto, ask, askLike, setZero, refused,
+    readings,
+    ...assessment,
+    plan,
+    instruments,
+    current,
+    stations: progress(form, known, plan),
+    all,
+    working,
+    goTo,
+    step,
+    take,
+    strike,
+    restore,
+    undo,
+    canUndo: history.length > 0,
+    passages,
+    gate,
+    pass,
+    addNote,
+    dropNote,
+    dropPhoto,
+    ask,
+    askLike,
+    setZero,
+    refused,
   }
 }
 
@@ -180,7 +229,9 @@ function withPending(saved: Reading[], pending: Record<string, string>[], specim
         known.add(id)
         break
       case 'strike':
-        readings = readings.map((reading) => (reading.id === id && !reading.struck ? { ...reading, struck: { at: reading.at, why: null } } : reading))
+        readings = readings.map((reading) =>
+          reading.id === id && !reading.struck ? { ...reading, struck: { at: reading.at, why: null } } : reading,
+        )
         break
       case 'restore':
         readings = readings.map((reading) => (reading.id === id ? { ...reading, struck: null } : reading))
@@ -193,10 +244,27 @@ function withPending(saved: Reading[], pending: Record<string, string>[], specim
 /** The reading that an act on its way will become. */
 function pendingReading(fields: Record<string, string>, specimen: string): Reading {
   const { id, characteristic, typed, readAs, unit, insist, evidence, instrument, zero, at } = fields
-  const entry = readEntry(characteristicOf(characteristic!), { text: readAs ?? typed!, insist: insist === 'yes', ...(unit && { unit }) })
+  const entry = readEntry(characteristicOf(characteristic!), {
+    text: readAs ?? typed!,
+    insist: insist === 'yes',
+    ...(unit && { unit }),
+  })
   const value = entry.ok ? lessZero(entry.value, Number(zero ?? 0)) : {}
   return {
-    id: id!, specimen, characteristic: characteristic!, typed: typed!, unit: value.unit ?? null, number: value.number ?? null, text: value.text ?? null, groups: value.groups ?? null,
-    evidence: evidence as Evidence, instrument: instrument ?? null, zero: zero === undefined ? null : Number(zero), source: null, note: null, at: at ?? '', struck: null,
+    id: id!,
+    specimen,
+    characteristic: characteristic!,
+    typed: typed!,
+    unit: value.unit ?? null,
+    number: value.number ?? null,
+    text: value.text ?? null,
+    groups: value.groups ?? null,
+    evidence: evidence as Evidence,
+    instrument: instrument ?? null,
+    zero: zero === undefined ? null : Number(zero),
+    source: null,
+    note: null,
+    at: at ?? '',
+    struck: null,
   }
 }

@@ -21,11 +21,25 @@ function sayParts({ kind, parts }: Claim): string {
   const amount = claimAmounts[kind]
   switch (kind) {
     case 'efficiency':
-      return [`${writePoints(parts.points ?? [])} µm`, parts.standard ?? 'no test named', parts.pass === undefined ? '' : `${parts.pass}-pass`].filter(Boolean).join(' · ')
+      return [
+        `${writePoints(parts.points ?? [])} µm`,
+        parts.standard ?? 'no test named',
+        parts.pass === undefined ? '' : `${parts.pass}-pass`,
+      ]
+        .filter(Boolean)
+        .join(' · ')
     case 'interval':
-      return [sayInterval({ distance: parts.distance ?? null, months: parts.months ?? null }, 'km'), parts.oil && `only with ${parts.oil}`, parts.notSevere && 'not under severe duty'].filter(Boolean).join(' · ')
+      return [
+        sayInterval({ distance: parts.distance ?? null, months: parts.months ?? null }, 'km'),
+        parts.oil && `only with ${parts.oil}`,
+        parts.notSevere && 'not under severe duty',
+      ]
+        .filter(Boolean)
+        .join(' · ')
     case 'temperature':
-      return [parts.low, parts.high].map((kelvin) => (kelvin === undefined ? '?' : formatQuantity(kelvin, '°C'))).join(' to ')
+      return [parts.low, parts.high]
+        .map((kelvin) => (kelvin === undefined ? '?' : formatQuantity(kelvin, '°C')))
+        .join(' to ')
     default:
       return amount && parts.amount !== undefined ? formatQuantity(parts.amount, amount.unit) : ''
   }

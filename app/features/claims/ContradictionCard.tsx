@@ -21,12 +21,28 @@ export function ContradictionCard({ contradiction, name }: { contradiction: Cont
         <strong>{name}</strong>: {contradiction.says}
       </p>
       <Small>
-        {decided ? `You decided for "${uses.words}": ${decided.reason}` : `Until you decide the lower counts: "${uses.words}".`}
+        {decided
+          ? `You decided for "${uses.words}": ${decided.reason}`
+          : `Until you decide the lower counts: "${uses.words}".`}
       </Small>
       <Row $gap={8}>
-        <Pick name={`Which counts for ${name}`} value={chosen} options={claims.map(({ id, words, place }) => ({ value: id, label: `${words.slice(0, 60)} (${placeLabel(place)})` }))} onPick={choose} />
+        <Pick
+          name={`Which counts for ${name}`}
+          value={chosen}
+          options={claims.map(({ id, words, place }) => ({
+            value: id,
+            label: `${words.slice(0, 60)} (${placeLabel(place)})`,
+          }))}
+          onPick={choose}
+        />
         <Small>because</Small>
-        <InputBox value={reason} onChange={(event) => setReason(event.target.value)} maxLength={300} aria-label={`Reason for ${name}`} style={{ minWidth: 240 }} />
+        <InputBox
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+          maxLength={300}
+          aria-label={`Reason for ${name}`}
+          style={{ minWidth: 240 }}
+        />
         <Button onPress={() => post({ intent: 'decide', claim: chosen, reason })}>Decide</Button>
         {decided && (
           <Button $kind="quiet" onPress={() => post({ intent: 'undecide' })}>

@@ -26,7 +26,11 @@ function startOf(claim: OwnClaim): Record<string, string> {
   const { kind, words, place, readOn, photo, parts } = claim
   const amount = claimAmounts[kind]
   return {
-    kind, words, place, readOn, photo: photo ?? '',
+    kind,
+    words,
+    place,
+    readOn,
+    photo: photo ?? '',
     points: parts.points ? writePoints(parts.points) : '',
     standard: parts.standard ?? '',
     pass: parts.pass ?? '',
@@ -41,25 +45,58 @@ function startOf(claim: OwnClaim): Record<string, string> {
 
 /** A claim word for word, and the parts that can be compared. */
 export function ClaimForm({ id, claim, today, photos, last, back }: Props) {
-  const [form, fields] = useSchemaForm(claimSchema, { last, start: claim ? startOf(claim) : { kind: 'efficiency', place: 'front', readOn: today, notSevere: 'no' } })
+  const [form, fields] = useSchemaForm(claimSchema, {
+    last,
+    start: claim ? startOf(claim) : { kind: 'efficiency', place: 'front', readOn: today, notSevere: 'no' },
+  })
   const [kind, setKind] = useState<ClaimKind>(claim?.kind ?? 'efficiency')
   const amount = claimAmounts[kind]
   return (
     <FormFrame form={form} id={id} save={claim ? 'Save the claim' : 'Keep the claim'} back={back}>
       <TextLines field={fields.words!} label="Word for word" hint="As it is printed, small print and all." required />
-      <ChoiceBox field={fields.kind!} label="What is claimed" onChange={(value) => setKind(value as ClaimKind)} options={claimKinds.map(({ key, label }) => ({ value: key, label }))} />
+      <ChoiceBox
+        field={fields.kind!}
+        label="What is claimed"
+        onChange={(value) => setKind(value as ClaimKind)}
+        options={claimKinds.map(({ key, label }) => ({ value: key, label }))}
+      />
       {kind === 'efficiency' && (
         <>
-          <TextBox field={fields.points!} label="Percentage at particle size, µm" placeholder="99 at 20, 94 at 15" hint='As printed: "98.7+ at 20", "up to 99 at 25". What is not said is a question mark: 99 at ?.' />
+          <TextBox
+            field={fields.points!}
+            label="Percentage at particle size, µm"
+            placeholder="99 at 20, 94 at 15"
+            hint='As printed: "98.7+ at 20", "up to 99 at 25". What is not said is a question mark: 99 at ?.'
+          />
           <TextBox field={fields.standard!} label="Test named" optional placeholder="ISO 4548-12" />
-          <ChoiceBox field={fields.pass!} label="Passes" options={[{ value: 'multi', label: 'Multi-pass' }, { value: 'single', label: 'Single pass' }, { value: '', label: 'Not said' }]} />
+          <ChoiceBox
+            field={fields.pass!}
+            label="Passes"
+            options={[
+              { value: 'multi', label: 'Multi-pass' },
+              { value: 'single', label: 'Single pass' },
+              { value: '', label: 'Not said' },
+            ]}
+          />
         </>
       )}
       {kind === 'interval' && (
         <>
-          <TextBox field={fields.interval!} label="Interval" placeholder="15000 km or 12 months" hint="Whichever comes first is understood when both are given." />
+          <TextBox
+            field={fields.interval!}
+            label="Interval"
+            placeholder="15000 km or 12 months"
+            hint="Whichever comes first is understood when both are given."
+          />
           <TextBox field={fields.oil!} label="Only with this oil" optional />
-          <ChoiceBox field={fields.notSevere!} label="Under severe duty" options={[{ value: 'no', label: 'Nothing is said' }, { value: 'yes', label: 'It does not hold' }]} />
+          <ChoiceBox
+            field={fields.notSevere!}
+            label="Under severe duty"
+            options={[
+              { value: 'no', label: 'Nothing is said' },
+              { value: 'yes', label: 'It does not hold' },
+            ]}
+          />
         </>
       )}
       {kind === 'temperature' && (
@@ -69,9 +106,19 @@ export function ClaimForm({ id, claim, today, photos, last, back }: Props) {
         </>
       )}
       {amount && <TextBox field={fields.amount!} label={amount.name} placeholder={amount.unit} />}
-      <SelectField field={fields.place!} label="Where it was read" options={claimPlaces.map(({ key, label }) => ({ value: key, label }))} />
+      <SelectField
+        field={fields.place!}
+        label="Where it was read"
+        options={claimPlaces.map(({ key, label }) => ({ value: key, label }))}
+      />
       <TextBox field={fields.readOn!} label="Day" type="date" />
-      {photos.length > 0 && <SelectField field={fields.photo!} label="Photo of it" options={[{ value: '', label: 'none' }, ...photos.map((photo) => ({ value: photo.id, label: photo.name }))]} />}
+      {photos.length > 0 && (
+        <SelectField
+          field={fields.photo!}
+          label="Photo of it"
+          options={[{ value: '', label: 'none' }, ...photos.map((photo) => ({ value: photo.id, label: photo.name }))]}
+        />
+      )}
     </FormFrame>
   )
 }

@@ -21,7 +21,11 @@ export function EditCard({ form, id, noun, edited, onDone, children }: Props) {
   const article = /^[aeiou]/.test(noun) ? 'an' : 'a'
   return (
     <Card style={{ maxWidth: 760 }}>
-      <Form method="post" {...getFormProps(form)} onSubmit={(event) => (form.onSubmit(event), !event.defaultPrevented && onDone())}>
+      <Form
+        method="post"
+        {...getFormProps(form)}
+        onSubmit={(event) => (form.onSubmit(event), !event.defaultPrevented && onDone())}
+      >
         <Stack $gap={18}>
           <h2>{edited ? `Change ${edited}` : `Add ${article} ${noun}`}</h2>
           <input type="hidden" name="intent" value="save" />

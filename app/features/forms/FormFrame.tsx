@@ -15,7 +15,19 @@ const Frame = styled(Card)`
 `
 
 /** A form in a card, with its faults on top, a button to save and a way back. */
-export function FormFrame({ form, id, save, back, children }: { form: FormMetadata<Record<string, string>>; id: string; save: string; back: string; children: ReactNode }) {
+export function FormFrame({
+  form,
+  id,
+  save,
+  back,
+  children,
+}: {
+  form: FormMetadata<Record<string, string>>
+  id: string
+  save: string
+  back: string
+  children: ReactNode
+}) {
   const busy = useNavigation().state !== 'idle'
   return (
     <Frame>

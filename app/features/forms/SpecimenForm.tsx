@@ -29,7 +29,11 @@ export function SpecimenForm({ id, start, isNew, revisions, last, back }: Props)
   return (
     <FormFrame form={form} id={id} save={isNew ? 'Put it on the bench' : 'Save the specimen'} back={back}>
       {revisions.length > 1 ? (
-        <ChoiceBox field={fields.revision!} label="Revision" options={revisions.map(({ id: value, label }) => ({ value, label: label || 'First' }))} />
+        <ChoiceBox
+          field={fields.revision!}
+          label="Revision"
+          options={revisions.map(({ id: value, label }) => ({ value, label: label || 'First' }))}
+        />
       ) : (
         <input type="hidden" name="revision" value={revisions[0]?.id ?? ''} />
       )}
@@ -43,7 +47,13 @@ export function SpecimenForm({ id, start, isNew, revisions, last, back }: Props)
           { value: 'given', label: 'Given' },
         ]}
       />
-      {got === 'given' && <TextBox field={fields.givenBy!} label="Given by" hint="Maker, dealer or viewer. It is disclosed wherever this specimen appears." />}
+      {got === 'given' && (
+        <TextBox
+          field={fields.givenBy!}
+          label="Given by"
+          hint="Maker, dealer or viewer. It is disclosed wherever this specimen appears."
+        />
+      )}
       <Pair>
         <TextBox field={fields.price!} label="Price paid for one" optional inputMode="decimal" />
         <TextBox field={fields.currency!} label="Currency" optional list="currencies" placeholder="EUR" />

@@ -4,14 +4,48 @@ import { readPoints } from '#core/claims/read-points.ts'
 import { climates, duties, positions } from '#core/money/driver.ts'
 import { readNumber } from '#core/quantity/number.ts'
 import type { Dimension } from '#core/quantity/units.ts'
-import { currency, day, filled, id, keyOf, line, oneOf, openInterval, openMoney, openQuantity, openWhole, optionalLine, ticked } from './zod-fields.ts'
+import {
+  currency,
+  day,
+  filled,
+  id,
+  keyOf,
+  line,
+  oneOf,
+  openInterval,
+  openMoney,
+  openQuantity,
+  openWhole,
+  optionalLine,
+  ticked,
+} from './zod-fields.ts'
 
 /** How the amount of a claim is read. */
-export const claimAmounts: Partial<Record<ClaimKind, { name: string; dimension: Dimension; unit: string; units: string[]; range: [number, number] }>> = {
+export const claimAmounts: Partial<
+  Record<ClaimKind, { name: string; dimension: Dimension; unit: string; units: string[]; range: [number, number] }>
+> = {
   capacity: { name: 'Capacity', dimension: 'mass', unit: 'g', units: ['g', 'oz'], range: [0.001, 0.5] },
-  flow: { name: 'Flow rate', dimension: 'flow', unit: 'L/min', units: ['L/min', 'gal/min'], range: [1 / 60_000, 400 / 60_000] },
-  bypass: { name: 'Bypass pressure', dimension: 'pressure', unit: 'bar', units: ['bar', 'psi', 'kPa'], range: [0.1e5, 10e5] },
-  burst: { name: 'Burst pressure', dimension: 'pressure', unit: 'bar', units: ['bar', 'psi', 'kPa'], range: [3e5, 100e5] },
+  flow: {
+    name: 'Flow rate',
+    dimension: 'flow',
+    unit: 'L/min',
+    units: ['L/min', 'gal/min'],
+    range: [1 / 60_000, 400 / 60_000],
+  },
+  bypass: {
+    name: 'Bypass pressure',
+    dimension: 'pressure',
+    unit: 'bar',
+    units: ['bar', 'psi', 'kPa'],
+    range: [0.1e5, 10e5],
+  },
+  burst: {
+    name: 'Burst pressure',
+    dimension: 'pressure',
+    unit: 'bar',
+    units: ['bar', 'psi', 'kPa'],
+    range: [3e5, 100e5],
+  },
 }
 
 const openText = z.string().trim().max(200, 'That is too long.').default('')
@@ -49,7 +83,12 @@ export const claimSchema = z
         }
         case 'interval':
           if (!interval) return wrong('interval', 'Write a distance, months, or both: 15000 km or 12 months.')
-          return { ...(interval.distance !== null && { distance: interval.distance }), ...(interval.months !== null && { months: interval.months }), ...(oil && { oil }), ...(notSevere && { notSevere }) }
+          return {
+            ...(interval.distance !== null && { distance: interval.distance }),
+            ...(interval.months !== null && { months: interval.months }),
+            ...(oil && { oil }),
+            ...(notSevere && { notSevere }),
+          }
         case 'temperature':
           if (low === null && high === null) return wrong('high', 'Write at least one end of the range.')
           if (low !== null && high !== null && low >= high) return wrong('high', 'The hot end lies above the cold one.')
@@ -59,7 +98,10 @@ export const claimSchema = z
           return {}
         default: {
           const { name, dimension, unit, units, range } = claimAmounts[rest.kind]!
-          const read = filled(openQuantity(name, dimension, unit, units, ...range), `Write the ${name.toLowerCase()}, with its unit.`).safeParse(amount)
+          const read = filled(
+            openQuantity(name, dimension, unit, units, ...range),
+            `Write the ${name.toLowerCase()}, with its unit.`,
+          ).safeParse(amount)
           return read.success ? { amount: read.data } : wrong('amount', read.error.issues[0]!.message)
         }
       }
@@ -105,10 +147,16 @@ export const priceSchema = z
     const charges = (price.order ?? 0) + (price.pack ?? 0) + (price.least ?? 0)
     if (price.currency === undefined) wrong('currency', 'A price needs its currency.')
     if (price.minor === 0) wrong('minor', 'A filter that costs nothing was given: say so at its specimen.')
-    if (price.freeFrom !== null && charges === 0) wrong('freeFrom', 'Freight is free from there on, but no freight is charged below. Write what it costs, or leave this empty.')
-    if (charges > 50 * price.minor && price.minor > 0) wrong('order', 'That freight is more than fifty packs cost. Read it again.')
+    if (price.freeFrom !== null && charges === 0)
+      wrong(
+        'freeFrom',
+        'Freight is free from there on, but no freight is charged below. Write what it costs, or leave this empty.',
+      )
+    if (charges > 50 * price.minor && price.minor > 0)
+      wrong('order', 'That freight is more than fifty packs cost. Read it again.')
     if ((price.extrasMinor ?? 0) > 0 && price.extras === '') wrong('extras', 'Say what comes along.')
-    if ((price.extrasMinor ?? 0) * (price.count ?? 1) >= price.minor && price.minor > 0) wrong('extrasMinor', 'What comes along cannot be worth as much as the pack.')
+    if ((price.extrasMinor ?? 0) * (price.count ?? 1) >= price.minor && price.minor > 0)
+      wrong('extrasMinor', 'What comes along cannot be worth as much as the pack.')
   })
   .transform(({ order, pack, least, freeFrom, currency: money, count, extrasMinor, ...rest }) => ({
     ...rest,
@@ -138,7 +186,8 @@ export const rateSchema = z
   })
 
 const km = 1000
-const length = (name: string, low: number, high: number) => openQuantity(name, 'length', 'km', ['km', 'mi'], low * km, high * km)
+const length = (name: string, low: number, high: number) =>
+  openQuantity(name, 'length', 'km', ['km', 'mi'], low * km, high * km)
 
 /** A driver profile. */
 export const driverSchema = z
@@ -154,4 +203,9 @@ export const driverSchema = z
     meetsOil: oneOf(['yes', 'no'], 'Say whether such an oil is used.'),
     vehicles: openWhole('Vehicles', 1, 100_000),
   })
-  .transform(({ habit, meetsOil, vehicles, ...rest }) => ({ ...rest, habit: habit ?? { distance: null, months: null }, meetsOil: meetsOil === 'yes', vehicles: vehicles ?? 1 }))
+  .transform(({ habit, meetsOil, vehicles, ...rest }) => ({
+    ...rest,
+    habit: habit ?? { distance: null, months: null },
+    meetsOil: meetsOil === 'yes',
+    vehicles: vehicles ?? 1,
+  }))

@@ -2,7 +2,10 @@ import { describe, expect, test } from 'vitest'
 import { applicationSchema, brandSchema, productSchema, specimenSchema } from './schemas.ts'
 import { benchSchema } from '#app/features/bench/reading-schema.ts'
 
-const messages = (result: { success: boolean; error?: { issues: { path: PropertyKey[]; message: string }[] } | undefined }): Record<string, string> =>
+const messages = (result: {
+  success: boolean
+  error?: { issues: { path: PropertyKey[]; message: string }[] } | undefined
+}): Record<string, string> =>
   Object.fromEntries((result.error?.issues ?? []).map(({ path, message }) => [path.join('.'), message]))
 
 const application = { id: 'aaaaaaaaaaaa', name: 'Skerry 1.1 D', form: 'spin-on', bypass: 'filter' }
@@ -10,11 +13,30 @@ const specimen = { id: 'aaaaaaaaaaaa', revision: 'bbbbbbbbbbbb', label: 'A', got
 
 describe('an application', () => {
   test('is its name and form; the rest may stay open', () => {
-    expect(applicationSchema.parse(application)).toEqual({ ...application, machine: '', thread: null, bypassOpening: null, oilCold: null, oilHot: null, maxHeight: null, gasketLand: null, manualEasy: null, manualNormal: null, manualSevere: null, note: '' })
+    expect(applicationSchema.parse(application)).toEqual({
+      ...application,
+      machine: '',
+      thread: null,
+      bypassOpening: null,
+      oilCold: null,
+      oilHot: null,
+      maxHeight: null,
+      gasketLand: null,
+      manualEasy: null,
+      manualNormal: null,
+      manualSevere: null,
+      note: '',
+    })
   })
 
   test('what it asks is read in shop notation and kept in SI', () => {
-    const read = applicationSchema.parse({ ...application, thread: '3/4-16 unf', bypassOpening: '15 psi', oilCold: '-4 °F', oilHot: '135' })
+    const read = applicationSchema.parse({
+      ...application,
+      thread: '3/4-16 unf',
+      bypassOpening: '15 psi',
+      oilCold: '-4 °F',
+      oilHot: '135',
+    })
     expect(read.thread).toBe('3/4-16 UNF')
     expect(read.bypassOpening).toBeCloseTo(103421, 0)
     expect(read.oilCold).toBeCloseTo(253.15, 2)
@@ -61,19 +83,38 @@ describe('a specimen', () => {
 
 test('names are trimmed, and whatever they are made of is kept', () => {
   expect(brandSchema.parse({ id: 'aaaaaaaaaaaa', name: '  <b>Tarn</b> ' }).name).toBe('<b>Tarn</b>')
-  expect(messages(productSchema.safeParse({ id: 'x', brand: ' ', partNumber: 'P', form: 'spin-on', tier: 'low' }))).toEqual({ id: 'This form is broken. Load the page again.', brand: 'The brand is missing.' })
+  expect(
+    messages(productSchema.safeParse({ id: 'x', brand: ' ', partNumber: 'P', form: 'spin-on', tier: 'low' })),
+  ).toEqual({ id: 'This form is broken. Load the page again.', brand: 'The brand is missing.' })
 })
 
 describe('what the bench may ask', () => {
   test('a reading, with how it is known', () => {
-    expect(benchSchema.parse({ intent: 'take', id: 'aaaaaaaaaaaa', characteristic: 'can.wall', typed: '20 thou', evidence: 'measured' })).toMatchObject({ source: '' })
+    expect(
+      benchSchema.parse({
+        intent: 'take',
+        id: 'aaaaaaaaaaaa',
+        characteristic: 'can.wall',
+        typed: '20 thou',
+        evidence: 'measured',
+      }),
+    ).toMatchObject({ source: '' })
   })
 
   test.each([
-    [{ intent: 'take', id: 'aaaaaaaaaaaa', characteristic: 'can.wall', typed: '20', evidence: 'guessed' }, 'Choose how you know it.'],
-    [{ intent: 'take', id: 'aaaaaaaaaaaa', characteristic: 'can.wall', typed: 'x'.repeat(1001), evidence: 'measured' }, 'That is too long for a reading. Put remarks into a note.'],
+    [
+      { intent: 'take', id: 'aaaaaaaaaaaa', characteristic: 'can.wall', typed: '20', evidence: 'guessed' },
+      'Choose how you know it.',
+    ],
+    [
+      { intent: 'take', id: 'aaaaaaaaaaaa', characteristic: 'can.wall', typed: 'x'.repeat(1001), evidence: 'measured' },
+      'That is too long for a reading. Put remarks into a note.',
+    ],
     [{ intent: 'note', id: 'aaaaaaaaaaaa', part: 'can', text: '  ' }, 'The note is empty.'],
-    [{ intent: 'note', id: 'aaaaaaaaaaaa', part: 'can', text: 'x'.repeat(2500) }, 'That note has 2500 characters; 2000 fit. Split it in two.'],
+    [
+      { intent: 'note', id: 'aaaaaaaaaaaa', part: 'can', text: 'x'.repeat(2500) },
+      'That note has 2500 characters; 2000 fit. Split it in two.',
+    ],
     [{ intent: 'strike', id: '../../etc' }, 'This page is out of date. Load it again; what you typed is kept.'],
   ])('%j is refused', (asked, message) => {
     expect(Object.values(messages(benchSchema.safeParse(asked)))).toEqual([message])

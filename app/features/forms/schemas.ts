@@ -34,7 +34,12 @@ export const applicationSchema = z.object({
 })
 
 /** An application as it is kept. */
-export function applicationFields({ manualEasy: easy, manualNormal: normal, manualSevere: severe, ...rest }: z.infer<typeof applicationSchema>) {
+export function applicationFields({
+  manualEasy: easy,
+  manualNormal: normal,
+  manualSevere: severe,
+  ...rest
+}: z.infer<typeof applicationSchema>) {
   return { ...rest, manual: { ...(easy && { easy }), ...(normal && { normal }), ...(severe && { severe }) } }
 }
 
@@ -66,7 +71,11 @@ export const specimenSchema = z
   })
   .superRefine((specimen, context) => {
     if (specimen.got === 'given' && specimen.givenBy === '') {
-      context.addIssue({ code: 'custom', path: ['givenBy'], message: 'Say who gave it: a given sample must be disclosed.' })
+      context.addIssue({
+        code: 'custom',
+        path: ['givenBy'],
+        message: 'Say who gave it: a given sample must be disclosed.',
+      })
     }
     if (specimen.price !== null && specimen.currency === undefined) {
       context.addIssue({ code: 'custom', path: ['currency'], message: 'A price needs its currency.' })

@@ -73,10 +73,16 @@ export function ColumnsPanel({ columns, view }: { columns: readonly Column[]; vi
                 <GripVertical size={18} aria-hidden />
               </Button>
               <span style={isHidden ? { opacity: 0.5, textDecoration: 'line-through' } : undefined}>{name}</span>
-              <Button aria-label={`${isPinned ? 'Unpin' : 'Pin'} ${name}`} onPress={() => view.toggle('pin', column.id)}>
+              <Button
+                aria-label={`${isPinned ? 'Unpin' : 'Pin'} ${name}`}
+                onPress={() => view.toggle('pin', column.id)}
+              >
                 {isPinned ? <PinOff size={18} aria-hidden /> : <Pin size={18} aria-hidden />}
               </Button>
-              <Button aria-label={`${isHidden ? 'Show' : 'Hide'} ${name}`} onPress={() => view.toggle('hide', column.id)}>
+              <Button
+                aria-label={`${isHidden ? 'Show' : 'Hide'} ${name}`}
+                onPress={() => view.toggle('hide', column.id)}
+              >
                 {isHidden ? <EyeOff size={18} aria-hidden /> : <Eye size={18} aria-hidden />}
               </Button>
             </Item>

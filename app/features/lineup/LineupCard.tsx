@@ -68,7 +68,15 @@ export interface SpecimenSummary {
 }
 
 /** One application with its products and how far each specimen is. */
-export function LineupCard({ application, products, specimens }: { application: Application; products: Product[]; specimens: SpecimenSummary[] }) {
+export function LineupCard({
+  application,
+  products,
+  specimens,
+}: {
+  application: Application
+  products: Product[]
+  specimens: SpecimenSummary[]
+}) {
   const { id, name, machine, form, thread } = application
   return (
     <Card aria-label={name}>
@@ -104,7 +112,10 @@ export function LineupCard({ application, products, specimens }: { application: 
                   {specimens
                     .filter((specimen) => specimen.product === product.id)
                     .map(({ id: specimen, label, revision, done, fault }) => (
-                      <SpecimenLink key={specimen} to={`/bench/${specimen}`}><Unseen>Bench: {product.brand} {product.partNumber}, specimen </Unseen>
+                      <SpecimenLink key={specimen} to={`/bench/${specimen}`}>
+                        <Unseen>
+                          Bench: {product.brand} {product.partNumber}, specimen{' '}
+                        </Unseen>
                         {fault && (
                           <Flag title={fault}>
                             <TriangleAlert size={16} aria-label={fault} />
@@ -117,7 +128,9 @@ export function LineupCard({ application, products, specimens }: { application: 
                         <Meter share={done} />
                       </SpecimenLink>
                     ))}
-                  {!specimens.some((specimen) => specimen.product === product.id) && <Link to={`/products/${product.id}/specimens/new`}>Put one on the bench</Link>}
+                  {!specimens.some((specimen) => specimen.product === product.id) && (
+                    <Link to={`/products/${product.id}/specimens/new`}>Put one on the bench</Link>
+                  )}
                 </Specimens>
               </Item>
             ))}

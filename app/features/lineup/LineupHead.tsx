@@ -60,7 +60,12 @@ export function LineupHead({ id, title, says, applications, view, children }: Pr
         </Stack>
         <Row data-print="no" $gap={8}>
           {applications.length > 1 && (
-            <Pick name="Application" value={id} options={namedOptions(applications)} onPick={(other) => void navigate(`/lineups/${other}${view}`)} />
+            <Pick
+              name="Application"
+              value={id}
+              options={namedOptions(applications)}
+              onPick={(other) => void navigate(`/lineups/${other}${view}`)}
+            />
           )}
           {children}
         </Row>

@@ -1,6 +1,15 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { ArrowDown, ArrowUp } from 'lucide-react'
-import { memo, useMemo, useRef, useState, useSyncExternalStore, type CSSProperties, type MouseEvent, type RefObject } from 'react'
+import {
+  memo,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+  type CSSProperties,
+  type MouseEvent,
+  type RefObject,
+} from 'react'
 import { Link, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf, partLabel, type Form } from '#core/catalogue/index.ts'
@@ -179,7 +188,10 @@ interface Props {
 export function LineupTable({ application, lineup }: Props) {
   const { rows } = lineup
   const judged = useJudged(application.form, lineup)
-  const columns = useMemo(() => lineup.columns.map((column, at) => scoredBy(column, judged.all[at]!)), [lineup, judged.all])
+  const columns = useMemo(
+    () => lineup.columns.map((column, at) => scoredBy(column, judged.all[at]!)),
+    [lineup, judged.all],
+  )
   const navigate = useNavigate()
   const { units: system } = usePreferences()
   const [arranging, arrange] = useState(false)
@@ -190,9 +202,19 @@ export function LineupTable({ application, lineup }: Props) {
   const [sought, seek] = useState(search.get('find') ?? '')
   const words = sought.trim().toLowerCase()
 
-  const wanted = rows.filter((row) => (differences ? row.differs : row.cells.some(({ state }) => state !== 'not-applicable')) && (words === '' || `${row.label} ${partLabel(row.part)}`.toLowerCase().includes(words)))
+  const wanted = rows.filter(
+    (row) =>
+      (differences ? row.differs : row.cells.some(({ state }) => state !== 'not-applicable')) &&
+      (words === '' || `${row.label} ${partLabel(row.part)}`.toLowerCase().includes(words)),
+  )
   const shown = useRowsBelowTheFold(wanted)
-  const lines = useMemo(() => shown.flatMap((row, index): Line[] => (row.part === shown[index - 1]?.part ? [{ row }] : [{ part: row.part }, { row }])), [shown])
+  const lines = useMemo(
+    () =>
+      shown.flatMap((row, index): Line[] =>
+        row.part === shown[index - 1]?.part ? [{ row }] : [{ part: row.part }, { row }],
+      ),
+    [shown],
+  )
   const box = useRef<HTMLDivElement>(null)
   const { from, to, above, below } = useLinesInSight(box, lines.length, order.length)
 
@@ -201,24 +223,39 @@ export function LineupTable({ application, lineup }: Props) {
   return (
     <>
       <Stack $gap={10}>
-      <SchoolBar data={lineup} judged={judged} />
-      <Row data-print="no">
-        <Button onPress={() => set({ only: differences ? undefined : 'differences' })} aria-pressed={differences} $kind={differences ? 'primary' : 'plain'}>
-          Differences only
-        </Button>
-        <Button onPress={() => set({ doubt: doubtful ? undefined : 'shown' })} aria-pressed={doubtful} $kind={doubtful ? 'primary' : 'plain'}>
-          Show ±
-        </Button>
-        <Button onPress={() => arrange(!arranging)} aria-expanded={arranging}>
-          Columns
-        </Button>
-        <InputBox type="search" style={{ width: 170 }} aria-label="Find a row" placeholder="Find a row" value={sought} onChange={(event) => (seek(event.target.value), set({ find: event.target.value }))} />
-        <Button onPress={() => window.print()}>Print</Button>
-        <Small>
-          {order.length} {order.length === 1 ? 'product' : 'products'}
-          {hidden.size > 0 && `, ${hidden.size} hidden`}, {wanted.length} rows. Click a row's name to sort by it.
-        </Small>
-      </Row>
+        <SchoolBar data={lineup} judged={judged} />
+        <Row data-print="no">
+          <Button
+            onPress={() => set({ only: differences ? undefined : 'differences' })}
+            aria-pressed={differences}
+            $kind={differences ? 'primary' : 'plain'}
+          >
+            Differences only
+          </Button>
+          <Button
+            onPress={() => set({ doubt: doubtful ? undefined : 'shown' })}
+            aria-pressed={doubtful}
+            $kind={doubtful ? 'primary' : 'plain'}
+          >
+            Show ±
+          </Button>
+          <Button onPress={() => arrange(!arranging)} aria-expanded={arranging}>
+            Columns
+          </Button>
+          <InputBox
+            type="search"
+            style={{ width: 170 }}
+            aria-label="Find a row"
+            placeholder="Find a row"
+            value={sought}
+            onChange={(event) => (seek(event.target.value), set({ find: event.target.value }))}
+          />
+          <Button onPress={() => window.print()}>Print</Button>
+          <Small>
+            {order.length} {order.length === 1 ? 'product' : 'products'}
+            {hidden.size > 0 && `, ${hidden.size} hidden`}, {wanted.length} rows. Click a row's name to sort by it.
+          </Small>
+        </Row>
       </Stack>
       {arranging && <ColumnsPanel columns={columns} view={view} />}
       {problem && <Alert role="alert">{problem}</Alert>}
@@ -226,14 +263,26 @@ export function LineupTable({ application, lineup }: Props) {
         <Table onClick={(event) => followLink(event, (to) => void navigate(to))}>
           <thead>
             <tr>
-              <th scope="col"><SortHead view={view} by="name" label="Product" /></th>
+              <th scope="col">
+                <SortHead view={view} by="name" label="Product" />
+              </th>
               {order.map((at) => {
                 const { id, product, specimen, name, revision, tier, specimens, given } = columns[at]!
                 return (
                   <th key={id} scope="col" style={headPin(view, columns, at)}>
-                    <HeadDrawing src={`/specimens/${specimen}/drawing.svg?head`} alt="" loading="lazy" width={180} height={52} />
+                    <HeadDrawing
+                      src={`/specimens/${specimen}/drawing.svg?head`}
+                      alt=""
+                      loading="lazy"
+                      width={180}
+                      height={52}
+                    />
                     <Link to={`/products/${product}`}>{name}</Link>
-                    <small>{[revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`].filter(Boolean).join(' · ')}</small>
+                    <small>
+                      {[revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`]
+                        .filter(Boolean)
+                        .join(' · ')}
+                    </small>
                     {given.length > 0 && <small>sample given by {given.join(', ')}</small>}
                   </th>
                 )
@@ -242,19 +291,33 @@ export function LineupTable({ application, lineup }: Props) {
           </thead>
           <tbody>
             <tr>
-              <th scope="row"><SortHead view={view} by="score" label={judged.school.id === 'build' && !judged.driver ? 'Construction score' : `Score: ${judged.school.name}`} /></th>
+              <th scope="row">
+                <SortHead
+                  view={view}
+                  by="score"
+                  label={
+                    judged.school.id === 'build' && !judged.driver
+                      ? 'Construction score'
+                      : `Score: ${judged.school.name}`
+                  }
+                />
+              </th>
               {order.map((at) => {
                 const { id, score, misfits } = columns[at]!
                 const tied = judged.leaders.length > 1 && judged.leaders.some((one) => one.id === id)
                 return (
                   <td key={id} style={pinStyle(view, columns, at)}>
-                    <Link to={`/lineups/${application.id}/score/${id}${query}`} style={{ font: '600 24px/1 var(--label)' }}>
+                    <Link
+                      to={`/lineups/${application.id}/score/${id}${query}`}
+                      style={{ font: '600 24px/1 var(--label)' }}
+                    >
                       {score.value === undefined ? '–' : Math.round(score.value)}
                     </Link>
                     {tied && <small>tied for first</small>}
                     {score.coverage < 0.995 && (
                       <small>
-                        {Math.round(score.low)} to {Math.round(score.high)}, {Math.round(score.coverage * 100)} % known{score.coverage < rankedFrom && ', not ranked'}
+                        {Math.round(score.low)} to {Math.round(score.high)}, {Math.round(score.coverage * 100)} % known
+                        {score.coverage < rankedFrom && ', not ranked'}
                       </small>
                     )}
                     {score.veto && <Veto>{score.veto}</Veto>}
@@ -264,7 +327,9 @@ export function LineupTable({ application, lineup }: Props) {
               })}
             </tr>
             <tr>
-              <th scope="row"><SortHead view={view} by="price" label="Price paid" /></th>
+              <th scope="row">
+                <SortHead view={view} by="price" label="Price paid" />
+              </th>
               {order.map((at) => {
                 const { id, product, price } = columns[at]!
                 return (
@@ -298,7 +363,14 @@ export function LineupTable({ application, lineup }: Props) {
                   </Group>
                 </tr>
               ) : (
-                <LineView key={line.row.key} row={line.row} columns={columns} view={view} system={system} doubtful={doubtful} />
+                <LineView
+                  key={line.row.key}
+                  row={line.row}
+                  columns={columns}
+                  view={view}
+                  system={system}
+                  doubtful={doubtful}
+                />
               ),
             )}
             {below > 0 && <tr aria-hidden style={{ height: below }} />}
@@ -327,7 +399,15 @@ const LineView = memo(function LineView({ row, columns, view, system, doubtful }
         {tie && <small>a tie</small>}
       </th>
       {view.shown.map((at) => (
-        <CellView key={columns[at]!.id} row={row} cell={row.cells[at]!} specimens={columns[at]!.specimens} system={system} doubtful={doubtful} style={pinStyle(view, columns, at)} />
+        <CellView
+          key={columns[at]!.id}
+          row={row}
+          cell={row.cells[at]!}
+          specimens={columns[at]!.specimens}
+          system={system}
+          doubtful={doubtful}
+          style={pinStyle(view, columns, at)}
+        />
       ))}
     </tr>
   )
@@ -337,16 +417,30 @@ function SortHead({ view: { sort, rising, sortBy }, by, label }: { view: Columns
   return (
     <Sort type="button" onClick={() => sortBy(by)} aria-label={`Sort by ${label}`}>
       <span>{label}</span>
-      {sort === by && (rising ? <ArrowUp size={14} aria-label="rising" /> : <ArrowDown size={14} aria-label="falling" />)}
+      {sort === by &&
+        (rising ? <ArrowUp size={14} aria-label="rising" /> : <ArrowDown size={14} aria-label="falling" />)}
     </Sort>
   )
 }
 
 /** A pinned column stays beside the names of the rows. */
-function pinStyle({ pinned, hidden }: Columns, columns: JudgedLineup['columns'], at: number): CSSProperties | undefined {
+function pinStyle(
+  { pinned, hidden }: Columns,
+  columns: JudgedLineup['columns'],
+  at: number,
+): CSSProperties | undefined {
   if (pinned.length === 0) return undefined
   const place = pinned.filter((id) => !hidden.has(id)).indexOf(columns[at]!.id)
-  return place < 0 ? undefined : { position: 'sticky', left: 228 + place * pinnedWidth, width: pinnedWidth, minWidth: pinnedWidth, zIndex: 1, borderRight: '1px solid var(--line-strong)' }
+  return place < 0
+    ? undefined
+    : {
+        position: 'sticky',
+        left: 228 + place * pinnedWidth,
+        width: pinnedWidth,
+        minWidth: pinnedWidth,
+        zIndex: 1,
+        borderRight: '1px solid var(--line-strong)',
+      }
 }
 
 function headPin(view: Columns, columns: JudgedLineup['columns'], at: number): CSSProperties | undefined {
@@ -359,13 +453,23 @@ type Line = { part: LineupRow['part'] } | { row: LineupRow }
 const pinnedWidth = 160
 
 /** A column with its score by the school that judges. */
-const scoredBy = (column: JudgedLineup['columns'][number], { score, excluded }: Judged): JudgedLineup['columns'][number] => ({
+const scoredBy = (
+  column: JudgedLineup['columns'][number],
+  { score, excluded }: Judged,
+): JudgedLineup['columns'][number] => ({
   ...column,
-  score: { value: excluded === undefined ? score.value : undefined, low: score.low, high: score.high, coverage: score.coverage, veto: score.vetoes[0]?.because },
+  score: {
+    value: excluded === undefined ? score.value : undefined,
+    low: score.low,
+    high: score.high,
+    coverage: score.coverage,
+    veto: score.vetoes[0]?.because,
+  },
 })
 
 /** Several numbers are known and none is apart from the others. */
-const isTie = ({ cells, differs }: LineupRow): boolean => !differs && cells.filter(({ state }) => state === 'number').length > 1
+const isTie = ({ cells, differs }: LineupRow): boolean =>
+  !differs && cells.filter(({ state }) => state === 'number').length > 1
 
 const rowsAtFirst = 16
 
@@ -381,13 +485,24 @@ const allDrawn = 2400
 
 /** Which lines are in sight of the scrolled box, where there are too many cells to draw them all; on paper all are. */
 function useLinesInSight(box: RefObject<HTMLDivElement | null>, count: number, columns: number) {
-  const printing = useSyncExternalStore(onPrint, () => window.matchMedia('print').matches, () => false)
+  const printing = useSyncExternalStore(
+    onPrint,
+    () => window.matchMedia('print').matches,
+    () => false,
+  )
   const many = count * columns > allDrawn && !printing
   // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is read in this render only
-  const virtual = useVirtualizer({ count, getScrollElement: () => box.current, estimateSize: () => lineHeight, overscan: 14, enabled: many })
+  const virtual = useVirtualizer({
+    count,
+    getScrollElement: () => box.current,
+    estimateSize: () => lineHeight,
+    overscan: 14,
+    enabled: many,
+  })
   const items = many ? virtual.getVirtualItems() : []
   const [first, last] = [items[0], items.at(-1)]
-  if (!many || !first || !last) return { from: 0, to: many ? 40 : count, above: 0, below: many ? Math.max(0, count - 40) * lineHeight : 0 }
+  if (!many || !first || !last)
+    return { from: 0, to: many ? 40 : count, above: 0, below: many ? Math.max(0, count - 40) * lineHeight : 0 }
   return { from: first.index, to: last.index + 1, above: first.start, below: virtual.getTotalSize() - last.end }
 }
 
@@ -400,14 +515,47 @@ function onPrint(listener: () => void): () => void {
 /** A thousand cells link to their readings: one listener follows them without loading the page anew. */
 function followLink(event: MouseEvent<HTMLElement>, go: (to: string) => void): void {
   const link = (event.target as HTMLElement).closest('td a')
-  if (!link || event.defaultPrevented || event.button !== 0 || event.metaKey || event.ctrlKey || event.shiftKey || event.altKey) return
+  if (
+    !link ||
+    event.defaultPrevented ||
+    event.button !== 0 ||
+    event.metaKey ||
+    event.ctrlKey ||
+    event.shiftKey ||
+    event.altKey
+  )
+    return
   event.preventDefault()
   go(link.getAttribute('href')!)
 }
 
-function CellView({ row, cell, specimens, system, doubtful, style }: { row: LineupRow; cell: Cell; specimens: number; system: UnitSystem; doubtful: boolean; style: CSSProperties | undefined }) {
-  if (cell.state === 'missing') return <td data-empty style={style}>missing</td>
-  if (cell.state === 'not-applicable') return <td data-empty style={style} title={cell.reason}>–</td>
+function CellView({
+  row,
+  cell,
+  specimens,
+  system,
+  doubtful,
+  style,
+}: {
+  row: LineupRow
+  cell: Cell
+  specimens: number
+  system: UnitSystem
+  doubtful: boolean
+  style: CSSProperties | undefined
+}) {
+  if (cell.state === 'missing')
+    return (
+      <td data-empty style={style}>
+        missing
+      </td>
+    )
+  if (cell.state === 'not-applicable')
+    return (
+      <td data-empty style={style} title={cell.reason}>
+        –
+      </td>
+    )
   if (cell.state === 'impossible') {
     return (
       <td title={cell.message} style={style}>
@@ -428,7 +576,11 @@ function CellView({ row, cell, specimens, system, doubtful, style }: { row: Line
       </a>
       {mark && <small>{mark}</small>}
       {cell.state === 'number' && cell.remark && <small>{cell.remark}</small>}
-      {specimens > 1 && cell.of < specimens && <small>{cell.of} of {specimens} specimens</small>}
+      {specimens > 1 && cell.of < specimens && (
+        <small>
+          {cell.of} of {specimens} specimens
+        </small>
+      )}
     </td>
   )
 }

@@ -4,29 +4,66 @@ import type { Column } from '#app/data/lineup.server.ts'
 import { sortColumns } from './sort.ts'
 
 const column = (name: string, more: Partial<Column> = {}): Column => ({
-  id: name, product: name, specimen: name, brand: 'Brand', name, revision: '', tier: 'middle', specimens: 1, price: undefined, given: [], done: 1, findings: 0, vetoes: [], faulty: 0, misfits: [],
+  id: name,
+  product: name,
+  specimen: name,
+  brand: 'Brand',
+  name,
+  revision: '',
+  tier: 'middle',
+  specimens: 1,
+  price: undefined,
+  given: [],
+  done: 1,
+  findings: 0,
+  vetoes: [],
+  faulty: 0,
+  misfits: [],
   score: { value: 50, low: 50, high: 50, coverage: 1, veto: undefined },
   ...more,
 })
-const score = (value: number | undefined, more: Partial<Column['score']> = {}) => ({ score: { value, low: 0, high: 100, coverage: 1, veto: undefined, ...more } })
-const names = (columns: Column[], by: string, rising = false, rows: Row[] = []) => sortColumns(columns, rows, by, rising).order.map((at) => columns[at]!.name)
+const score = (value: number | undefined, more: Partial<Column['score']> = {}) => ({
+  score: { value, low: 0, high: 100, coverage: 1, veto: undefined, ...more },
+})
+const names = (columns: Column[], by: string, rising = false, rows: Row[] = []) =>
+  sortColumns(columns, rows, by, rising).order.map((at) => columns[at]!.name)
 
 describe('the order of the columns', () => {
   test('by score, highest first; a fatal fault and thin evidence go behind, nothing known goes last', () => {
-    const columns = [column('none', score(undefined)), column('thin', score(95, { coverage: 0.5 })), column('rusty', score(20, { veto: 'rust' })), column('good', score(80)), column('best', score(90))]
+    const columns = [
+      column('none', score(undefined)),
+      column('thin', score(95, { coverage: 0.5 })),
+      column('rusty', score(20, { veto: 'rust' })),
+      column('good', score(80)),
+      column('best', score(90)),
+    ]
     expect(names(columns, 'score')).toEqual(['best', 'good', 'rusty', 'thin', 'none'])
     expect(names(columns, 'score', true).at(-1)).toBe('none')
   })
 
   test('by name from A, with numbers in their order', () => {
-    expect(names([column('Norrith N-100'), column('Norrith N-40'), column('Corvane')], 'name')).toEqual(['Corvane', 'Norrith N-40', 'Norrith N-100'])
+    expect(names([column('Norrith N-100'), column('Norrith N-40'), column('Corvane')], 'name')).toEqual([
+      'Corvane',
+      'Norrith N-40',
+      'Norrith N-100',
+    ])
     expect(names([column('A'), column('B')], 'name', true)).toEqual(['B', 'A'])
   })
 
   test('prices in two currencies are not sorted, and why is said', () => {
-    const columns = [column('a', { price: { minor: 900, currency: 'EUR' } }), column('b', { price: { minor: 100, currency: 'GBP' } })]
-    expect(sortColumns(columns, [], 'price', false)).toEqual({ order: [0, 1], problem: 'Prices are in EUR and GBP: they cannot be sorted without a rate.' })
-    const same = [column('a', { price: { minor: 100, currency: 'EUR' } }), column('none'), column('b', { price: { minor: 900, currency: 'EUR' } })]
+    const columns = [
+      column('a', { price: { minor: 900, currency: 'EUR' } }),
+      column('b', { price: { minor: 100, currency: 'GBP' } }),
+    ]
+    expect(sortColumns(columns, [], 'price', false)).toEqual({
+      order: [0, 1],
+      problem: 'Prices are in EUR and GBP: they cannot be sorted without a rate.',
+    })
+    const same = [
+      column('a', { price: { minor: 100, currency: 'EUR' } }),
+      column('none'),
+      column('b', { price: { minor: 900, currency: 'EUR' } }),
+    ]
     expect(names(same, 'price')).toEqual(['b', 'a', 'none'])
     expect(names(same, 'price', true)).toEqual(['a', 'b', 'none'])
   })
@@ -34,9 +71,32 @@ describe('the order of the columns', () => {
   test('by a row: numbers by value, words by their points, holes by their area', () => {
     const columns = [column('a'), column('b'), column('c')]
     const common = { evidence: 'measured' as const, specimen: 'x', of: 1 }
-    const row = (cells: Cell[]): Row => ({ key: 'row', label: 'Row', part: 'can', kind: 'characteristic', cells, differs: true })
-    expect(names(columns, 'row', false, [row([{ state: 'number', value: 1, u: 0, ...common }, { state: 'missing' }, { state: 'number', value: 2, u: 0, ...common }])])).toEqual(['c', 'a', 'b'])
-    expect(names(columns, 'row', false, [row([{ state: 'words', answers: [], text: 'x', points: 5, ...common }, { state: 'words', answers: [], text: 'y', points: 10, ...common }, { state: 'words', answers: [], text: 'z', points: 7, ...common }])])).toEqual(['b', 'c', 'a'])
+    const row = (cells: Cell[]): Row => ({
+      key: 'row',
+      label: 'Row',
+      part: 'can',
+      kind: 'characteristic',
+      cells,
+      differs: true,
+    })
+    expect(
+      names(columns, 'row', false, [
+        row([
+          { state: 'number', value: 1, u: 0, ...common },
+          { state: 'missing' },
+          { state: 'number', value: 2, u: 0, ...common },
+        ]),
+      ]),
+    ).toEqual(['c', 'a', 'b'])
+    expect(
+      names(columns, 'row', false, [
+        row([
+          { state: 'words', answers: [], text: 'x', points: 5, ...common },
+          { state: 'words', answers: [], text: 'y', points: 10, ...common },
+          { state: 'words', answers: [], text: 'z', points: 7, ...common },
+        ]),
+      ]),
+    ).toEqual(['b', 'c', 'a'])
     const holes = (width: number): Cell => ({ state: 'openings', groups: [{ count: 6, width }], ...common })
     expect(names(columns, 'row', false, [row([holes(0.005), holes(0.006), holes(0.004)])])).toEqual(['b', 'a', 'c'])
   })

@@ -11,11 +11,17 @@ import type { Column } from '#app/data/lineup.server.ts'
  * @param rising smallest first; the largest is first otherwise, names always start with A unless rising
  * @returns indices of the columns, and what is wrong when they cannot be sorted so
  */
-export function sortColumns(columns: readonly Column[], rows: readonly Row[], by: string, rising: boolean): { order: number[]; problem?: string } {
+export function sortColumns(
+  columns: readonly Column[],
+  rows: readonly Row[],
+  by: string,
+  rising: boolean,
+): { order: number[]; problem?: string } {
   const order = columns.map((_, index) => index)
   if (by === 'price') {
     const currencies = new Set(columns.flatMap(({ price }) => (price ? [price.currency] : [])))
-    if (currencies.size > 1) return { order, problem: `Prices are in ${[...currencies].join(' and ')}: they cannot be sorted without a rate.` }
+    if (currencies.size > 1)
+      return { order, problem: `Prices are in ${[...currencies].join(' and ')}: they cannot be sorted without a rate.` }
   }
   const value = valueOf(columns, rows, by)
   const collator = new Intl.Collator('en', { numeric: true })
@@ -29,7 +35,11 @@ export function sortColumns(columns: readonly Column[], rows: readonly Row[], by
   return { order }
 }
 
-function valueOf(columns: readonly Column[], rows: readonly Row[], by: string): (index: number) => number | string | undefined {
+function valueOf(
+  columns: readonly Column[],
+  rows: readonly Row[],
+  by: string,
+): (index: number) => number | string | undefined {
   if (by === 'name') return (index) => `${columns[index]!.name} ${columns[index]!.revision}`
   if (by === 'price') return (index) => columns[index]!.price?.minor
   const row = rows.find(({ key }) => key === by)
@@ -44,6 +54,8 @@ function valueOf(columns: readonly Column[], rows: readonly Row[], by: string): 
     const cell = row.cells[index]!
     if (cell.state === 'number') return cell.value
     if (cell.state === 'words') return cell.points ?? cell.text
-    return cell.state === 'openings' ? cell.groups.reduce((sum, { count, width }) => sum + count * width ** 2, 0) : undefined
+    return cell.state === 'openings'
+      ? cell.groups.reduce((sum, { count, width }) => sum + count * width ** 2, 0)
+      : undefined
   }
 }

@@ -39,7 +39,12 @@ export function useColumns(columns: readonly Column[], rows: readonly Row[]) {
         { replace: true, preventScrollReset: true },
       )
     return {
-      search, set, sort, rising, hidden, pinned,
+      search,
+      set,
+      sort,
+      rising,
+      hidden,
+      pinned,
       problem: sorted.problem,
       /** Indices of all columns in order, and of those that are shown. */
       order,
@@ -48,7 +53,8 @@ export function useColumns(columns: readonly Column[], rows: readonly Row[]) {
         const those = key === 'hide' ? [...hidden] : pinned
         set({ [key]: (those.includes(id) ? those.filter((one) => one !== id) : [...those, id]).join(',') })
       },
-      sortBy: (key: string) => set({ sort: key, order: sort === key && !rising ? 'rising' : undefined, columns: undefined }),
+      sortBy: (key: string) =>
+        set({ sort: key, order: sort === key && !rising ? 'rising' : undefined, columns: undefined }),
       putInOrder: (ids: string[]) => set({ columns: ids.join(',') }),
     }
   }, [search, setSearch, sort, rising, hidden, pinned, sorted, order, columns])

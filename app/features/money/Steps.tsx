@@ -20,16 +20,30 @@ const Item = styled.details`
 const words = { better: 'buys something', worse: 'buys less', nothing: 'buys nothing that counts here' }
 
 /** What each step to a dearer filter buys, part by part: real differences only. */
-export function Steps({ steps, names, currency }: { steps: TierStep[]; names: ReadonlyMap<string, string>; currency: string }) {
+export function Steps({
+  steps,
+  names,
+  currency,
+}: {
+  steps: TierStep[]
+  names: ReadonlyMap<string, string>
+  currency: string
+}) {
   if (steps.length === 0) return <Soft>Steps appear when two filters have a price.</Soft>
   return (
     <Stack $gap={0}>
       {steps.map(({ kind, from, to, more, moreAYear, step }) => (
         <Item key={`${kind} ${from} ${to}`}>
           <summary>
-            <strong>{names.get(to)}</strong> instead of {names.get(from)}: {more >= 0 ? sayMoney(more, currency) : `${sayMoney(-more, currency)} less`} {more >= 0 && 'more'}
-            {moreAYear !== undefined && `, ${sayMoney(Math.abs(moreAYear), currency)} ${moreAYear >= 0 ? 'more' : 'less'} a year`}{' '}
-            <strong>{words[step.verdict]}</strong> <Small>({step.worth >= 0 ? '+' : '−'}{Math.abs(step.worth).toFixed(1)} points of 100)</Small>
+            <strong>{names.get(to)}</strong> instead of {names.get(from)}:{' '}
+            {more >= 0 ? sayMoney(more, currency) : `${sayMoney(-more, currency)} less`} {more >= 0 && 'more'}
+            {moreAYear !== undefined &&
+              `, ${sayMoney(Math.abs(moreAYear), currency)} ${moreAYear >= 0 ? 'more' : 'less'} a year`}{' '}
+            <strong>{words[step.verdict]}</strong>{' '}
+            <Small>
+              ({step.worth >= 0 ? '+' : '−'}
+              {Math.abs(step.worth).toFixed(1)} points of 100)
+            </Small>
           </summary>
           {step.bought.length === 0 ? (
             <Soft>No difference that is larger than its uncertainty.</Soft>
@@ -37,7 +51,11 @@ export function Steps({ steps, names, currency }: { steps: TierStep[]; names: Re
             <ul>
               {step.bought.map(({ duel, better, factor, worth, because }) => (
                 <li key={duel.key}>
-                  {partLabel(duel.part)}: {duel.label.toLowerCase()} {better ? 'better' : 'worse'} <Small>({worth >= 0 ? '+' : '−'}{Math.abs(worth).toFixed(1)})</Small>
+                  {partLabel(duel.part)}: {duel.label.toLowerCase()} {better ? 'better' : 'worse'}{' '}
+                  <Small>
+                    ({worth >= 0 ? '+' : '−'}
+                    {Math.abs(worth).toFixed(1)})
+                  </Small>
                   {factor !== 1 && because && <Small> {because}</Small>}
                 </li>
               ))}

@@ -13,14 +13,35 @@ export interface ValuePoint {
 }
 
 /** Cost against construction score, with what the score may be, and the efficient frontier. */
-export function ValueChart({ points, efficient, costName, onOpen }: { points: ValuePoint[]; efficient: string[]; costName: string; onOpen: (link: string) => void }) {
+export function ValueChart({
+  points,
+  efficient,
+  costName,
+  onOpen,
+}: {
+  points: ValuePoint[]
+  efficient: string[]
+  costName: string
+  onOpen: (link: string) => void
+}) {
   const option = useCallback(
     (colours: ChartColours) => {
       const on = points.filter(({ id }) => efficient.includes(id)).sort((a, b) => a.cost - b.cost)
       const off = points.filter(({ id }) => !efficient.includes(id))
       const dots = (those: ValuePoint[], symbol: string, colour: string, name: string) => ({
-        name, type: 'scatter', symbol, symbolSize: 14, itemStyle: { color: colour, borderColor: colours.card, borderWidth: 1.5 },
-        label: { show: true, position: 'top', distance: 8, formatter: ({ data }: { data: { name: string } }) => data.name, color: colours.ink, fontSize: 12 },
+        name,
+        type: 'scatter',
+        symbol,
+        symbolSize: 14,
+        itemStyle: { color: colour, borderColor: colours.card, borderWidth: 1.5 },
+        label: {
+          show: true,
+          position: 'top',
+          distance: 8,
+          formatter: ({ data }: { data: { name: string } }) => data.name,
+          color: colours.ink,
+          fontSize: 12,
+        },
         labelLayout: { hideOverlap: true },
         data: those.map((point) => ({ value: [point.cost, point.score], name: point.name, link: point.link })),
       })
@@ -28,17 +49,55 @@ export function ValueChart({ points, efficient, costName, onOpen }: { points: Va
       return {
         grid: { left: 60, right: 120, top: 36, bottom: 48 },
         legend: { top: 0, textStyle: { color: colours.ink }, data: ['nothing beats it', 'beaten on price and score'] },
-        tooltip: { trigger: 'item', formatter: ({ data }: { data: { name?: string; value?: [number, number] } }) => (data?.value ? `${data.name}: ${data.value[0].toFixed(2)}, score ${data.value[1].toFixed(0)}` : '') },
-        xAxis: { type: 'value', scale: true, name: costName, nameLocation: 'middle', nameGap: 30, axisLabel: { color: colours.soft }, splitLine: { show: false }, axisLine: { lineStyle: { color: colours.soft } } },
-        yAxis: { type: 'value', min: Math.max(0, Math.floor(Math.min(...scores) / 10) * 10 - 5), max: 100, name: 'construction score', axisLabel: { color: colours.soft }, splitLine: { lineStyle: { color: colours.line } } },
+        tooltip: {
+          trigger: 'item',
+          formatter: ({ data }: { data: { name?: string; value?: [number, number] } }) =>
+            data?.value ? `${data.name}: ${data.value[0].toFixed(2)}, score ${data.value[1].toFixed(0)}` : '',
+        },
+        xAxis: {
+          type: 'value',
+          scale: true,
+          name: costName,
+          nameLocation: 'middle',
+          nameGap: 30,
+          axisLabel: { color: colours.soft },
+          splitLine: { show: false },
+          axisLine: { lineStyle: { color: colours.soft } },
+        },
+        yAxis: {
+          type: 'value',
+          min: Math.max(0, Math.floor(Math.min(...scores) / 10) * 10 - 5),
+          max: 100,
+          name: 'construction score',
+          axisLabel: { color: colours.soft },
+          splitLine: { lineStyle: { color: colours.line } },
+        },
         series: [
-          { name: 'frontier', type: 'line', step: 'end', symbol: 'none', silent: true, lineStyle: { color: colours.green, width: 2, type: 'dashed' }, data: on.map(({ cost, score }) => [cost, score]) },
           {
-            name: 'range', type: 'custom', silent: true, data: points.map(({ cost, low, high }) => [cost, low, high]),
-            renderItem: (_: unknown, api: { value: (at: number) => number; coord: (at: [number, number]) => [number, number] }) => {
+            name: 'frontier',
+            type: 'line',
+            step: 'end',
+            symbol: 'none',
+            silent: true,
+            lineStyle: { color: colours.green, width: 2, type: 'dashed' },
+            data: on.map(({ cost, score }) => [cost, score]),
+          },
+          {
+            name: 'range',
+            type: 'custom',
+            silent: true,
+            data: points.map(({ cost, low, high }) => [cost, low, high]),
+            renderItem: (
+              _: unknown,
+              api: { value: (at: number) => number; coord: (at: [number, number]) => [number, number] },
+            ) => {
               const [x, top] = api.coord([api.value(0), api.value(2)])
               const [, bottom] = api.coord([api.value(0), api.value(1)])
-              return { type: 'path', shape: { pathData: `M${x - 4} ${top}h8M${x} ${top}V${bottom}M${x - 4} ${bottom}h8` }, style: { stroke: colours.soft, fill: 'none' } }
+              return {
+                type: 'path',
+                shape: { pathData: `M${x - 4} ${top}h8M${x} ${top}V${bottom}M${x - 4} ${bottom}h8` },
+                style: { stroke: colours.soft, fill: 'none' },
+              }
             },
           },
           dots(on, 'circle', colours.green, 'nothing beats it'),
@@ -49,5 +108,12 @@ export function ValueChart({ points, efficient, costName, onOpen }: { points: Va
     [points, efficient, costName],
   )
   const pick = useCallback((data: unknown) => onOpen((data as { link: string }).link), [onOpen])
-  return <Chart label={`${costName} against construction score; the table above has the same figures`} height={360} option={option} onPick={pick} />
+  return (
+    <Chart
+      label={`${costName} against construction score; the table above has the same figures`}
+      height={360}
+      option={option}
+      onPick={pick}
+    />
+  )
 }

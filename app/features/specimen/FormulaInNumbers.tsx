@@ -16,7 +16,10 @@ export function FormulaInNumbers({ figure, inputs }: { figure: Figure; inputs: P
     .map((input) => {
       const characteristic = characteristicOf(input.key)
       const { number, text, groups } = input
-      return { words: characteristic.label.toLowerCase(), value: sayValue(characteristic, { number: number?.value, text, groups }, system) }
+      return {
+        words: characteristic.label.toLowerCase(),
+        value: sayValue(characteristic, { number: number?.value, text, groups }, system),
+      }
     })
     .sort((a, b) => b.words.length - a.words.length)
   const numbers = said.reduce((formula, { words, value }) => formula.replaceAll(words, value), figure.formula)

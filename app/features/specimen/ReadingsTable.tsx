@@ -15,7 +15,15 @@ const Readings = styled(Table)`
 `
 
 /** Every reading of one characteristic as it was typed, struck ones too. */
-export function ReadingsTable({ characteristic, readings, outliers }: { characteristic: Characteristic; readings: Reading[]; outliers: string[] }) {
+export function ReadingsTable({
+  characteristic,
+  readings,
+  outliers,
+}: {
+  characteristic: Characteristic
+  readings: Reading[]
+  outliers: string[]
+}) {
   const { units: system } = usePreferences()
   if (readings.length === 0) return <Soft>None.</Soft>
   return (
@@ -40,7 +48,16 @@ export function ReadingsTable({ characteristic, readings, outliers }: { characte
               <EvidenceGlyph evidence={reading.evidence} word />
             </td>
             <td>{reading.at.slice(0, 16).replace('T', ' ')}</td>
-            <td>{[reading.struck && `struck ${reading.struck.why ?? ''}`.trim(), outliers.includes(reading.id) && 'stands apart from the others', reading.source && `read at ${reading.source}`, reading.note].filter(Boolean).join('; ')}</td>
+            <td>
+              {[
+                reading.struck && `struck ${reading.struck.why ?? ''}`.trim(),
+                outliers.includes(reading.id) && 'stands apart from the others',
+                reading.source && `read at ${reading.source}`,
+                reading.note,
+              ]
+                .filter(Boolean)
+                .join('; ')}
+            </td>
           </tr>
         ))}
       </tbody>

@@ -8,9 +8,26 @@ import { Table } from '#app/ui/Table.tsx'
 import { columnName } from './useJudged.ts'
 
 /** What a change of weights and rules does to a line-up, before it is kept. */
-export function Effect({ form, lineup, before, after }: { form: Form; lineup: JudgedLineup; before: readonly Criterion[]; after: readonly Criterion[] }) {
+export function Effect({
+  form,
+  lineup,
+  before,
+  after,
+}: {
+  form: Form
+  lineup: JudgedLineup
+  before: readonly Criterion[]
+  after: readonly Criterion[]
+}) {
   const { columns, rows } = lineup
-  const [was, is] = useMemo(() => [before, after].map((scheme) => ranking(judgeColumns(form, columns, rows, scheme))) as [ReturnType<typeof ranking>, ReturnType<typeof ranking>], [form, columns, rows, before, after])
+  const [was, is] = useMemo(
+    () =>
+      [before, after].map((scheme) => ranking(judgeColumns(form, columns, rows, scheme))) as [
+        ReturnType<typeof ranking>,
+        ReturnType<typeof ranking>,
+      ],
+    [form, columns, rows, before, after],
+  )
   if (is.length === 0) return <Soft>No product is ranked here yet.</Soft>
   return (
     <Table aria-label="Effect">
@@ -31,7 +48,11 @@ export function Effect({ form, lineup, before, after }: { form: Form; lineup: Ju
               <td>{columnName(columns.find((column) => column.id === id))}</td>
               <td>{score.value!.toFixed(1)}</td>
               <td>
-                <Small>{old < 0 ? 'not ranked' : `${was[old]!.score.value!.toFixed(1)}${old === rank ? '' : `, ${old > rank ? 'up' : 'down'} from ${old + 1}`}`}</Small>
+                <Small>
+                  {old < 0
+                    ? 'not ranked'
+                    : `${was[old]!.score.value!.toFixed(1)}${old === rank ? '' : `, ${old > rank ? 'up' : 'down'} from ${old + 1}`}`}
+                </Small>
               </td>
             </tr>
           )

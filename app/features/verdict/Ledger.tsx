@@ -20,7 +20,8 @@ const Lines = styled(Table)`
   }
 `
 
-const sayPoints = ({ points, low, high }: ScoreLine): string => (points === undefined ? '0 to 10' : high - low > 0.05 ? `${low.toFixed(1)} to ${high.toFixed(1)}` : points.toFixed(1))
+const sayPoints = ({ points, low, high }: ScoreLine): string =>
+  points === undefined ? '0 to 10' : high - low > 0.05 ? `${low.toFixed(1)} to ${high.toFixed(1)}` : points.toFixed(1)
 
 /** Every criterion of a score: rule, points, weight, what it adds, and the evidence behind it. */
 export function Ledger({ lines, linkOf }: { lines: readonly ScoreLine[]; linkOf: (from: string) => string }) {
@@ -56,7 +57,15 @@ export function Ledger({ lines, linkOf }: { lines: readonly ScoreLine[]; linkOf:
               <td>{reason ? '' : sayPoints(line)}</td>
               <td>{reason ? '' : Number(criterion.weight.toFixed(2))}</td>
               <td>{reason || weight === 0 ? '' : ((10 * low * criterion.weight) / weight).toFixed(1)}</td>
-              <td>{reason ? <Small>left out: {reason}</Small> : evidence ? <EvidenceGlyph evidence={evidence} word /> : <Small>missing</Small>}</td>
+              <td>
+                {reason ? (
+                  <Small>left out: {reason}</Small>
+                ) : evidence ? (
+                  <EvidenceGlyph evidence={evidence} word />
+                ) : (
+                  <Small>missing</Small>
+                )}
+              </td>
             </tr>
           )
         })}

@@ -5,7 +5,12 @@ import { Button } from '#app/ui/Button.tsx'
 import { Caution, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 
 /** What later readings, rules and rivals have changed since a verdict was frozen. */
-function changesSince({ frozen }: Verdict, ranked: readonly Judged[], method: number, nameOf: (id: string) => string): string[] {
+function changesSince(
+  { frozen }: Verdict,
+  ranked: readonly Judged[],
+  method: number,
+  nameOf: (id: string) => string,
+): string[] {
   if (!frozen) return []
   const now = new Map(ranked.map(({ id, score }, rank) => [id, { rank, value: score.value! }]))
   return [
@@ -13,10 +18,17 @@ function changesSince({ frozen }: Verdict, ranked: readonly Judged[], method: nu
     ...frozen.ranking.flatMap(({ column, name, value }, rank) => {
       const found = now.get(column)
       if (!found) return [`${name} is not ranked any more.`]
-      const moved = Math.abs(found.value - value) >= 0.5 ? [`${name} now scores ${Math.round(found.value)} instead of ${Math.round(value)}.`] : []
-      return rank === 0 && found.rank !== 0 ? [...moved, `${nameOf(ranked[0]!.id)} now stands first instead of ${name}.`] : moved
+      const moved =
+        Math.abs(found.value - value) >= 0.5
+          ? [`${name} now scores ${Math.round(found.value)} instead of ${Math.round(value)}.`]
+          : []
+      return rank === 0 && found.rank !== 0
+        ? [...moved, `${nameOf(ranked[0]!.id)} now stands first instead of ${name}.`]
+        : moved
     }),
-    ...ranked.filter(({ id }) => !frozen.ranking.some(({ column }) => column === id)).map(({ id }) => `${nameOf(id)} has come in since.`),
+    ...ranked
+      .filter(({ id }) => !frozen.ranking.some(({ column }) => column === id))
+      .map(({ id }) => `${nameOf(id)} has come in since.`),
   ]
 }
 
@@ -40,7 +52,8 @@ export function Published({ published, rankedFor, method, nameOf }: Props) {
         return (
           <Stack key={id} $gap={6} as="section" aria-label={`Published ${publishedAt!.slice(0, 10)}`}>
             <h3>
-              {publishedAt!.slice(0, 10)}: {overrule ? `${nameOf(overrule)}, by the reviewer` : frozen?.winners.join(' and ')}
+              {publishedAt!.slice(0, 10)}:{' '}
+              {overrule ? `${nameOf(overrule)}, by the reviewer` : frozen?.winners.join(' and ')}
             </h3>
             <Small>
               {frozen?.school}, for {frozen?.driver || 'anybody'}, method {frozen?.method}
@@ -50,10 +63,20 @@ export function Published({ published, rankedFor, method, nameOf }: Props) {
             {frozen?.sentences.map((sentence) => (
               <p key={sentence}>{sentence}</p>
             ))}
-            <Small>{frozen?.ranking.map(({ name, value }, rank) => `${rank + 1} ${name} ${Math.round(value)}`).join(' · ')}</Small>
-            {changes.length > 0 ? <Caution>Since then: {changes.join(' ')}</Caution> : <Small>Nothing has changed it since.</Small>}
+            <Small>
+              {frozen?.ranking.map(({ name, value }, rank) => `${rank + 1} ${name} ${Math.round(value)}`).join(' · ')}
+            </Small>
+            {changes.length > 0 ? (
+              <Caution>Since then: {changes.join(' ')}</Caution>
+            ) : (
+              <Small>Nothing has changed it since.</Small>
+            )}
             <Row data-print="no">
-              <Button $kind="quiet" onPress={() => void fetcher.submit({ intent: 'withdraw', id }, { method: 'post' })} aria-label={`Withdraw the verdict of ${publishedAt!.slice(0, 10)}`}>
+              <Button
+                $kind="quiet"
+                onPress={() => void fetcher.submit({ intent: 'withdraw', id }, { method: 'post' })}
+                aria-label={`Withdraw the verdict of ${publishedAt!.slice(0, 10)}`}
+              >
                 Withdraw
               </Button>
             </Row>

@@ -22,20 +22,37 @@ export function ReviewerForm({ draft, school, driver, products }: Props) {
   const [words, setWords] = useState(draft?.words ?? '')
   const [overrule, setOverrule] = useState(draft?.overrule ?? '')
   const [reason, setReason] = useState(draft?.overruleReason ?? '')
-  const post = (intent: 'save' | 'publish') => void fetcher.submit({ intent, id, school, driver, words, overrule, overruleReason: reason }, { method: 'post' })
+  const post = (intent: 'save' | 'publish') =>
+    void fetcher.submit({ intent, id, school, driver, words, overrule, overruleReason: reason }, { method: 'post' })
   return (
     <Stack $gap={12} data-print="no">
       <Stack $gap={4}>
         <label htmlFor="own-words">Your own words</label>
-        <AreaBox rows={4} id="own-words" value={words} onChange={(event) => setWords(event.target.value)} maxLength={4000} />
+        <AreaBox
+          rows={4}
+          id="own-words"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+          maxLength={4000}
+        />
       </Stack>
       <Row>
-        <Pick label="Put first all the same" value={overrule} options={[{ value: '', label: 'nobody: it stands as it is' }, ...namedOptions(products)]} onPick={setOverrule} />
+        <Pick
+          label="Put first all the same"
+          value={overrule}
+          options={[{ value: '', label: 'nobody: it stands as it is' }, ...namedOptions(products)]}
+          onPick={setOverrule}
+        />
       </Row>
       {overrule !== '' && (
         <Stack $gap={4}>
           <label htmlFor="overrule-reason">Reason to overrule</label>
-          <InputBox id="overrule-reason" value={reason} onChange={(event) => setReason(event.target.value)} maxLength={600} />
+          <InputBox
+            id="overrule-reason"
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+            maxLength={600}
+          />
         </Stack>
       )}
       <Fault role="alert">{fetcher.data?.fault}</Fault>

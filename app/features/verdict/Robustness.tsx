@@ -24,13 +24,27 @@ const percent = (share: number): string => (share === 0 ? '–' : share < 0.005 
 /** How often each product is at each rank when what is in doubt is drawn: stochastic acceptability analysis. */
 export function Robustness({ ranked, nameOf }: { ranked: Judged[]; nameOf: (id: string) => string }) {
   const [mode, setMode] = useState<WeightDraw>('fixed')
-  const request = useMemo(() => (ranked.length > 1 ? { contenders: ranked.map(({ score, evidence }) => ({ score, evidence })), settings: { draw: mode, spread: around, draws, seed: 20_260_401 } } : undefined), [ranked, mode])
+  const request = useMemo(
+    () =>
+      ranked.length > 1
+        ? {
+            contenders: ranked.map(({ score, evidence }) => ({ score, evidence })),
+            settings: { draw: mode, spread: around, draws, seed: 20_260_401 },
+          }
+        : undefined,
+    [ranked, mode],
+  )
   const { run, cancel } = useRobustness(request)
   if (!request) return <Soft>It takes two products that are ranked.</Soft>
   return (
     <Stack $gap={10}>
       <Row>
-        <Pick label="Drawn with" value={mode} options={modes.map(({ key, label }) => ({ value: key, label }))} onPick={(key) => setMode(key as WeightDraw)} />
+        <Pick
+          label="Drawn with"
+          value={mode}
+          options={modes.map(({ key, label }) => ({ value: key, label }))}
+          onPick={(key) => setMode(key as WeightDraw)}
+        />
         <span role="status">
           <Small>
             {run.state === 'running' && `${Math.round(run.progress * 100)} % of ${draws.toLocaleString('en')} draws`}
@@ -48,19 +62,65 @@ export function Robustness({ ranked, nameOf }: { ranked: Judged[]; nameOf: (id: 
 
 const shownRanks = 5
 
-function Shares({ result, ranked, nameOf, mode }: { result: SmaaResult; ranked: Judged[]; nameOf: (id: string) => string; mode: WeightDraw }) {
+function Shares({
+  result,
+  ranked,
+  nameOf,
+  mode,
+}: {
+  result: SmaaResult
+  ranked: Judged[]
+  nameOf: (id: string) => string
+  mode: WeightDraw
+}) {
   const n = ranked.length
-  const rows = useMemo(() => ranked.map(({ id, score }, i) => ({ id, name: nameOf(id), shares: Array.from(result.ranks.subarray(i * n, (i + 1) * n)), central: Array.from(result.central.subarray(i * score.lines.length, (i + 1) * score.lines.length)) })), [result, ranked, nameOf, n])
+  const rows = useMemo(
+    () =>
+      ranked.map(({ id, score }, i) => ({
+        id,
+        name: nameOf(id),
+        shares: Array.from(result.ranks.subarray(i * n, (i + 1) * n)),
+        central: Array.from(result.central.subarray(i * score.lines.length, (i + 1) * score.lines.length)),
+      })),
+    [result, ranked, nameOf, n],
+  )
   const option = useCallback(
     (colours: ChartColours) => ({
       grid: { left: 190, right: 20, top: 32, bottom: 24 },
       legend: { top: 0, textStyle: { color: colours.ink } },
       tooltip: { trigger: 'item', valueFormatter: (value: number) => `${value.toFixed(1)} %` },
-      xAxis: { type: 'value', max: 100, axisLabel: { color: colours.soft, formatter: '{value} %' }, splitLine: { lineStyle: { color: colours.line } } },
-      yAxis: { type: 'category', inverse: true, data: rows.map(({ name }) => name), axisLabel: { color: colours.ink, width: 180, overflow: 'truncate' }, axisLine: { lineStyle: { color: colours.soft } } },
-      series: [...Array.from({ length: Math.min(shownRanks, n) }, (_, rank) => ({ name: `rank ${rank + 1}`, at: (shares: number[]) => shares[rank]! })), ...(n > shownRanks ? [{ name: 'lower', at: (shares: number[]) => shares.slice(shownRanks).reduce((sum, one) => sum + one, 0) }] : [])].map(({ name, at }, index) => ({
-        name, type: 'bar', stack: 'ranks', barWidth: 18,
-        itemStyle: { color: colours.green, opacity: [1, 0.7, 0.5, 0.34, 0.22, 0.1][index], borderColor: colours.card, borderWidth: 1 },
+      xAxis: {
+        type: 'value',
+        max: 100,
+        axisLabel: { color: colours.soft, formatter: '{value} %' },
+        splitLine: { lineStyle: { color: colours.line } },
+      },
+      yAxis: {
+        type: 'category',
+        inverse: true,
+        data: rows.map(({ name }) => name),
+        axisLabel: { color: colours.ink, width: 180, overflow: 'truncate' },
+        axisLine: { lineStyle: { color: colours.soft } },
+      },
+      series: [
+        ...Array.from({ length: Math.min(shownRanks, n) }, (_, rank) => ({
+          name: `rank ${rank + 1}`,
+          at: (shares: number[]) => shares[rank]!,
+        })),
+        ...(n > shownRanks
+          ? [{ name: 'lower', at: (shares: number[]) => shares.slice(shownRanks).reduce((sum, one) => sum + one, 0) }]
+          : []),
+      ].map(({ name, at }, index) => ({
+        name,
+        type: 'bar',
+        stack: 'ranks',
+        barWidth: 18,
+        itemStyle: {
+          color: colours.green,
+          opacity: [1, 0.7, 0.5, 0.34, 0.22, 0.1][index],
+          borderColor: colours.card,
+          borderWidth: 1,
+        },
         data: rows.map(({ shares }) => at(shares) * 100),
       })),
     }),
@@ -70,7 +130,11 @@ function Shares({ result, ranked, nameOf, mode }: { result: SmaaResult; ranked: 
   const base = criteria.reduce((sum, { weight }) => sum + weight, 0)
   return (
     <>
-      <Chart label="Share of draws in which each product is at each rank; the table below has the same figures" height={70 + 30 * n} option={option} />
+      <Chart
+        label="Share of draws in which each product is at each rank; the table below has the same figures"
+        height={70 + 30 * n}
+        option={option}
+      />
       <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Rank shares">
         <Table>
           <thead>
@@ -98,7 +162,10 @@ function Shares({ result, ranked, nameOf, mode }: { result: SmaaResult; ranked: 
                     <Small>
                       {shares[0]! > 0
                         ? criteria
-                            .map((criterion, j) => ({ label: criterion.label, lift: central[j]! / (mode === 'free' ? 1 / criteria.length : criterion.weight / base) }))
+                            .map((criterion, j) => ({
+                              label: criterion.label,
+                              lift: central[j]! / (mode === 'free' ? 1 / criteria.length : criterion.weight / base),
+                            }))
                             .sort((a, b) => b.lift - a.lift)
                             .slice(0, 3)
                             .map(({ label }) => label.toLowerCase())
@@ -112,7 +179,10 @@ function Shares({ result, ranked, nameOf, mode }: { result: SmaaResult; ranked: 
           </tbody>
         </Table>
       </div>
-      <Small>SMAA-2, Lahdelma and Salminen 2001. Measurements are drawn from their uncertainty, unit-to-unit spread included, what is missing from all it may be. Seeded: the same input gives the same picture.</Small>
+      <Small>
+        SMAA-2, Lahdelma and Salminen 2001. Measurements are drawn from their uncertainty, unit-to-unit spread included,
+        what is missing from all it may be. Seeded: the same input gives the same picture.
+      </Small>
     </>
   )
 }

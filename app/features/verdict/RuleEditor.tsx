@@ -44,7 +44,8 @@ interface Props {
 
 /** Every criterion with its weight and its rule to edit. */
 export function RuleEditor({ before, typed, faults, onType }: Props) {
-  const change = (key: string, part: 'weight' | 'rule', text: string) => onType({ ...typed, [key]: { ...typed[key], [part]: text } })
+  const change = (key: string, part: 'weight' | 'rule', text: string) =>
+    onType({ ...typed, [key]: { ...typed[key], [part]: text } })
   return (
     <Table>
       <thead>
@@ -70,10 +71,27 @@ export function RuleEditor({ before, typed, faults, onType }: Props) {
                 <Small>{groupLabel(part)}</Small>
               </td>
               <td>
-                <InputBox style={{ width: '100%' }} aria-label={`Weight of ${label}`} inputMode="decimal" value={typed[key]?.weight ?? String(weight)} onChange={(event) => change(key, 'weight', event.target.value)} />
+                <InputBox
+                  style={{ width: '100%' }}
+                  aria-label={`Weight of ${label}`}
+                  inputMode="decimal"
+                  value={typed[key]?.weight ?? String(weight)}
+                  onChange={(event) => change(key, 'weight', event.target.value)}
+                />
               </td>
               <td>
-                {rule === undefined ? <Small>by its written anchors</Small> : <InputBox style={{ width: '100%' }} aria-label={`Points of ${label}`} value={typed[key]?.rule ?? rule} aria-invalid={!!faults[key]} onChange={(event) => change(key, 'rule', event.target.value)} maxLength={400} />}
+                {rule === undefined ? (
+                  <Small>by its written anchors</Small>
+                ) : (
+                  <InputBox
+                    style={{ width: '100%' }}
+                    aria-label={`Points of ${label}`}
+                    value={typed[key]?.rule ?? rule}
+                    aria-invalid={!!faults[key]}
+                    onChange={(event) => change(key, 'rule', event.target.value)}
+                    maxLength={400}
+                  />
+                )}
                 <Fault role="alert">{faults[key]}</Fault>
                 <Small style={{ display: 'block' }}>
                   {criterion.rule.kind === 'scale' && ruleUnit(criterion) && `In ${ruleUnit(criterion)}. `}

@@ -37,7 +37,13 @@ const Grid = styled(Table)`
 `
 
 /** Rank of each product under each school: a picture of who wins where. */
-export function WinnersBySchool({ bySchool, school, set, nameOf, ranked }: Pick<JudgedView, 'bySchool' | 'school' | 'set' | 'nameOf' | 'ranked'>) {
+export function WinnersBySchool({
+  bySchool,
+  school,
+  set,
+  nameOf,
+  ranked,
+}: Pick<JudgedView, 'bySchool' | 'school' | 'set' | 'nameOf' | 'ranked'>) {
   return (
     <>
       <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Winners by school">

@@ -7,26 +7,43 @@ const known = new Set(criteria.map(({ key }) => key))
 const points = z.number().min(0).max(10)
 
 const rule: z.ZodType<Rule> = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('scale'), points: z.array(z.tuple([z.number(), points])).min(2).max(40) }),
+  z.object({
+    kind: z.literal('scale'),
+    points: z
+      .array(z.tuple([z.number(), points]))
+      .min(2)
+      .max(40),
+  }),
   z.object({ kind: z.literal('answers'), points: z.record(z.string().max(40), points) }),
 ])
 
 /** JSON in a field, checked; what does not fit is the page's fault, said as such. */
 const json = <T>(schema: z.ZodType<T>) =>
-  z.string().max(100_000).transform((text, context): T => {
-    try {
-      return schema.parse(JSON.parse(text))
-    } catch {
-      context.addIssue('The page is out of date. Load it again; nothing was changed.')
-      return z.NEVER
-    }
-  })
+  z
+    .string()
+    .max(100_000)
+    .transform((text, context): T => {
+      try {
+        return schema.parse(JSON.parse(text))
+      } catch {
+        context.addIssue('The page is out of date. Load it again; nothing was changed.')
+        return z.NEVER
+      }
+    })
 
-const weights = json(z.record(z.string(), z.number().min(0).max(100)).refine((all) => Object.keys(all).every((key) => known.has(key))))
+const weights = json(
+  z.record(z.string(), z.number().min(0).max(100)).refine((all) => Object.keys(all).every((key) => known.has(key))),
+)
 const rules = json(z.record(z.string(), rule).refine((all) => Object.keys(all).every((key) => known.has(key))))
 
 /** A new version of the method: what differs from the one that ships. */
 export const methodSchema = z.object({ note: line('What was changed', 200), weights, rules })
 
 /** A school of the user's. */
-export const schoolSchema = z.object({ id, name: line('The name', 60), says: line('What it holds', 400), weights, rules })
+export const schoolSchema = z.object({
+  id,
+  name: line('The name', 60),
+  says: line('What it holds', 400),
+  weights,
+  rules,
+})

@@ -2,7 +2,11 @@ import { useEffect, useState } from 'react'
 import type { SmaaResult } from '#core/score/smaa.ts'
 import type { RobustnessRequest } from '#app/workers/robustness.worker.ts'
 
-export type Robustness = { state: 'running'; progress: number } | { state: 'done'; result: SmaaResult } | { state: 'stopped' } | { state: 'failed' }
+export type Robustness =
+  | { state: 'running'; progress: number }
+  | { state: 'done'; result: SmaaResult }
+  | { state: 'stopped' }
+  | { state: 'failed' }
 
 /** Runs the analysis in a worker whenever the request changes; an old one is ended. */
 export function useRobustness(request: RobustnessRequest | undefined): { run: Robustness; cancel: () => void } {
@@ -11,7 +15,12 @@ export function useRobustness(request: RobustnessRequest | undefined): { run: Ro
   useEffect(() => {
     if (!request) return
     const own = new Worker(new URL('../../workers/robustness.worker.ts', import.meta.url), { type: 'module' })
-    own.onmessage = ({ data }: MessageEvent<{ progress: number } | { result: SmaaResult }>) => setRun('result' in data ? { state: 'done', result: data.result, of: request } : { state: 'running', progress: data.progress, of: request })
+    own.onmessage = ({ data }: MessageEvent<{ progress: number } | { result: SmaaResult }>) =>
+      setRun(
+        'result' in data
+          ? { state: 'done', result: data.result, of: request }
+          : { state: 'running', progress: data.progress, of: request },
+      )
     own.onerror = () => setRun({ state: 'failed', of: request })
     own.postMessage(request)
     setWorker(own)

@@ -14,6 +14,9 @@ export const verdictSchema = z.discriminatedUnion('intent', [
       overrule: z.union([id, z.literal('')]),
       overruleReason: z.string().trim().max(600, 'The reason is too long: at most 600 characters.'),
     })
-    .refine(({ overrule, overruleReason }) => overrule === '' || overruleReason !== '', 'Say why you overrule: it is shown with the verdict.'),
+    .refine(
+      ({ overrule, overruleReason }) => overrule === '' || overruleReason !== '',
+      'Say why you overrule: it is shown with the verdict.',
+    ),
   z.object({ intent: z.literal('withdraw'), id }),
 ])

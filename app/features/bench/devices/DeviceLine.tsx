@@ -31,7 +31,11 @@ export function sayShown({ device, shows }: Live): string {
 /** The device that fits the reading that is up, or how to connect one. */
 export function DeviceLine({ devices, kind }: { devices: Devices; kind: Device['kind'] }) {
   const live = devices.live[kind]
-  return live ? <LiveLine live={live} disconnect={() => devices.disconnect(kind)} /> : <Connect devices={devices} kind={kind} />
+  return live ? (
+    <LiveLine live={live} disconnect={() => devices.disconnect(kind)} />
+  ) : (
+    <Connect devices={devices} kind={kind} />
+  )
 }
 
 function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices: Devices; kind: Device['kind'] }) {
@@ -47,12 +51,28 @@ function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices:
         )}
         {open && kind === 'scale' && hasSerial() && (
           <>
-            <Chip type="button" onClick={() => serialScale(speed).then(connect, (error: Error) => setTrouble(error.name === 'NotFoundError' ? 'No port was chosen.' : 'That port cannot be opened: another program may hold it.'))}>
+            <Chip
+              type="button"
+              onClick={() =>
+                serialScale(speed).then(connect, (error: Error) =>
+                  setTrouble(
+                    error.name === 'NotFoundError'
+                      ? 'No port was chosen.'
+                      : 'That port cannot be opened: another program may hold it.',
+                  ),
+                )
+              }
+            >
               Serial scale
             </Chip>
             <label>
               <Small>at </Small>
-              <select data-elsewhere value={speed} onChange={(event) => setSpeed(Number(event.target.value))} style={{ minHeight: 44 }}>
+              <select
+                data-elsewhere
+                value={speed}
+                onChange={(event) => setSpeed(Number(event.target.value))}
+                style={{ minHeight: 44 }}
+              >
                 {speeds.map((one) => (
                   <option key={one} value={one}>
                     {one} baud
@@ -87,7 +107,12 @@ function LiveLine({ live, disconnect }: { live: Live; disconnect: () => void }) 
   const [put, setPut] = useState('')
   const { kind } = live.device
   const putIt = () => {
-    const read = parseQuantity(put.trim() === '' ? '0' : put, { dimension: dimensionOf[kind], unit: live.device.unit, units: [live.device.unit], name: 'That' })
+    const read = parseQuantity(put.trim() === '' ? '0' : put, {
+      dimension: dimensionOf[kind],
+      unit: live.device.unit,
+      units: [live.device.unit],
+      name: 'That',
+    })
     live.device.put?.(read.ok ? read.value.si : 0)
   }
   return (
@@ -96,7 +121,9 @@ function LiveLine({ live, disconnect }: { live: Live; disconnect: () => void }) 
       <Shown $stable={!!reading?.stable} aria-label={`${live.device.name} shows`} aria-live="off">
         {sayShown(live)}
       </Shown>
-      <Small>{reading?.taken ? 'taken: put the next on' : reading?.stable ? 'steady: Enter takes it' : 'settling'}</Small>
+      <Small>
+        {reading?.taken ? 'taken: put the next on' : reading?.stable ? 'steady: Enter takes it' : 'settling'}
+      </Small>
       {kind === 'scale' && (
         <Chip type="button" aria-pressed={live.isTared()} onClick={live.tare}>
           Tare
@@ -110,7 +137,14 @@ function LiveLine({ live, disconnect }: { live: Live; disconnect: () => void }) 
             document.querySelector<HTMLInputElement>('[data-reading]')?.focus()
           }}
         >
-          <SmallInput data-elsewhere aria-label={kind === 'scale' ? 'On the simulated scale, g' : 'Between the simulated jaws, mm'} value={put} onChange={(event) => setPut(event.target.value)} placeholder={kind === 'scale' ? 'put on, g' : 'between, mm'} autoComplete="off" />
+          <SmallInput
+            data-elsewhere
+            aria-label={kind === 'scale' ? 'On the simulated scale, g' : 'Between the simulated jaws, mm'}
+            value={put}
+            onChange={(event) => setPut(event.target.value)}
+            placeholder={kind === 'scale' ? 'put on, g' : 'between, mm'}
+            autoComplete="off"
+          />
         </form>
       )}
       <Chip type="button" onClick={disconnect} aria-label={`Disconnect the ${live.device.name.toLowerCase()}`}>

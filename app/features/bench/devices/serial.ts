@@ -22,7 +22,9 @@ export async function serialScale(baudRate: number): Promise<Device> {
     unit: 'g',
     step: 0.0001,
     listen(onValue, onEnd) {
-      const reader = port.readable!.pipeThrough(new TextDecoderStream() as unknown as ReadableWritablePair<string, Uint8Array>).getReader()
+      const reader = port
+        .readable!.pipeThrough(new TextDecoderStream() as unknown as ReadableWritablePair<string, Uint8Array>)
+        .getReader()
       let ended = false
       let rest = ''
       const read = async () => {
