@@ -5,7 +5,7 @@ import '@fontsource/public-sans/latin-600.css'
 import type { ReactNode } from 'react'
 import { RouterProvider } from 'react-aria-components'
 import {
-  isRouteErrorResponse,
+  href,
   Links,
   Meta,
   Outlet,
@@ -15,26 +15,23 @@ import {
   useRouteLoaderData,
   type ShouldRevalidateFunctionArgs,
 } from 'react-router'
-import { isCutOff } from '#app/features/bench/outbox.ts'
+import { readPreferences } from './routes/preferences.server.ts'
 import { OutboxSender } from '#app/features/bench/OutboxSender.tsx'
 import { AppShell } from '#app/ui/AppShell.tsx'
-import { ButtonLink } from '#app/ui/Button.tsx'
-import { Page } from '#app/ui/layout.tsx'
-import { readPreferences, type Preferences } from '#app/ui/preferences.ts'
+import { defaultPreferences } from '#app/ui/preferences.ts'
+import { RouteError } from '#app/ui/RouteError.tsx'
 import { GlobalStyle } from '#app/ui/tokens.ts'
 import type { Route } from './+types/root'
 
-export const loader = ({ request }: Route.LoaderArgs) => ({ preferences: readPreferences(request) })
+export const loader = async ({ request }: Route.LoaderArgs) => ({ preferences: await readPreferences(request) })
 
 /** Preferences change by their own form alone; a dropped connection must not ask for them. */
-export const shouldRevalidate = ({ formAction }: ShouldRevalidateFunctionArgs) => formAction === '/preferences'
+export const shouldRevalidate = ({ formAction }: ShouldRevalidateFunctionArgs) => formAction === href('/preferences')
 
 export const meta: Route.MetaFunction = () => [{ title: 'Plicator' }]
 
-const fallback: Preferences = { units: 'metric', theme: 'auto' }
-
 export function Layout({ children }: { children: ReactNode }) {
-  const { preferences = fallback } = useRouteLoaderData<typeof loader>('root') ?? {}
+  const { preferences = defaultPreferences } = useRouteLoaderData<typeof loader>('root') ?? {}
   return (
     <html lang="en" data-theme={preferences.theme}>
       <head>
@@ -64,33 +61,4 @@ export default function App() {
   )
 }
 
-export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
-  const missing = isRouteErrorResponse(error) && error.status === 404
-  const refused = isRouteErrorResponse(error) && error.status === 400
-  const said = isRouteErrorResponse(error) && typeof error.data === 'string' ? error.data : ''
-  if (isCutOff(error)) {
-    return (
-      <Page>
-        <h1>No connection</h1>
-        <p>
-          Plicator cannot be reached. What you took at the bench is kept in this browser and is sent when the connection
-          is back. Start Plicator again, or come back to its network, and reload this page.
-        </p>
-      </Page>
-    )
-  }
-  return (
-    <Page>
-      <h1>{missing ? 'Not here' : refused ? 'That cannot be done' : 'Something broke'}</h1>
-      <p>
-        {said ||
-          (missing
-            ? 'Nothing is kept under this address. It may have been removed.'
-            : 'The fault is ours, and nothing you recorded is lost. Try again; the log of the server says more.')}
-      </p>
-      <div>
-        <ButtonLink to="/">To the line-ups</ButtonLink>
-      </div>
-    </Page>
-  )
-}
+export const ErrorBoundary = ({ error }: Route.ErrorBoundaryProps) => <RouteError error={error} />

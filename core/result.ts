@@ -3,11 +3,11 @@ export interface Problem {
   code: string
   message: string
   /** Readings of the same text that would be accepted, for one-key acceptance. */
-  offers?: Offer[]
+  suggestions?: Suggestion[]
 }
 
 /** One way to mend a problem: text that would be taken, and how to call it. */
-export interface Offer {
+export interface Suggestion {
   text: string
   label: string
 }
@@ -16,7 +16,7 @@ export type Result<T> = { ok: true; value: T } | { ok: false; problem: Problem }
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value })
 
-export const problem = (code: string, message: string, offers?: Offer[]): { ok: false; problem: Problem } => ({
+export const problem = (code: string, message: string, offers?: Suggestion[]): { ok: false; problem: Problem } => ({
   ok: false,
-  problem: offers?.length ? { code, message, offers } : { code, message },
+  problem: offers?.length ? { code, message, suggestions: offers } : { code, message },
 })

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { benchOf, openPage, startApp, visit, type App } from './app.ts'
+import { benchOf, openPage, press, startApp, visit, type App } from './app.ts'
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 
@@ -53,7 +53,9 @@ interface Violation {
 }
 
 test.each(['light', 'dark'])('axe finds nothing on any page, %s', { timeout: 300_000 }, async (theme) => {
-  await app.browser.setCookie({ name: 'theme', value: theme, domain: '127.0.0.1' })
+  await visit(page, app.url)
+  await press(page, 'button', theme === 'light' ? 'Colours follow the system. Change' : 'Light colours. Change')
+  await page.waitForFunction((wanted) => document.documentElement.dataset.theme === wanted, {}, theme)
   const found: string[] = []
   for (const [name, path] of Object.entries(paths)) {
     await visit(page, app.url + path)

@@ -59,15 +59,42 @@ const freePort = (): Promise<number> =>
     })
   })
 
-/** A page whose faults end the test: an uncaught error or a failed request for the app's own files. */
+const faults: string[] = []
+
+/** What went wrong on the pages since it was asked last: a test that leaves any has failed. */
+export const takeFaults = (): string[] => faults.splice(0)
+
+/** A refused form is an answer, and so is a request that the page itself gave up. */
+const isAnswer = (status: number): boolean => status < 400 || status === 422
+
+/** A page whose faults fail the test: an uncaught error, an error on the console, a request that failed. */
 export async function openPage({ url, browser }: App, path: string): Promise<Page> {
   const page = await browser.newPage()
   await page.setViewport({ width: 1280, height: 800 })
   page.on('pageerror', (error) => {
-    throw error
+    // React Router gives up loads that a later one has overtaken, and says so nowhere else.
+    if (!String(error).includes('AbortError')) faults.push(`uncaught: ${String(error)}`)
+  })
+  page.on('console', (message) => {
+    const isOfRequest = message.text().startsWith('Failed to load resource')
+    if (message.type() === 'error' && !isOfRequest) faults.push(`console: ${message.text()}`)
+  })
+  page.on('requestfailed', (request) => {
+    const reason = request.failure()?.errorText ?? ''
+    if (reason !== 'net::ERR_ABORTED') faults.push(`${reason}: ${request.url()}`)
+  })
+  page.on('response', (response) => {
+    if (!isAnswer(response.status())) faults.push(`${response.status()}: ${response.url()}`)
   })
   await visit(page, url + path)
   return page
+}
+
+/** Does what is meant to go wrong, and says what did. */
+export async function withFaults(act: () => Promise<unknown>): Promise<string[]> {
+  if (faults.length > 0) throw new Error(faults.join('\n'))
+  await act()
+  return takeFaults()
 }
 
 export async function visit(page: Page, address: string): Promise<void> {

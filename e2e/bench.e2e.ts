@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { cartridgeAnswers, spinOnAnswers, type Answer } from './answers.ts'
-import { byRole, fill, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
+import { byRole, fill, openPage, press, readingIs, sees, startApp, visit, withFaults, words, type App } from './app.ts'
 
 let app: App
 let page: Page
@@ -176,12 +176,15 @@ describe('a cartridge, every station, by keyboard and simulated devices', () => 
 describe('nothing is lost', () => {
   test('a dropped connection keeps what was typed and sends it later, once', async () => {
     await visit(page, `${page.url().split('?')[0]}?at=element.height`)
-    await page.setOfflineMode(true)
-    await page.keyboard.type('72.6')
-    await page.keyboard.press('Enter')
-    await sees(page, 'One entry waits in this browser')
-    await page.setOfflineMode(false)
-    await page.waitForFunction(() => !document.body.innerText.includes('waits in this browser'), { timeout: 15_000 })
+    const faults = await withFaults(async () => {
+      await page.setOfflineMode(true)
+      await page.keyboard.type('72.6')
+      await page.keyboard.press('Enter')
+      await sees(page, 'One entry waits in this browser')
+      await page.setOfflineMode(false)
+      await page.waitForFunction(() => !document.body.innerText.includes('waits in this browser'), { timeout: 15_000 })
+    })
+    expect(new Set(faults.map((fault) => fault.split(': ')[0]))).toEqual(new Set(['net::ERR_INTERNET_DISCONNECTED']))
     await page.reload({ waitUntil: 'networkidle0' })
     await visit(page, `${page.url().split('?')[0]}?at=element.height`)
     const repeats = await page.$eval('[aria-label="Readings so far"]', (chips) => chips.textContent)

@@ -1,51 +1,48 @@
-import { assess, type Assessment } from '#core/compare/assess.ts'
-import { asksOf } from '#core/figures/asks.ts'
+import { LRUCache } from 'lru-cache'
+import { assess, type Assessment } from '#core/figures/assess.ts'
+import { requirementsOf } from '#core/figures/application-requirements.ts'
 import { instrumentsById } from './instruments.server.ts'
-import { listReadingsBySpecimen, readingMarks } from './readings.server.ts'
+import { listReadingsBySpecimen, readingVersions } from './readings.server.ts'
 import { listSpecimens, type Specimen } from './specimens.server.ts'
 
-export interface Assessed {
+export interface AssessedSpecimen {
   specimen: Specimen
   assessment: Assessment
 }
 
-/** Assessments by specimen, each with the mark of the readings it was made from. */
-const kept = new Map<string, { mark: string; assessment: Assessment }>()
-const mostKept = 600
+/** Assessments by specimen, each with the version of what it was made from. */
+const cache = new LRUCache<string, { version: string; assessment: Assessment }>({ max: 600 })
 
 /** Every given specimen with all that follows from its readings; worked out again only when they change. */
-export async function assessSpecimens(specimens: readonly Specimen[]): Promise<Assessed[]> {
-  const marks = await readingMarks(specimens.map(({ id }) => id))
+export async function assessSpecimens(specimens: readonly Specimen[]): Promise<AssessedSpecimen[]> {
+  const versions = await readingVersions(specimens.map(({ id }) => id))
   const instruments = await instrumentsById()
-  const held = JSON.stringify([...instruments.values()])
-  const markOf = ({ id, form, plan, ...specimen }: Specimen) =>
-    `${form} ${JSON.stringify([asksOf(specimen), plan])} ${marks.get(id) ?? ''} ${held}`
-  const stale = specimens.filter((specimen) => kept.get(specimen.id)?.mark !== markOf(specimen))
-  const readings = await listReadingsBySpecimen(stale.map(({ id }) => id))
+  const instrumentsVersion = JSON.stringify([...instruments.values()])
+  const versionOf = ({ id, form, recordingPlan, ...specimen }: Specimen) =>
+    `${form} ${JSON.stringify([requirementsOf(specimen), recordingPlan])} ${versions.get(id) ?? ''} ${instrumentsVersion}`
 
-  const fresh = new Map(
-    stale.map((specimen) => [
-      specimen.id,
-      assess(specimen.form, readings.get(specimen.id)!, { asks: asksOf(specimen), plan: specimen.plan, instruments }),
-    ]),
+  const known = new Map(
+    specimens.flatMap((specimen) => {
+      const cached = cache.get(specimen.id)
+      return cached?.version === versionOf(specimen) ? [[specimen.id, cached.assessment] as const] : []
+    }),
   )
-  const assessed = specimens.map((specimen) => ({
-    specimen,
-    assessment: fresh.get(specimen.id) ?? kept.get(specimen.id)!.assessment,
-  }))
-  for (const { specimen, assessment } of assessed) {
-    kept.delete(specimen.id)
-    kept.set(specimen.id, { mark: markOf(specimen), assessment })
-  }
-  for (const id of kept.keys()) {
-    if (kept.size <= mostKept) break
-    kept.delete(id)
-  }
-  return assessed
+  const stale = specimens.filter(({ id }) => !known.has(id))
+  const readings = await listReadingsBySpecimen(stale.map(({ id }) => id))
+  return specimens.map((specimen) => {
+    const { id, form, recordingPlan: plan } = specimen
+    const context = { requirements: requirementsOf(specimen), plan, instruments }
+    const assessment = known.get(id) ?? assess(form, readings.get(id) ?? [], context)
+    cache.set(id, { version: versionOf(specimen), assessment })
+    return { specimen, assessment }
+  })
 }
 
-export const assessApplication = async (application: string): Promise<Assessed[]> =>
-  assessSpecimens(await listSpecimens(application))
+export const assessApplication = async (applicationId: string): Promise<AssessedSpecimen[]> =>
+  assessSpecimens(await listSpecimens(applicationId))
 
-export const assessSpecimen = async (specimen: Specimen): Promise<Assessment> =>
-  (await assessSpecimens([specimen]))[0]!.assessment
+export async function assessSpecimen(specimen: Specimen): Promise<Assessment> {
+  const [assessed] = await assessSpecimens([specimen])
+  if (!assessed) throw new Error(`The specimen "${specimen.id}" was not assessed`)
+  return assessed.assessment
+}

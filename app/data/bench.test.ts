@@ -1,47 +1,25 @@
-import { existsSync, mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import sharp from 'sharp'
-import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { database } from './database.server.ts'
+import { beforeAll, describe, expect, test } from 'vitest'
 import { newId } from './id.ts'
-import { addCheck, listInstruments, removeInstrument, saveInstrument, saveZero } from './instruments.server.ts'
+import { addCheck, listInstruments, removeInstrument, saveInstrument, saveZeroOffset } from './instruments.server.ts'
 import { addPhoto, listPhotos, readPhoto, removePhoto } from './photos.server.ts'
-import { addReading, lastUses, listReadings } from './readings.server.ts'
-import { findSpecimen, latestSpecimen, savePlan } from './specimens.server.ts'
-import { listStarts } from './starts.server.ts'
-import { whileUnchanged } from './unchanged.server.ts'
-import { loadDemo } from '#db/demo/load.ts'
+import { addReading, listLastUses, listReadings } from './readings.server.ts'
+import { findSpecimen, latestSpecimen, saveRecordingPlan } from './specimens.server.ts'
+import { listStationStarts } from './station-starts.server.ts'
+import { cachedQuery } from './query-cache.server.ts'
+import { newReading, demoDatabase } from '#db/demo/demo-database.fixture.ts'
 
-let folder: string
+const folder = demoDatabase()
 let specimen: string
 
 beforeAll(async () => {
-  folder = mkdtempSync(join(tmpdir(), 'plicator-test-'))
-  process.env.PLICATOR_DATA = folder
-  await loadDemo({ reset: false })
   specimen = (await latestSpecimen())!
 })
-afterAll(async () => {
-  await (await database()).destroy()
-  rmSync(folder, { recursive: true, force: true })
-})
 
-const reading = (characteristic: string, number: number, more = {}) => ({
-  id: newId(),
-  specimen,
-  characteristic,
-  typed: String(number),
-  unit: 'mm',
-  number,
-  text: null,
-  groups: null,
-  evidence: 'measured' as const,
-  instrument: null,
-  source: null,
-  note: null,
-  ...more,
-})
+const reading = (characteristic: string, valueNumber: number, more = {}) =>
+  newReading({ specimenId: specimen, characteristic, valueNumber, ...more })
 
 describe('pictures', () => {
   const picture = (width: number, height: number) =>
@@ -96,17 +74,18 @@ describe('instruments', () => {
     kind: 'caliper' as const,
     resolution: 0.00001,
     accuracy: 0.00003,
-    checkDays: 180,
-    usual: false,
+    checkIntervalDays: 180,
+    isDefault: false,
+    rawInput: {},
   }
   const gauge = { ...caliper, id: newId(), name: 'dial gauge', kind: 'gauge' as const }
 
   test('the first of a kind is the usual one, until another is said to be', async () => {
     const gauges = async () =>
-      (await listInstruments()).filter(({ kind }) => kind === 'gauge').map(({ name, usual }) => [name, usual])
+      (await listInstruments()).filter(({ kind }) => kind === 'gauge').map(({ name, isDefault }) => [name, isDefault])
     await saveInstrument(gauge)
     expect(await gauges()).toEqual([['dial gauge', true]])
-    await saveInstrument({ ...gauge, id: newId(), name: 'digital gauge', usual: true })
+    await saveInstrument({ ...gauge, id: newId(), name: 'digital gauge', isDefault: true })
     expect(await gauges()).toEqual([
       ['digital gauge', true],
       ['dial gauge', false],
@@ -116,29 +95,30 @@ describe('instruments', () => {
   test('no two of a name; checks and zero are kept', async () => {
     await saveInstrument(caliper)
     expect((await listInstruments()).find(({ id }) => id === caliper.id)).toMatchObject({
-      usual: false,
+      isDefault: false,
       check: { state: 'never' },
     })
-    expect(await saveInstrument({ ...caliper, id: newId() })).toBe('name-taken')
+    expect(await saveInstrument({ ...caliper, id: newId() })).toBe('taken')
     await addCheck(caliper.id, {
       id: newId(),
-      at: new Date().toISOString(),
-      reference: 0.01,
-      reading: 0.01,
-      piece: 'block',
+      checkedAt: new Date().toISOString(),
+      referenceValue: 0.01,
+      indication: 0.01,
+      reference: 'block',
+      rawInput: { referenceValue: '10 mm' },
     })
-    await saveZero(caliper.id, 0.00002)
+    await saveZeroOffset(caliper.id, 0.00002)
     expect((await listInstruments()).find(({ id }) => id === caliper.id)).toMatchObject({
-      zero: 0.00002,
+      zeroOffset: 0.00002,
       check: { state: 'sound', days: 0 },
     })
   })
 
   test('one that readings name stays; one that none names goes', async () => {
-    await addReading(reading('can.wall', 0.00049, { instrument: caliper.id, zero: 0.00002 }))
+    await addReading(reading('can.wall', 0.00049, { instrumentId: caliper.id, zeroOffset: 0.00002 }))
     expect(await removeInstrument(caliper.id)).toBe('in-use')
-    expect((await listReadings(specimen)).at(-1)).toMatchObject({ instrument: caliper.id, zero: 0.00002 })
-    expect((await lastUses())['can.wall']).toEqual({ unit: 'mm', instrument: caliper.id })
+    expect((await listReadings(specimen)).at(-1)).toMatchObject({ instrumentId: caliper.id, zeroOffset: 0.00002 })
+    expect((await listLastUses())['can.wall']).toEqual({ unit: 'mm', instrument: caliper.id })
     const spare = { ...caliper, id: newId(), name: 'spare' }
     await saveInstrument(spare)
     expect(await removeInstrument(spare.id)).toBe('removed')
@@ -147,9 +127,13 @@ describe('instruments', () => {
 
 describe('the log', () => {
   test('a station begins once, when its first reading says so', async () => {
-    await addReading(reading('can.height', 0.0865), { began: { station: 'outside', at: '2026-05-01T10:00:00.000Z' } })
-    await addReading(reading('can.height', 0.0866), { began: { station: 'outside', at: '2026-05-01T11:00:00.000Z' } })
-    expect(await listStarts(specimen)).toEqual([{ station: 'outside', at: '2026-05-01T10:00:00.000Z' }])
+    await addReading(reading('can.height', 0.0865), {
+      stationStart: { station: 'outside', startedAt: '2026-05-01T10:00:00.000Z' },
+    })
+    await addReading(reading('can.height', 0.0866), {
+      stationStart: { station: 'outside', startedAt: '2026-05-01T11:00:00.000Z' },
+    })
+    expect(await listStationStarts(specimen)).toEqual([{ station: 'outside', startedAt: '2026-05-01T10:00:00.000Z' }])
   })
 
   test('the same act sent twice is kept once', async () => {
@@ -163,9 +147,9 @@ describe('the log', () => {
 
 test('what is kept while nothing changes is made anew after any change', async () => {
   let made = 0
-  const make = () => whileUnchanged('made', async () => ++made)
+  const make = () => cachedQuery('made', async () => ++made)
   expect([await make(), await make()]).toEqual([1, 1])
-  await savePlan(specimen, { 'bypass.push': true })
+  await saveRecordingPlan(specimen, { 'bypass.push': true })
   expect([await make(), await make()]).toEqual([2, 2])
-  expect((await findSpecimen(specimen))!.plan).toEqual({ 'bypass.push': true })
+  expect((await findSpecimen(specimen))!.recordingPlan).toEqual({ 'bypass.push': true })
 })

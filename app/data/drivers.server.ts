@@ -1,53 +1,50 @@
 import type { Driver } from '#core/money/driver.ts'
-import { database, isDuplicate, now } from './database.server.ts'
+import { database, savedUnlessTaken, upsert } from './database.server.ts'
+import type { RawInput } from './raw-input.ts'
 
-interface DriverRow extends Omit<Driver, 'habit' | 'oilHot' | 'meetsOil'> {
-  habit_distance: number | null
-  habit_months: number | null
-  oil_hot: number | null
-  meets_oil: number
+export interface StoredDriver extends Driver {
+  rawInput: RawInput
 }
 
+interface DriverRow extends Omit<StoredDriver, 'habit' | 'meetsOil' | 'rawInput'> {
+  habitDistance: number | null
+  habitMonths: number | null
+  meetsOil: number
+  rawInput: string
+  createdAt: string
+}
+
+const toDriver = ({
+  habitDistance,
+  habitMonths,
+  meetsOil,
+  rawInput,
+  createdAt: _,
+  ...rest
+}: DriverRow): StoredDriver => ({
+  ...rest,
+  habit: { distance: habitDistance, months: habitMonths },
+  meetsOil: Boolean(meetsOil),
+  rawInput: JSON.parse(rawInput) as RawInput,
+})
+
 /** Driver profiles, oldest first. */
-export async function listDrivers(): Promise<Driver[]> {
+export async function listDrivers(): Promise<StoredDriver[]> {
   const db = await database()
-  const rows: (DriverRow & { created_at: string })[] = await db('driver').orderBy(['created_at', 'name'])
-  return rows.map(
-    ({ habit_distance, habit_months, oil_hot, meets_oil, id, name, distance, duty, climate, position, vehicles }) => ({
-      id,
-      name,
-      distance,
-      duty,
-      climate,
-      position,
-      vehicles,
-      habit: { distance: habit_distance, months: habit_months },
-      oilHot: oil_hot,
-      meetsOil: Boolean(meets_oil),
-    }),
-  )
+  const rows: DriverRow[] = await db('driver').orderBy(['createdAt', 'name'])
+  return rows.map(toDriver)
 }
 
 /** Adds or changes a driver. */
-export async function saveDriver({ id, habit, oilHot, meetsOil, ...rest }: Driver): Promise<'saved' | 'name-taken'> {
+export async function saveDriver({ habit, rawInput, ...rest }: StoredDriver): Promise<'saved' | 'taken'> {
   const db = await database()
   const row = {
     ...rest,
-    habit_distance: habit.distance,
-    habit_months: habit.months,
-    oil_hot: oilHot,
-    meets_oil: meetsOil,
+    habitDistance: habit.distance,
+    habitMonths: habit.months,
+    rawInput: JSON.stringify(rawInput),
   }
-  try {
-    await db('driver')
-      .insert({ id, ...row, created_at: now() })
-      .onConflict('id')
-      .merge(Object.keys(row))
-    return 'saved'
-  } catch (error) {
-    if (isDuplicate(error)) return 'name-taken'
-    throw error
-  }
+  return savedUnlessTaken(() => upsert(db, 'driver', row))
 }
 
 export async function removeDriver(id: string): Promise<void> {

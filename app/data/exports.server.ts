@@ -1,9 +1,11 @@
-import Papa from 'papaparse'
+import { formatCsv } from '#core/exchange/csv.ts'
 import { figureRows, type FigureRow } from '#core/exchange/figures-table.ts'
 import { readingColumns, readingRow, type SpecimenPath } from '#core/exchange/readings-csv.ts'
 import { assessSpecimens } from './assessments.server.ts'
+import { instrumentsById } from './instruments.server.ts'
 import { listReadingsBySpecimen } from './readings.server.ts'
 import type { Specimen } from './specimens.server.ts'
+import { streamOf } from './stream.server.ts'
 
 export const pathOf = ({ applicationName, brand, partNumber, revisionLabel, form, label }: Specimen): SpecimenPath => ({
   application: applicationName,
@@ -14,30 +16,27 @@ export const pathOf = ({ applicationName, brand, partNumber, revisionLabel, form
   specimen: label,
 })
 
-const atOnce = 25
+const specimensAtOnce = 25
 
 /** Readings of the given specimens as tidy CSV, a chunk of specimens at a time. */
 export function streamReadings(specimens: readonly Specimen[]): ReadableStream<Uint8Array> {
-  const encoder = new TextEncoder()
-  async function* lines() {
-    yield `${readingColumns.join(',')}\r\n`
-    for (let start = 0; start < specimens.length; start += atOnce) {
-      const some = specimens.slice(start, start + atOnce)
+  async function* chunks() {
+    const instruments = await instrumentsById()
+    yield formatCsv([readingColumns])
+    for (let start = 0; start < specimens.length; start += specimensAtOnce) {
+      const some = specimens.slice(start, start + specimensAtOnce)
       const readings = await listReadingsBySpecimen(some.map(({ id }) => id))
       const rows = some.flatMap((specimen) =>
-        readings.get(specimen.id)!.map((reading) => readingRow(pathOf(specimen), reading)),
+        (readings.get(specimen.id) ?? []).map((reading) => {
+          const instrument = instruments.get(reading.instrumentId ?? '')?.name ?? ''
+          const row = readingRow(pathOf(specimen), reading, instrument)
+          return readingColumns.map((column) => row[column])
+        }),
       )
-      if (rows.length > 0) yield `${Papa.unparse(rows, { columns: [...readingColumns], header: false })}\r\n`
+      yield formatCsv(rows)
     }
   }
-  const all = lines()
-  return new ReadableStream({
-    async pull(controller) {
-      const { value, done } = await all.next()
-      if (done) controller.close()
-      else controller.enqueue(encoder.encode(value))
-    },
-  })
+  return streamOf(chunks())
 }
 
 /** Every known figure of the given specimens. */

@@ -1,31 +1,23 @@
-import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import Papa from 'papaparse'
-import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest'
-import { loadDemo } from '#db/demo/load.ts'
+import { describe, expect, test, vi } from 'vitest'
+import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { database } from './database.server.ts'
 import { streamReadings } from './exports.server.ts'
-import { beginImport, confirmImport, findImport, streamFates } from './imports.server.ts'
+import { beginImport, confirmImport, findImport, streamRowResults } from './imports.server.ts'
 import { listAllSpecimens } from './specimens.server.ts'
 
-const folder = mkdtempSync(join(tmpdir(), 'plicator-import-'))
-
-beforeAll(async () => {
-  process.env.PLICATOR_DATA = folder
-  await loadDemo({ reset: false })
-})
-afterAll(async () => {
-  await (await database()).destroy()
-  rmSync(folder, { recursive: true })
-})
+demoDatabase()
 
 const text = async (stream: ReadableStream<Uint8Array>): Promise<string> => new Response(stream).text()
 const count = async (): Promise<number> => Number((await (await database())('reading').count({ n: '*' }).first())!.n)
 
+async function upload(csv: string): Promise<string> {
+  const begun = await beginImport('test.csv', new Response(csv).body!)
+  if ('refused' in begun) throw new Error(begun.refused)
+  return begun.id
+}
 async function begin(csv: string): Promise<string> {
-  const id = await beginImport('test.csv', new Response(csv).body!)
-  if (typeof id !== 'string') throw new Error(id.refused)
+  const id = await upload(csv)
   await vi.waitFor(() => expect(findImport(id)!.state).not.toBe('reading'), { timeout: 20_000 })
   return id
 }
@@ -44,9 +36,9 @@ describe('import', () => {
       rows: before,
       counts: { new: 0, there: before, refused: 0 },
     })
-    const fates = Papa.parse<string[]>(await text(streamFates(id)!), { skipEmptyLines: true }).data
-    expect(fates).toHaveLength(before + 1)
-    expect(fates[1]).toEqual(['2', 'there already', ''])
+    const rowResults = Papa.parse<string[]>(await text(streamRowResults(id)!), { skipEmptyLines: true }).data
+    expect(rowResults).toHaveLength(before + 1)
+    expect(rowResults[1]).toEqual(['2', 'there already', ''])
   })
 
   test('new rows make what is missing on the way, and a second import finds them there', async () => {
@@ -89,10 +81,9 @@ describe('import', () => {
     ['', /no rows/],
     ['\u0000\u0001garbage', /no rows|lacks the columns/],
   ])('a file that is something else is not imported: %j', async (csv, message) => {
-    const id = await beginImport('odd.csv', new Response(csv || ' ').body!)
-    expect(typeof id).toBe('string')
-    await vi.waitFor(() => expect(findImport(id as string)!.state).toBe('failed'))
-    expect(findImport(id as string)!.message).toMatch(message)
+    const id = await upload(csv || ' ')
+    await vi.waitFor(() => expect(findImport(id)!.state).toBe('failed'))
+    expect(findImport(id)!.message).toMatch(message)
   })
 
   test('an import nobody knows cannot be written', () => {

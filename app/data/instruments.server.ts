@@ -1,105 +1,91 @@
 import { checkState, type CheckState, type Instrument, type InstrumentCheck } from '#core/teardown/instrument.ts'
-import { database, isDuplicate, now } from './database.server.ts'
+import { now } from './clock.ts'
+import { database, savedUnlessTaken, upsert } from './database.server.ts'
+import type { RawInput } from './raw-input.ts'
+
+/** A check as it is kept: its reference named, and what was typed. */
+export interface StoredCheck extends InstrumentCheck {
+  id: string
+  /** Name of the known piece. */
+  reference: string
+  rawInput: RawInput
+}
 
 /** An instrument of the user's. */
-export interface OwnInstrument extends Instrument {
+export interface StoredInstrument extends Instrument {
   /** What it shows at zero, SI; taken off what is read with it. */
-  zero: number
+  zeroOffset: number
   /** Days after which a check is overdue; null for never. */
-  checkDays: number | null
+  checkIntervalDays: number | null
   /** Taken for its kind when nothing else is said. */
-  usual: boolean
-  checks: (InstrumentCheck & { id: string; piece: string })[]
+  isDefault: boolean
+  rawInput: RawInput
+  checks: StoredCheck[]
   check: CheckState
 }
 
-export type InstrumentFields = Pick<
-  OwnInstrument,
-  'id' | 'name' | 'kind' | 'resolution' | 'accuracy' | 'checkDays' | 'usual'
->
+export type InstrumentFields = Omit<StoredInstrument, 'zeroOffset' | 'checks' | 'check'>
 
-interface InstrumentRow extends Instrument {
-  zero: number
-  checkDays: number | null
-  usual: number
+type InstrumentRow = Omit<StoredInstrument, 'isDefault' | 'rawInput' | 'checks' | 'check'> & {
+  isDefault: number
+  rawInput: string
 }
 
-interface CheckRow extends InstrumentCheck {
-  id: string
-  instrument: string
-  piece: string
-}
+type CheckRow = Omit<StoredCheck, 'rawInput'> & { instrumentId: string; rawInput: string }
 
-/** All instruments, the usual one of each kind first. */
-export async function listInstruments(): Promise<OwnInstrument[]> {
+/** All instruments, the default one of each kind first. */
+export async function listInstruments(): Promise<StoredInstrument[]> {
   const db = await database()
   const rows: InstrumentRow[] = await db('instrument')
-    .orderBy([{ column: 'kind' }, { column: 'usual', order: 'desc' }, { column: 'created_at' }])
-    .select('id', 'name', 'kind', 'resolution', 'accuracy', 'zero', 'usual', { checkDays: 'check_days' })
+    .orderBy([{ column: 'kind' }, { column: 'isDefault', order: 'desc' }, { column: 'createdAt' }])
+    .select('id', 'name', 'kind', 'resolution', 'accuracy', 'zeroOffset', 'isDefault', 'checkIntervalDays', 'rawInput')
   if (rows.length === 0) return []
-  const checks: CheckRow[] = await db('instrument_check')
-    .orderBy('at', 'desc')
-    .select('id', 'at', 'reference', 'reading', 'piece', { instrument: 'instrument_id' })
-  return rows.map(({ usual, ...instrument }) => {
-    const own = checks.filter((check) => check.instrument === instrument.id)
+  const checks: CheckRow[] = await db('instrumentCheck').orderBy('checkedAt', 'desc')
+  return rows.map(({ isDefault, rawInput, ...instrument }) => {
+    const own = checks
+      .filter(({ instrumentId }) => instrumentId === instrument.id)
+      .map(({ instrumentId: _, rawInput: typed, ...check }) => ({ ...check, rawInput: JSON.parse(typed) as RawInput }))
     return {
       ...instrument,
-      usual: usual === 1,
+      isDefault: isDefault === 1,
+      rawInput: JSON.parse(rawInput) as RawInput,
       checks: own,
-      check: checkState(instrument, own, instrument.checkDays, now()),
+      check: checkState(instrument, own, instrument.checkIntervalDays, now()),
     }
   })
 }
 
-/** What the doubt of a reading is worked out from, by instrument. */
+/** What the uncertainty of a reading is worked out from, by instrument. */
 export async function instrumentsById(): Promise<ReadonlyMap<string, Instrument>> {
   const db = await database()
   const rows: Instrument[] = await db('instrument').orderBy('id').select('id', 'name', 'kind', 'resolution', 'accuracy')
   return new Map(rows.map((instrument) => [instrument.id, instrument]))
 }
 
-/** Adds or changes an instrument; the first of its kind, or one that is said to be usual, becomes the usual one. */
-export async function saveInstrument({
-  id,
-  name,
-  kind,
-  resolution,
-  accuracy,
-  checkDays,
-  usual,
-}: InstrumentFields): Promise<'saved' | 'name-taken'> {
+/** Adds or changes an instrument; the first of its kind, or one that is said to be, becomes the default of its kind. */
+export async function saveInstrument({ isDefault, rawInput, ...fields }: InstrumentFields): Promise<'saved' | 'taken'> {
   const db = await database()
-  try {
-    await db.transaction(async (trx) => {
-      const other = await trx('instrument').where({ kind, usual: true }).whereNot({ id }).first()
-      const first = usual || !other
-      if (first) await trx('instrument').where({ kind }).update({ usual: false })
-      const row = { name, kind, resolution, accuracy, check_days: checkDays, usual: first }
-      await trx('instrument')
-        .insert({ id, ...row, created_at: now() })
-        .onConflict('id')
-        .merge(Object.keys(row))
-    })
-    return 'saved'
-  } catch (error) {
-    if (isDuplicate(error)) return 'name-taken'
-    throw error
-  }
+  const { id, kind } = fields
+  return savedUnlessTaken(() =>
+    db.transaction(async (trx) => {
+      const other = await trx('instrument').where({ kind, isDefault: true }).whereNot({ id }).first()
+      const becomesDefault = isDefault || !other
+      if (becomesDefault) await trx('instrument').where({ kind }).update({ isDefault: false })
+      await upsert(trx, 'instrument', { ...fields, isDefault: becomesDefault, rawInput: JSON.stringify(rawInput) })
+    }),
+  )
 }
 
 /** Sets what an instrument shows at zero. */
-export async function saveZero(id: string, zero: number): Promise<boolean> {
+export async function saveZeroOffset(id: string, zeroOffset: number): Promise<boolean> {
   const db = await database()
-  return (await db('instrument').where({ id }).update({ zero })) > 0
+  return (await db('instrument').where({ id }).update({ zeroOffset })) > 0
 }
 
-export async function addCheck(
-  instrument: string,
-  check: InstrumentCheck & { id: string; piece: string },
-): Promise<void> {
+export async function addCheck(instrumentId: string, check: StoredCheck): Promise<void> {
   const db = await database()
-  await db('instrument_check')
-    .insert({ ...check, instrument_id: instrument })
+  await db('instrumentCheck')
+    .insert({ ...check, instrumentId, rawInput: JSON.stringify(check.rawInput) })
     .onConflict('id')
     .ignore()
 }
@@ -108,7 +94,7 @@ export async function addCheck(
 export async function removeInstrument(id: string): Promise<'removed' | 'in-use'> {
   const db = await database()
   return db.transaction(async (trx) => {
-    if (await trx('reading').where({ instrument_id: id }).first()) return 'in-use'
+    if (await trx('reading').where({ instrumentId: id }).first()) return 'in-use'
     await trx('instrument').where({ id }).delete()
     return 'removed'
   })

@@ -1,115 +1,107 @@
-import { buildLineup, type Entrant, type Row, type Spreads } from '#core/compare/lineup.ts'
-import { pooledSpread } from '#core/compare/unit-spread.ts'
-import { misfits, type Fit } from '#core/score/misfit.ts'
-import type { Veto } from '#core/score/score.ts'
-import { assessSpecimens, type Assessed } from './assessments.server.ts'
+import { buildLineup, type Row, type Spreads } from '#core/compare/lineup.ts'
+import type { RevisionColumn } from '#core/compare/revision-column.ts'
+import { groupBy } from '#core/group-by.ts'
+import type { Criterion } from '#core/score/criterion.ts'
+import { findFatalFaults, type FatalFault } from '#core/score/fatal-faults.ts'
+import { misfitReasons, type EngineFitment } from '#core/score/fitment.ts'
+import { rowPreferences } from '#core/score/row-judgement.ts'
+import { scoreSpecimen } from '#core/score/score-specimen.ts'
+import type { Score } from '#core/score/score.ts'
+import type { RevisionContext } from '#core/verdict/ranking.ts'
+import type { AssessedSpecimen } from './assessments.server.ts'
 import type { Tier } from './products.server.ts'
-import { listRepeatedSpecimens, type Specimen } from './specimens.server.ts'
 
 /** Head of one column of the line-up: one revision of one product. */
-export interface Column {
-  id: string
-  product: string
-  specimen: string
+export interface ColumnHead extends Omit<RevisionContext, 'attributes'> {
+  productId: string
+  /** The specimen that is best known: the column opens to it. */
+  specimenId: string
   brand: string
   name: string
   revision: string
   tier: Tier
   specimens: number
-  score: { value: number | undefined; low: number; high: number; coverage: number; veto: string | undefined }
-  price: { minor: number; currency: string } | undefined
+  /** The score of that specimen by the method in force. */
+  score: Pick<Score, 'value' | 'low' | 'high' | 'coverage'> & { fatalFault: string | undefined }
+  paid: { minor: number; currency: string } | undefined
   given: string[]
-  done: number
+  completeness: number
   findings: number
-  vetoes: Veto[]
   /** Specimens with a fault that ends the discussion. */
-  faulty: number
-  misfits: string[]
+  faultySpecimens: number
 }
 
-/** Columns and rows of a line-up from its specimens. */
-export function lineupOf(
-  assessed: readonly Assessed[],
+/**
+ * Columns and rows of a line-up from its specimens, judged by the criteria in force. A fitment, where it is
+ * given, says which of them the engine cannot take.
+ */
+export function buildLineupColumns(
+  assessed: readonly AssessedSpecimen[],
+  criteria: readonly Criterion[],
   spreads: Spreads,
-  fit?: Fit,
-): { columns: Column[]; rows: Row[] } {
-  const entrants = toEntrants(assessed)
-  const columns = entrants.map(({ id, specimen, specimens }) => {
-    const own = assessed.filter((one) => one.specimen.revision === id)
-    const leading = [...specimens].sort((a, b) => b.assessment.score.coverage - a.assessment.score.coverage)[0]!
-    const { value, low, high, coverage } = leading.assessment.score
-    const faulty = specimens.flatMap(({ assessment }) => assessment.score.vetoes)[0]
-    const paid = own
-      .map((one) => one.specimen)
-      .filter(({ paidMinor }) => paidMinor !== null)
-      .sort((a, b) => b.createdAt.localeCompare(a.createdAt))[0]
-    return {
-      id,
-      product: specimen.product,
-      specimen: leading.id,
+  fitment?: EngineFitment,
+): { columns: ColumnHead[]; rows: Row[] } {
+  const revisions = [...groupBy(assessed, ({ specimen }) => specimen.revisionId).values()]
+  return {
+    columns: revisions.flatMap((own) => columnHead(own, criteria, fitment)),
+    rows: buildLineup(revisions.flatMap(revisionColumn), rowPreferences(criteria), spreads),
+  }
+}
+
+function revisionColumn(own: readonly AssessedSpecimen[]): RevisionColumn[] {
+  const [first] = own
+  if (!first) return []
+  const { revisionId: id, form } = first.specimen
+  return [{ id, form, specimens: own.map(({ specimen, assessment }) => ({ id: specimen.id, assessment })) }]
+}
+
+function columnHead(
+  own: readonly AssessedSpecimen[],
+  criteria: readonly Criterion[],
+  fitment: EngineFitment | undefined,
+): ColumnHead[] {
+  const scored = own.map(({ specimen, assessment }) => ({
+    specimen,
+    score: scoreSpecimen(specimen.form, assessment, criteria),
+  }))
+  const [leading] = [...scored].sort((a, b) => b.score.coverage - a.score.coverage)
+  if (!leading) return []
+  const { specimen } = leading
+  const { value, low, high, coverage } = leading.score
+  const fatalFaults = distinctFaults(own)
+  return [
+    {
+      id: specimen.revisionId,
+      productId: specimen.productId,
+      specimenId: specimen.id,
       brand: specimen.brand,
       name: `${specimen.brand} ${specimen.partNumber}`,
       revision: specimen.revisionLabel,
       tier: specimen.tier,
-      specimens: specimens.length,
-      score: { value, low, high, coverage, veto: faulty?.because },
-      price: paid ? { minor: paid.paidMinor!, currency: paid.currency! } : undefined,
+      specimens: own.length,
+      score: { value, low, high, coverage, fatalFault: fatalFaults[0]?.description },
+      paid: lastPaid(own),
       given: [...new Set(own.map((one) => one.specimen.givenBy).filter(Boolean))],
       findings: own.reduce((sum, { assessment }) => sum + assessment.findings.length, 0),
-      vetoes: specimens
-        .flatMap(({ assessment }) => assessment.score.vetoes)
-        .filter((veto, index, all) => all.findIndex(({ key }) => key === veto.key) === index),
-      faulty: specimens.filter(({ assessment }) => assessment.score.vetoes.length > 0).length,
-      misfits: fit ? [...new Set(specimens.flatMap(({ assessment }) => misfits(fit, assessment.known)))] : [],
-      done: Math.max(...own.map(({ assessment }) => assessment.done)),
-    }
-  })
-  return { columns, rows: buildLineup(entrants, spreads) }
+      fatalFaults,
+      faultySpecimens: scored.filter(({ score }) => score.fatalFaults.length > 0).length,
+      misfits: fitment ? [...new Set(own.flatMap(({ assessment }) => misfitReasons(fitment, assessment.values)))] : [],
+      completeness: Math.max(...own.map(({ assessment }) => assessment.completeness)),
+    },
+  ]
 }
 
-/** One entrant for each revision that has a specimen. */
-function toEntrants(assessed: readonly Assessed[]): (Entrant & { specimen: Specimen })[] {
-  const byRevision = new Map<string, Assessed[]>()
-  for (const one of assessed)
-    byRevision.set(one.specimen.revision, [...(byRevision.get(one.specimen.revision) ?? []), one])
-  return [...byRevision].map(([id, those]) => ({
-    id,
-    form: those[0]!.specimen.form,
-    specimen: those[0]!.specimen,
-    specimens: those.map(({ specimen, assessment }) => ({ id: specimen.id, assessment })),
-  }))
+/** Fatal faults found in any of the specimens, each once. */
+function distinctFaults(own: readonly AssessedSpecimen[]): FatalFault[] {
+  const found = own.flatMap(({ specimen, assessment }) => findFatalFaults(specimen.form, assessment.values))
+  return [...new Map(found.map((fault) => [fault.key, fault])).values()]
 }
 
-/** Unit-to-unit spreads over the whole library, from the products that have several specimens. */
-export async function librarySpreads(): Promise<Spreads> {
-  const assessed = await assessSpecimens(await listRepeatedSpecimens(mostForSpread))
-  const same =
-    pooled.of.length === assessed.length && assessed.every(({ assessment }, index) => assessment === pooled.of[index])
-  if (!same) pooled = { of: assessed.map(({ assessment }) => assessment), spreads: poolSpreads(assessed) }
-  return pooled.spreads
+function lastPaid(own: readonly AssessedSpecimen[]): ColumnHead['paid'] {
+  const [latest] = own
+    .flatMap(({ specimen: { paidMinor: minor, currency, createdAt } }) =>
+      minor === null || currency === null ? [] : [{ minor, currency, createdAt }],
+    )
+    .sort((a, b) => b.createdAt.localeCompare(a.createdAt))
+  return latest && { minor: latest.minor, currency: latest.currency }
 }
-
-/** The spreads worked out last, and what they were worked out from. */
-let pooled: { of: Assessed['assessment'][]; spreads: Spreads } = { of: [], spreads: new Map() }
-
-function poolSpreads(assessed: readonly Assessed[]): Spreads {
-  const products = new Map<string, Map<string, number[]>>()
-  const add = (key: string, revision: string, value: number) => {
-    const values = products.get(key) ?? new Map<string, number[]>()
-    products.set(key, values.set(revision, [...(values.get(revision) ?? []), value]))
-  }
-  for (const { specimen, assessment } of assessed) {
-    for (const { key, number } of assessment.known.values()) if (number) add(key, specimen.revision, number.value)
-    for (const figure of assessment.figures.values())
-      if (figure.state === 'known') add(figure.key, specimen.revision, figure.number.value)
-  }
-  return new Map(
-    [...products].flatMap(([key, values]) => {
-      const spread = pooledSpread([...values.values()])
-      return spread ? [[key, spread] as const] : []
-    }),
-  )
-}
-
-/** So many specimens are enough to know a spread. */
-const mostForSpread = 200

@@ -1,43 +1,32 @@
-import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { loadDemo } from '#db/demo/load.ts'
+import { beforeAll, describe, expect, test } from 'vitest'
+import { newReading, demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { findApplication, listApplications, type Application } from './applications.server.ts'
-import { claimsOf } from './claim-pages.server.ts'
-import { decide, findClaim, listClaims, removeClaim, saveClaim, undecide } from './claims.server.ts'
-import { database } from './database.server.ts'
+import { claimOverview } from './claim-overview.server.ts'
+import { saveDecision, findClaim, listClaims, removeClaim, saveClaim, removeDecision } from './claims.server.ts'
 import { listDrivers, removeDriver, saveDriver } from './drivers.server.ts'
 import { newId } from './id.ts'
-import { judgedLineup } from './judged.server.ts'
-import { moneyOf } from './money.server.ts'
+import { evaluateLineup } from './lineup-evaluation.server.ts'
+import { moneyOverview } from './money.server.ts'
 import { addPrice, addRate, listPricesOf, removePrice } from './prices.server.ts'
 import { listProducts } from './products.server.ts'
 import { addReading } from './readings.server.ts'
 import { addMethod, currentMethod, listSchools, removeSchool, saveSchool } from './schools.server.ts'
 import { listSpecimens } from './specimens.server.ts'
-import { listVerdicts, publish, saveDraft, withdraw } from './verdicts.server.ts'
+import { listVerdicts, publishVerdict, saveVerdictDraft, withdrawVerdict } from './verdicts.server.ts'
 
-let folder: string
+demoDatabase()
 let launch: Application
 const today = '2026-11-01'
 const idOf = async (partNumber: string) =>
   (await listProducts(launch.id)).find((product) => product.partNumber === partNumber)!.id
 
 beforeAll(async () => {
-  folder = mkdtempSync(join(tmpdir(), 'plicator-market-'))
-  process.env.PLICATOR_DATA = folder
-  await loadDemo({ reset: false })
   launch = (await findApplication((await listApplications())[0]!.id))!
-})
-afterAll(async () => {
-  await (await database()).destroy()
-  rmSync(folder, { recursive: true, force: true })
 })
 
 describe('claims', () => {
   test('the demo has a contradiction, a slogan, and two leaders that cannot be compared', async () => {
-    const { products, capacities } = await claimsOf(launch.id)
+    const { products, capacities } = await claimOverview(launch.id)
     expect(products.flatMap(({ contradictions }) => contradictions.map(({ kind }) => kind)).sort()).toEqual([
       'efficiency',
       'interval',
@@ -49,16 +38,16 @@ describe('claims', () => {
   test('a decision is kept until it is taken back; a claim that goes takes it along', async () => {
     const product = await idOf('MB-1120')
     const higher = (await listClaims(launch.id)).find(
-      (claim) => claim.product === product && claim.words.startsWith('95'),
+      (claim) => claim.productId === product && claim.words.startsWith('95'),
     )!
     const uses = async () =>
-      (await claimsOf(launch.id)).products
+      (await claimOverview(launch.id)).products
         .find(({ id }) => id === product)!
         .contradictions.find(({ kind }) => kind === 'efficiency')!
     expect((await uses()).uses.id).not.toBe(higher.id)
-    await decide({ product, kind: 'efficiency', claim: higher.id, reason: 'asked again' })
+    await saveDecision({ productId: product, kind: 'efficiency', claimId: higher.id, reason: 'asked again' })
     expect(await uses()).toMatchObject({ uses: { id: higher.id }, decided: { reason: 'asked again' } })
-    await undecide(product, 'efficiency')
+    await removeDecision(product, 'efficiency')
     expect((await uses()).decided).toBeUndefined()
     const own = { ...higher, id: newId(), words: 'once more' }
     await saveClaim(own)
@@ -74,26 +63,28 @@ describe('money', () => {
     const product = await idOf('D-19')
     const price = {
       id: newId(),
-      product,
+      productId: product,
       shop: 'Overseas',
       currency: 'USD',
-      minor: 500,
-      count: 1,
+      amountMinor: 500,
+      packSize: 1,
       subscription: 0,
       freight: { order: 0, pack: 0, least: 0, freeFrom: null },
       extras: '',
       extrasMinor: 0,
-      on: '2026-10-20',
+      observedOn: '2026-10-20',
     }
     await addPrice(price)
     await addPrice(price)
     expect(await listPricesOf(product)).toHaveLength(1)
     const row = async () =>
-      (await moneyOf(launch, undefined, 1, undefined, today)).rows.find(({ column }) => column.product === product)!
+      (await moneyOverview(launch, undefined, 1, undefined, today)).rows.find(
+        ({ column }) => column.productId === product,
+      )!
     expect((await row()).unconverted).toEqual(['USD'])
-    expect((await moneyOf(launch, undefined, 1, undefined, today)).missingRates).toEqual(['USD'])
-    await addRate({ from: 'EUR', to: 'USD', rate: 1.25, on: '2026-10-20' })
-    expect((await row()).offered).toMatchObject({ unit: 400, rate: 0.8 })
+    expect((await moneyOverview(launch, undefined, 1, undefined, today)).missingRates).toEqual(['USD'])
+    await addRate({ base: 'EUR', quote: 'USD', rate: 1.25, quotedOn: '2026-10-20' })
+    expect((await row()).offer).toMatchObject({ unit: 400, rate: 0.8 })
     await removePrice(product, price.id)
     expect(await listPricesOf(product)).toHaveLength(0)
   })
@@ -103,25 +94,25 @@ describe('money', () => {
       (name) => async () => (await listDrivers()).find((driver) => driver.name === name)!,
     )
     const [busy, idle] = [
-      await moneyOf(launch, await taxi!(), 1, undefined, today),
-      await moneyOf(launch, await launchDriver!(), 1, undefined, today),
+      await moneyOverview(launch, await taxi!(), 1, undefined, today),
+      await moneyOverview(launch, await launchDriver!(), 1, undefined, today),
     ]
     const costs = (view: typeof busy) => view.rows.map(({ cost }) => cost?.perDistance)
     expect(costs(busy)).not.toEqual(costs(idle))
-    expect(busy.steps.find(({ kind }) => kind === 'tier')).toBeDefined()
+    expect(busy.upgrades.find(({ kind }) => kind === 'tier')).toBeDefined()
     expect(busy.efficient.length).toBeGreaterThan(1)
   })
 
   test('a stale price gives way to a fresh one, and a paid price counts as a price', async () => {
-    const { rows } = await moneyOf(launch, undefined, 1, undefined, today)
+    const { rows } = await moneyOverview(launch, undefined, 1, undefined, today)
     const merribank = rows.find(({ column }) => column.name === 'Merribank MB-1120')!
-    expect(merribank.offered).toMatchObject({ stale: false })
-    expect(rows.find(({ column }) => column.name === 'Dovrel D-19')!.offered!.price.id).toMatch(/^paid-/)
+    expect(merribank.offer).toMatchObject({ stale: false })
+    expect(rows.find(({ column }) => column.name === 'Dovrel D-19')!.offer!.price.id).toMatch(/^paid-/)
   })
 
   test('no two drivers of a name', async () => {
     const [driver] = await listDrivers()
-    expect(await saveDriver({ ...driver!, id: newId() })).toBe('name-taken')
+    expect(await saveDriver({ ...driver!, id: newId() })).toBe('taken')
     const other = { ...driver!, id: newId(), name: 'Somebody else' }
     expect(await saveDriver(other)).toBe('saved')
     await removeDriver(other.id)
@@ -130,21 +121,28 @@ describe('money', () => {
 })
 
 describe('the verdict', () => {
-  test('what it rests on has facts of claims and prices for every column', async () => {
-    const { columns, schools } = await judgedLineup(launch, today)
+  test('what it rests on has bounds of claims and prices for every column', async () => {
+    const { columns, schools } = await evaluateLineup(launch, today)
     const norrith = columns.find(({ name }) => name === 'Norrith N-40')!
-    expect(norrith.facts['claim.efficiency']).toEqual({ low: 0.97, high: 1 })
-    expect(norrith.facts['value.landed']!.low).toBeGreaterThan(0)
-    expect(columns.find(({ tier }) => tier === 'engine')!.facts['value.own']).toEqual({ low: 1, high: 1 })
+    expect(norrith.attributes['claim.efficiency']).toEqual({ low: 0.97, high: 1 })
+    expect(norrith.attributes['value.landed']!.low).toBeGreaterThan(0)
+    expect(columns.find(({ tier }) => tier === 'engine')!.attributes['value.own']).toEqual({ low: 1, high: 1 })
     expect(schools.length).toBeGreaterThanOrEqual(6)
   })
 
-  test('one draft an application; published it is frozen, and another draft begins', async () => {
-    const draft = { id: newId(), school: 'build', driver: null, words: 'first', overrule: '', overruleReason: '' }
-    await saveDraft(launch.id, draft)
-    await saveDraft(launch.id, { ...draft, id: newId(), words: 'second' })
+  test('one draft an application; published it is kept as it stood, and another draft begins', async () => {
+    const draft = {
+      id: newId(),
+      schoolId: 'build',
+      driverId: null,
+      words: 'first',
+      overruleColumn: '',
+      overruleReason: '',
+    }
+    await saveVerdictDraft(launch.id, draft)
+    await saveVerdictDraft(launch.id, { ...draft, id: newId(), words: 'second' })
     expect((await listVerdicts(launch.id)).draft).toMatchObject({ words: 'second' })
-    const frozen = {
+    const snapshot = {
       school: 'Build first',
       driver: '',
       method: 1,
@@ -152,22 +150,28 @@ describe('the verdict', () => {
       winners: ['X'],
       sentences: [],
     }
-    expect(await publish(launch.id, frozen)).toBe(true)
-    expect(await publish(launch.id, frozen)).toBe(false)
+    expect(await publishVerdict(launch.id, snapshot)).toBe(true)
+    expect(await publishVerdict(launch.id, snapshot)).toBe(false)
     const { draft: none, published } = await listVerdicts(launch.id)
     expect(none).toBeUndefined()
-    expect(published[0]).toMatchObject({ frozen, words: 'second' })
-    await withdraw(launch.id, published[0]!.id)
+    expect(published[0]).toMatchObject({ snapshot, words: 'second' })
+    await withdrawVerdict(launch.id, published[0]!.id)
     expect((await listVerdicts(launch.id)).published).toEqual([])
   })
 
   test('versions of the method are kept; a school of the user has a name of its own', async () => {
-    await addMethod({ note: 'walls matter', rules: {}, weights: { 'can-wall': 12 } })
+    await addMethod({ note: 'walls matter', valueFunctions: {}, weights: { 'can-wall': 12 } })
     expect(await currentMethod()).toMatchObject({ version: 2, weights: { 'can-wall': 12 } })
-    await addMethod({ note: 'walls matter less', rules: {}, weights: { 'can-wall': 3 } })
+    await addMethod({ note: 'walls matter less', valueFunctions: {}, weights: { 'can-wall': 3 } })
     expect((await currentMethod()).version).toBe(3)
-    const school = { id: newId(), name: 'Harbour', says: 'So. There.', weights: { glue: 20 }, rules: {} }
-    expect(await saveSchool({ ...school, name: 'Thrift' })).toBe('name-taken')
+    const school = {
+      id: newId(),
+      name: 'Harbour',
+      description: 'So. There.',
+      weights: { glue: 20 },
+      valueFunctions: {},
+    }
+    expect(await saveSchool({ ...school, name: 'Thrift' })).toBe('taken')
     expect(await saveSchool(school)).toBe('saved')
     expect((await listSchools()).at(-1)).toMatchObject({ name: 'Harbour', builtIn: false })
     await removeSchool(school.id)
@@ -177,31 +181,29 @@ describe('the verdict', () => {
 
 test('a fault in one of several specimens is counted: two in a row are worse than one', async () => {
   const columnOf = async () =>
-    (await judgedLineup(launch, today)).columns.find(({ name }) => name === 'Merribank MB-1120')!
+    (await evaluateLineup(launch, today)).columns.find(({ name }) => name === 'Merribank MB-1120')!
   const specimens = (await listSpecimens(launch.id)).filter(({ partNumber }) => partNumber === 'MB-1120')
-  expect(await columnOf()).toMatchObject({ specimens: 2, faulty: 0, vetoes: [] })
+  expect(await columnOf()).toMatchObject({ specimens: 2, faultySpecimens: 0, fatalFaults: [] })
   for (const [index, { id }] of specimens.entries()) {
-    await addReading({
-      id: newId(),
-      specimen: id,
-      characteristic: 'inside.rust',
-      typed: 'serious',
-      unit: null,
-      number: null,
-      text: 'serious',
-      groups: null,
-      evidence: 'observed',
-      instrument: null,
-      source: null,
-      note: null,
+    await addReading(
+      newReading({
+        specimenId: id,
+        characteristic: 'inside.rust',
+        unit: null,
+        valueText: 'serious',
+        evidence: 'observed',
+      }),
+    )
+    expect(await columnOf()).toMatchObject({
+      faultySpecimens: index + 1,
+      fatalFaults: [{ description: 'rust inside a new filter' }],
     })
-    expect(await columnOf()).toMatchObject({ faulty: index + 1, vetoes: [{ because: 'rust inside a new filter' }] })
   }
 })
 
 test('what does not fit the engine is said at its column, once the engine says what it takes', async () => {
   const highest = async (maxHeight: number | null) =>
-    (await judgedLineup({ ...launch, maxHeight }, today)).columns
+    (await evaluateLineup({ ...launch, maxHeight }, today)).columns
       .filter(({ misfits }) => misfits.length > 0)
       .map(({ name }) => name)
   expect(await highest(null)).toEqual([])

@@ -1,35 +1,25 @@
-import type { Cell } from '#core/compare/lineup.ts'
+import { standingClaims } from '#core/claims/standing.ts'
+import type { Cell } from '#core/compare/cell.ts'
 import { faceOff } from '#core/compare/face-off.ts'
-import { standing } from '#core/claims/standing.ts'
+import { toMajor } from '#core/money/currency.ts'
 import { drivingCost, usableInterval, type Driver, type DrivingCost, type UsableInterval } from '#core/money/driver.ts'
 import { frontier } from '#core/money/frontier.ts'
-import { landedPrice, priceAge, pricesInForce, staleAfter, type Landed, type Price } from '#core/money/landed.ts'
-import { findRate } from '#core/money/rates.ts'
-import { stepBetween, type Step } from '#core/money/steps.ts'
-import { criteria } from '#core/score/criteria.ts'
 import { driverRules, type DriverRule } from '#core/score/driver-rules.ts'
+import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
+import { cellPointsBy } from '#core/score/row-judgement.ts'
+import { countedCriteria } from '#core/score/score.ts'
+import { upgradeBetween, type Upgrade } from '#core/verdict/upgrade.ts'
 import type { Application } from './applications.server.ts'
-import { assessApplication, type Assessed } from './assessments.server.ts'
+import { assessApplication } from './assessments.server.ts'
 import { listClaims, listDecisions } from './claims.server.ts'
-import { librarySpreads, lineupOf, type Column } from './lineup.server.ts'
-import { listPrices, listRates } from './prices.server.ts'
-
-/** What one filter costs where it is cheapest to this buyer. */
-export interface Offered {
-  price: Price
-  landed: Landed
-  /** Landed unit price in the currency of the page, hundredths. */
-  unit: number
-  /** Rate it was converted at; 1 for none. */
-  rate: number
-  rateOn: string
-  age: number
-  stale: boolean
-}
+import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
+import { offersOf, type Offer, type ProductOffer } from './offers.server.ts'
+import { currentMethod } from './schools.server.ts'
+import { librarySpreads } from './spreads.server.ts'
 
 export interface MoneyRow {
-  column: Column
-  offered: Offered | undefined
+  column: ColumnHead
+  offer: Offer | undefined
   /** Prices that cannot be converted for want of a rate. */
   unconverted: string[]
   interval: UsableInterval | undefined
@@ -39,211 +29,135 @@ export interface MoneyRow {
   passes: boolean
 }
 
-export interface TierStep {
+export interface UpgradeOption {
   kind: 'tier' | 'cheapest'
   from: string
   to: string
-  /** Hundredths for one filter, and a year. */
+  /** Smallest units of the currency for one filter, and a year. */
   more: number
   moreAYear: number | undefined
-  step: Step
+  upgrade: Upgrade
 }
 
-export interface MoneyView {
+export interface MoneyOverview {
   currency: string
+  method: Method
   rows: MoneyRow[]
   /** Currencies without a rate to that of the page. */
   missingRates: string[]
   rules: DriverRule[]
-  steps: TierStep[]
+  upgrades: UpgradeOption[]
   /** Columns on the efficient frontier of cost and score. */
   efficient: string[]
 }
 
 /** 10,000 km. */
-export const perDistance = 10_000_000
-
-/** A price paid for a specimen, as a price of its shop. */
-function paidPrices(assessed: readonly Assessed[]): Price[] {
-  return assessed.flatMap(({ specimen }) =>
-    specimen.paidMinor === null || specimen.paidMinor === 0
-      ? []
-      : [
-          {
-            id: `paid-${specimen.id}`,
-            product: specimen.product,
-            shop: specimen.shop || 'shop not named',
-            currency: specimen.currency!,
-            minor: specimen.paidMinor,
-            count: 1,
-            subscription: 0,
-            freight: { order: 0, pack: 0, least: 0, freeFrom: null },
-            extras: '',
-            extrasMinor: 0,
-            on: specimen.createdAt.slice(0, 10),
-          },
-        ],
-  )
-}
-
-/** Where one product is cheapest to a buyer, and the currencies that cannot be converted for want of a rate. */
-export interface ProductOffer {
-  offered: Offered | undefined
-  unconverted: string[]
-}
-
-/** The cheapest offer of each product of an application, fresh prices before stale ones, in one currency. */
-export async function offersOf(
-  application: string,
-  assessed: readonly Assessed[],
-  wanted: number,
-  currency: string | undefined,
-  today: string,
-): Promise<{ currency: string; offerOf: (product: string) => ProductOffer }> {
-  const [read, rates] = await Promise.all([listPrices(application), listRates()])
-  const prices = [...read, ...paidPrices(assessed)]
-  const money = currency ?? mostUsed(prices.map((price) => price.currency)) ?? 'EUR'
-  const offerOf = (product: string): ProductOffer => {
-    const offers = pricesInForce(prices.filter((price) => price.product === product)).map((price) => ({
-      price,
-      rate: findRate(rates, price.currency, money),
-    }))
-    const offered = offers
-      .flatMap(({ price, rate }): Offered[] => {
-        if (!rate) return []
-        const landed = landedPrice(price, wanted)
-        const age = priceAge(price, today)
-        return [
-          {
-            price,
-            landed,
-            unit: landed.unit * rate.rate,
-            rate: rate.rate,
-            rateOn: rate.on,
-            age,
-            stale: age > staleAfter,
-          },
-        ]
-      })
-      .sort((a, b) => Number(a.stale) - Number(b.stale) || a.unit - b.unit)[0]
-    return { offered, unconverted: offers.flatMap(({ price, rate }) => (rate ? [] : [price.currency])) }
-  }
-  return { currency: money, offerOf }
-}
+const perDistance = 10_000_000
 
 /**
  * Media area for one unit of money.
  *
  * @returns m², undefined where the area or the price is not known
  */
-export const areaPerMoney = (area: Cell | undefined, offered: Offered | undefined): number | undefined =>
-  area?.state === 'number' && offered ? area.value / (offered.unit / 100) : undefined
+export const areaPerMoney = (area: Cell | undefined, offer: Offer | undefined, currency: string): number | undefined =>
+  area?.state === 'number' && offer ? area.value / toMajor(offer.unit, currency) : undefined
 
 /** What the filters of a line-up cost a driver who buys so many, and what each step between them buys. */
-export async function moneyOf(
+export async function moneyOverview(
   application: Application,
   driver: Driver | undefined,
   wanted: number,
-  currency: string | undefined,
+  asked: string | undefined,
   today: string,
-): Promise<MoneyView> {
-  const [assessed, spreads, claims, decisions] = await Promise.all([
+): Promise<MoneyOverview> {
+  const [assessed, spreads, claims, decisions, method] = await Promise.all([
     assessApplication(application.id),
     librarySpreads(),
     listClaims(application.id),
     listDecisions(application.id),
+    currentMethod(),
   ])
-  const { columns, rows } = lineupOf(assessed, spreads)
-  const { currency: money, offerOf } = await offersOf(application.id, assessed, wanted, currency, today)
-  const area = rows.find(({ key }) => key === 'media.area')
-
+  const criteria = countedCriteria(application.form, effectiveCriteria(method))
+  const { columns, rows } = buildLineupColumns(assessed, criteria, spreads)
+  const { currency, offerOf } = await offersOf(application.id, assessed, wanted, asked, today)
+  const areas = rows.find(({ key }) => key === 'media.area')
+  const intervalOf = (productId: string): UsableInterval | undefined => {
+    const own = claims.filter((claim) => claim.productId === productId)
+    const decided = decisions.filter((decision) => decision.productId === productId)
+    return driver && usableInterval(driver, standingClaims(own, decided).claims, application.serviceIntervals)
+  }
   const costed = columns.map((column, at): MoneyRow => {
-    const { offered, unconverted } = offerOf(column.product)
-    const own = claims.filter(({ product }) => product === column.product)
-    const interval =
-      driver &&
-      usableInterval(
-        driver,
-        standing(
-          own,
-          decisions.filter(({ product }) => product === column.product),
-        ).claims,
-        application.manual,
-      )
-    const cost =
-      driver && offered && interval ? drivingCost(offered.unit, interval.distance, driver, perDistance) : undefined
+    const product = offerOf(column.productId)
     return {
       column,
-      offered,
-      unconverted,
-      interval,
-      cost,
-      areaPerMoney: areaPerMoney(area?.cells[at], offered),
-      passes: column.score.veto === undefined && column.score.value !== undefined,
+      ...costOf(product, intervalOf(column.productId), driver),
+      areaPerMoney: areaPerMoney(areas?.cells[at], product.offer, currency),
+      passes: column.score.fatalFault === undefined && column.score.value !== undefined,
     }
   })
-  const rules = driver
-    ? driverRules(
-        driver,
-        costed.flatMap(({ interval }) => (interval ? [interval.distance] : [])),
-      )
-    : []
-  const scored = costed.filter((row) => row.offered && row.passes)
+  const usable = costed.flatMap(({ interval }) => interval?.distance ?? [])
+  const rules = driver ? driverRules(driver, usable) : []
+  const pointsOf = cellPointsBy(criteria)
+  const between = (to: number, from: number): Upgrade =>
+    upgradeBetween(faceOff(rows, to, from, pointsOf), criteria, rules)
   return {
-    currency: money,
+    currency,
+    method,
     rows: costed,
     missingRates: [...new Set(costed.flatMap(({ unconverted }) => unconverted))],
     rules,
-    steps: stepsOf(costed, (a, b) => stepBetween(faceOff(rows, a, b), rules, criteriaWeight(application.form)), driver),
-    efficient: frontier(
-      scored.map(({ column, cost, offered }) => ({
-        id: column.id,
-        cost: cost?.perDistance ?? offered!.unit,
-        worth: column.score.value!,
-      })),
-    ),
+    upgrades: upgradesOf(costed, between),
+    efficient: frontier(costed.flatMap(alternativeOf)),
   }
 }
 
-const criteriaWeight = (form: Application['form']): number =>
-  criteria.filter(({ forms }) => forms.includes(form)).reduce((sum, { weight }) => sum + weight, 0)
+function costOf(
+  { offer, unconverted }: ProductOffer,
+  interval: UsableInterval | undefined,
+  driver: Driver | undefined,
+): Pick<MoneyRow, 'offer' | 'unconverted' | 'interval' | 'cost'> {
+  const cost = driver && offer && interval ? drivingCost(offer.unit, interval.distance, driver, perDistance) : undefined
+  return { offer, unconverted, interval, cost }
+}
 
-const mostUsed = (all: string[]): string | undefined =>
-  [...new Set(all)].sort((a, b) => all.filter((one) => one === b).length - all.filter((one) => one === a).length)[0]
+/** A filter as an alternative of cost and score; none when one of the two is not known. */
+function alternativeOf({ column: { id, score }, cost, offer, passes }: MoneyRow) {
+  if (!offer || !passes || score.value === undefined) return []
+  return [{ id, cost: cost?.perDistance ?? offer.unit, worth: score.value }]
+}
 
 const tierOrder = ['low', 'middle', 'top']
 
+type Offered = MoneyRow & { offer: Offer }
+
 /** Steps between the tiers of one brand, and from the cheapest that passes to each that costs more. */
-function stepsOf(rows: MoneyRow[], between: (a: number, b: number) => Step, driver: Driver | undefined): TierStep[] {
-  const step = (kind: TierStep['kind'], from: MoneyRow, to: MoneyRow): TierStep => ({
+function upgradesOf(rows: MoneyRow[], between: (to: number, from: number) => Upgrade): UpgradeOption[] {
+  const option = (kind: UpgradeOption['kind'], from: Offered, to: Offered): UpgradeOption => ({
     kind,
     from: from.column.id,
     to: to.column.id,
-    more: to.offered!.unit - from.offered!.unit,
-    moreAYear: driver && from.cost && to.cost ? to.cost.aYear - from.cost.aYear : undefined,
-    step: between(rows.indexOf(to), rows.indexOf(from)),
+    more: to.offer.unit - from.offer.unit,
+    moreAYear: from.cost && to.cost && to.cost.aYear - from.cost.aYear,
+    upgrade: between(rows.indexOf(to), rows.indexOf(from)),
   })
-  const bought = rows.filter(({ offered }) => offered)
-  const tiers = bought.flatMap((to) => {
-    const below = bought
-      .filter(
-        ({ column }) =>
-          column.brand === to.column.brand &&
-          column.id !== to.column.id &&
-          tierOrder.indexOf(column.tier) >= 0 &&
-          tierOrder.indexOf(column.tier) < tierOrder.indexOf(to.column.tier),
-      )
-      .sort((a, b) => tierOrder.indexOf(b.column.tier) - tierOrder.indexOf(a.column.tier))[0]
-    return below ? [step('tier', below, to)] : []
+  const offered = rows.filter((row): row is Offered => row.offer !== undefined)
+  const byTier = offered.flatMap((to) => {
+    const below = nextTierBelow(to, offered)
+    return below ? [option('tier', below, to)] : []
   })
-  const cheapest = bought.filter(({ passes }) => passes).sort((a, b) => a.offered!.unit - b.offered!.unit)[0]
-  return cheapest
-    ? [
-        ...tiers,
-        ...bought
-          .filter((to) => to.passes && to.offered!.unit > cheapest.offered!.unit)
-          .sort((a, b) => a.offered!.unit - b.offered!.unit)
-          .map((to) => step('cheapest', cheapest, to)),
-      ]
-    : tiers
+  const [cheapest, ...dearer] = offered.filter(({ passes }) => passes).sort((a, b) => a.offer.unit - b.offer.unit)
+  const fromCheapest = dearer.flatMap((to) =>
+    cheapest && to.offer.unit > cheapest.offer.unit ? [option('cheapest', cheapest, to)] : [],
+  )
+  return [...byTier, ...fromCheapest]
+}
+
+/** The filter of the same brand in the next lower tier that there is. */
+function nextTierBelow({ column }: Offered, offered: readonly Offered[]): Offered | undefined {
+  const rank = ({ tier }: ColumnHead): number => tierOrder.indexOf(tier)
+  const [below] = offered
+    .filter((other) => other.column.brand === column.brand && other.column.id !== column.id)
+    .filter((other) => rank(other.column) >= 0 && rank(other.column) < rank(column))
+    .sort((a, b) => rank(b.column) - rank(a.column))
+  return below
 }

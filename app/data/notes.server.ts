@@ -1,30 +1,25 @@
-import type { PartKey } from '#core/catalogue/index.ts'
-import { database, now } from './database.server.ts'
+import type { FilterPartKey } from '#core/catalogue/index.ts'
+import { now } from './clock.ts'
+import { database } from './database.server.ts'
 
 export interface Note {
   id: string
-  part: PartKey
+  part: FilterPartKey
   text: string
-  at: string
+  recordedAt: string
 }
 
-export async function listNotes(specimen: string): Promise<Note[]> {
+export async function listNotes(specimenId: string): Promise<Note[]> {
   const db = await database()
-  return db<Note & { specimen_id: string }>('note')
-    .where({ specimen_id: specimen })
-    .orderBy('at')
-    .select('id', 'part', 'text', 'at')
+  return db('note').where({ specimenId }).orderBy('recordedAt').select('id', 'part', 'text', 'recordedAt')
 }
 
-export async function addNote(specimen: string, note: Omit<Note, 'at'>): Promise<void> {
+export async function addNote(specimenId: string, { id, part, text }: Omit<Note, 'recordedAt'>): Promise<void> {
   const db = await database()
-  await db('note')
-    .insert({ ...note, specimen_id: specimen, at: now() })
-    .onConflict('id')
-    .ignore()
+  await db('note').insert({ id, specimenId, part, text, recordedAt: now() }).onConflict('id').ignore()
 }
 
-export async function removeNote(specimen: string, id: string): Promise<void> {
+export async function removeNote(specimenId: string, id: string): Promise<void> {
   const db = await database()
-  await db('note').where({ id, specimen_id: specimen }).delete()
+  await db('note').where({ id, specimenId }).delete()
 }

@@ -1,22 +1,24 @@
 import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
+import { fileTypeFromBuffer } from 'file-type'
 import sharp from 'sharp'
-import type { PartKey } from '#core/catalogue/index.ts'
-import { ok, problem, type Result } from '#core/result.ts'
-import { database, dataFolder, now } from './database.server.ts'
+import type { FilterPartKey } from '#core/catalogue/index.ts'
+import { ok, problem, type Problem, type Result } from '#core/result.ts'
+import { now } from './clock.ts'
+import { database, dataFolder } from './database.server.ts'
 
 export interface Photo {
   id: string
-  part: PartKey
+  part: FilterPartKey
   name: string
   width: number
   height: number
   bytes: number
-  at: string
+  recordedAt: string
 }
 
 /** Pictures larger than this are refused; cameras stay well below it. */
-export const mostBytes = 25_000_000
+export const maximumPhotoBytes = 25_000_000
 const longestSide = 4096
 const thumbnailSide = 320
 
@@ -24,13 +26,23 @@ const folder = () => join(dataFolder(), 'photos')
 const pathOf = (id: string, size: 'whole' | 'thumbnail') =>
   join(folder(), size === 'whole' ? `${id}.jpg` : `${id}-small.jpg`)
 
-/** What kind of picture the first bytes say it is, whatever its name. */
-function kindOf(bytes: Uint8Array): 'jpeg' | 'png' | 'webp' | 'heic' | undefined {
-  const text = (from: number, to: number) => String.fromCharCode(...bytes.subarray(from, to))
-  if (bytes[0] === 0xff && bytes[1] === 0xd8) return 'jpeg'
-  if (text(1, 4) === 'PNG') return 'png'
-  if (text(0, 4) === 'RIFF' && text(8, 12) === 'WEBP') return 'webp'
-  return text(4, 8) === 'ftyp' && /^(hei|hev|mif|msf)/.test(text(8, 12)) ? 'heic' : undefined
+const keptTypes = new Set(['image/jpeg', 'image/png', 'image/webp'])
+
+/** Why a file cannot be kept, by its size and by the type that its first bytes tell, whatever its name. */
+async function photoProblem(name: string, bytes: Uint8Array): Promise<Problem | undefined> {
+  if (bytes.length === 0) return { code: 'empty', message: `"${name}" is empty.` }
+  if (bytes.length > maximumPhotoBytes) {
+    const [size, limit] = [bytes.length, maximumPhotoBytes].map((one) => `${Math.round(one / 1e6)} MB`)
+    return { code: 'too-large', message: `"${name}" has ${size}; ${limit} fit. Save it smaller.` }
+  }
+  const type = (await fileTypeFromBuffer(bytes))?.mime
+  if (type === 'image/heic' || type === 'image/heif')
+    return {
+      code: 'heic',
+      message: `"${name}" is a HEIC picture, which browsers cannot show. Set the phone's camera to "most compatible", or save it as JPEG.`,
+    }
+  if (type && keptTypes.has(type)) return undefined
+  return { code: 'no-picture', message: `"${name}" is no picture that can be kept: JPEG, PNG or WebP.` }
 }
 
 /**
@@ -38,27 +50,16 @@ function kindOf(bytes: Uint8Array): 'jpeg' | 'png' | 'webp' | 'heic' | undefined
  * the camera noted in it, so the place where it was taken is gone.
  */
 export async function addPhoto(
-  specimen: string,
+  specimenId: string,
   { id, part, name }: Pick<Photo, 'id' | 'part' | 'name'>,
   bytes: Uint8Array,
 ): Promise<Result<Photo>> {
-  const said = name.slice(0, 80)
-  if (bytes.length === 0) return problem('empty', `"${said}" is empty.`)
-  if (bytes.length > mostBytes)
-    return problem(
-      'too-large',
-      `"${said}" has ${Math.round(bytes.length / 1e6)} MB; ${mostBytes / 1e6} MB fit. Save it smaller.`,
-    )
-  const kind = kindOf(bytes)
-  if (kind === 'heic')
-    return problem(
-      'heic',
-      `"${said}" is a HEIC picture, which browsers cannot show. Set the phone's camera to "most compatible", or save it as JPEG.`,
-    )
-  if (!kind) return problem('no-picture', `"${said}" is no picture that can be kept: JPEG, PNG or WebP.`)
+  const shownName = name.slice(0, 80)
+  const refusal = await photoProblem(shownName, bytes)
+  if (refusal) return { ok: false, problem: refusal }
 
   const picture = await shrink(bytes, longestSide, 88).catch(() => undefined)
-  if (!picture) return problem('broken', `"${said}" cannot be read: the file is broken.`)
+  if (!picture) return problem('broken', `"${shownName}" cannot be read: the file is broken.`)
   const thumbnail = await shrink(picture.data, thumbnailSide, 78)
 
   await mkdir(folder(), { recursive: true })
@@ -72,15 +73,15 @@ export async function addPhoto(
   const photo: Photo = {
     id,
     part,
-    name: said,
+    name: shownName,
     width: picture.info.width,
     height: picture.info.height,
     bytes: picture.data.length,
-    at: now(),
+    recordedAt: now(),
   }
   const db = await database()
   await db('photo')
-    .insert({ ...photo, specimen_id: specimen })
+    .insert({ ...photo, specimenId })
     .onConflict('id')
     .ignore()
   return ok(photo)
@@ -94,12 +95,12 @@ const shrink = (bytes: Uint8Array, side: number, quality: number) =>
     .jpeg({ quality, mozjpeg: true })
     .toBuffer({ resolveWithObject: true })
 
-export async function listPhotos(specimen: string): Promise<Photo[]> {
+export async function listPhotos(specimenId: string): Promise<Photo[]> {
   const db = await database()
   return db('photo')
-    .where({ specimen_id: specimen })
-    .orderBy('at')
-    .select('id', 'part', 'name', 'width', 'height', 'bytes', 'at')
+    .where({ specimenId })
+    .orderBy('recordedAt')
+    .select('id', 'part', 'name', 'width', 'height', 'bytes', 'recordedAt')
 }
 
 /** The JPEG of a photo, if there is one. */
@@ -109,19 +110,25 @@ export async function readPhoto(id: string, size: 'whole' | 'thumbnail'): Promis
   return readFile(pathOf(id, size)).catch(() => undefined)
 }
 
-export async function removePhoto(specimen: string, id: string): Promise<void> {
+export async function removePhoto(specimenId: string, id: string): Promise<void> {
   const db = await database()
-  if ((await db('photo').where({ id, specimen_id: specimen }).delete()) === 0) return
+  if ((await db('photo').where({ id, specimenId }).delete()) === 0) return
   for (const size of ['whole', 'thumbnail'] as const) await rm(pathOf(id, size), { force: true })
 }
 
 /** Pictures of the box of a product's specimens. */
-export async function listBoxPhotos(product: string): Promise<{ id: string; name: string }[]> {
+export async function listBoxPhotos(productId: string): Promise<{ id: string; name: string }[]> {
   const db = await database()
   return db('photo')
-    .join('specimen', 'specimen.id', 'photo.specimen_id')
-    .join('revision', 'revision.id', 'specimen.revision_id')
-    .where({ product_id: product, part: 'box' })
-    .orderBy('photo.at')
+    .join('specimen', 'specimen.id', 'photo.specimenId')
+    .join('revision', 'revision.id', 'specimen.revisionId')
+    .where({ productId, part: 'box' })
+    .orderBy('photo.recordedAt')
     .select('photo.id', 'photo.name')
+}
+
+/** The picture, when it is one of the box of a product; else none. */
+export async function knownPhoto(productId: string, id: string | null): Promise<string | null> {
+  const photos = await listBoxPhotos(productId)
+  return photos.some((photo) => photo.id === id) ? id : null
 }

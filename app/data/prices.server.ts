@@ -1,76 +1,70 @@
 import type { Freight, Price } from '#core/money/landed.ts'
 import type { Rate } from '#core/money/rates.ts'
-import { database, now } from './database.server.ts'
+import { now } from './clock.ts'
+import { database } from './database.server.ts'
 import { newId } from './id.ts'
+import type { RawInput } from './raw-input.ts'
 
-interface PriceRow extends Omit<Price, 'product' | 'freight' | 'extrasMinor'> {
-  product_id: string
+interface PriceRow extends Omit<Price, 'freight'> {
   freight: string
-  extras_minor: number
 }
 
-const fromRow = ({ product_id, freight, extras_minor, ...rest }: PriceRow): Price => ({
-  ...rest,
-  product: product_id,
-  freight: JSON.parse(freight) as Freight,
-  extrasMinor: extras_minor,
-})
+const toPrice = ({ freight, ...rest }: PriceRow): Price => ({ ...rest, freight: JSON.parse(freight) as Freight })
 
 const columns = [
   'price.id',
-  'product_id',
+  'productId',
   'shop',
   'currency',
-  'minor',
-  'count',
+  'amountMinor',
+  'packSize',
   'subscription',
   'freight',
   'extras',
-  'extras_minor',
-  'on',
+  'extrasMinor',
+  'observedOn',
 ]
 
 /** All prices read for the products of an application, latest first. */
-export async function listPrices(application: string): Promise<Price[]> {
+export async function listPrices(applicationId: string): Promise<Price[]> {
   const db = await database()
   const rows: PriceRow[] = await db('price')
-    .join('product', 'product.id', 'price.product_id')
-    .where({ application_id: application })
-    .orderBy('on', 'desc')
+    .join('product', 'product.id', 'price.productId')
+    .where({ applicationId })
+    .orderBy('observedOn', 'desc')
     .select(columns)
-  return rows.map(fromRow)
+  return rows.map(toPrice)
 }
 
-export async function listPricesOf(product: string): Promise<Price[]> {
+export async function listPricesOf(productId: string): Promise<Price[]> {
   const db = await database()
-  const rows: PriceRow[] = await db('price').where({ product_id: product }).orderBy('on', 'desc').select(columns)
-  return rows.map(fromRow)
+  const rows: PriceRow[] = await db('price').where({ productId }).orderBy('observedOn', 'desc').select(columns)
+  return rows.map(toPrice)
 }
 
 /** Keeps a price; the same id twice is the same price and is kept once. */
-export async function addPrice({ product, freight, extrasMinor, ...rest }: Price): Promise<void> {
+export async function addPrice(price: Price, rawInput: RawInput = {}): Promise<void> {
   const db = await database()
   await db('price')
     .insert({
-      ...rest,
-      product_id: product,
-      freight: JSON.stringify(freight),
-      extras_minor: extrasMinor,
-      created_at: now(),
+      ...price,
+      freight: JSON.stringify(price.freight),
+      rawInput: JSON.stringify(rawInput),
+      createdAt: now(),
     })
     .onConflict('id')
     .ignore()
 }
 
-export async function removePrice(product: string, id: string): Promise<void> {
+export async function removePrice(productId: string, id: string): Promise<void> {
   const db = await database()
-  await db('price').where({ id, product_id: product }).delete()
+  await db('price').where({ id, productId }).delete()
 }
 
 /** Rates of exchange that were given, latest first. */
 export async function listRates(): Promise<Rate[]> {
   const db = await database()
-  return db('rate').orderBy('on', 'desc').select('from', 'to', 'rate', 'on')
+  return db('rate').orderBy('quotedOn', 'desc').select('base', 'quote', 'rate', 'quotedOn')
 }
 
 export async function addRate(rate: Rate): Promise<void> {

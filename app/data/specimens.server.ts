@@ -1,82 +1,87 @@
 import type { Knex } from 'knex'
-import type { Form } from '#core/catalogue/index.ts'
-import type { Plan } from '#core/teardown/plan.ts'
-import { database, isDuplicate, now } from './database.server.ts'
+import type { FilterForm } from '#core/catalogue/index.ts'
+import type { RecordingPlan } from '#core/teardown/recording-plan.ts'
+import { database, savedUnlessTaken, upsert } from './database.server.ts'
 import type { Tier } from './products.server.ts'
+import type { RawInput } from './raw-input.ts'
 
 export interface Specimen {
   id: string
   label: string
-  got: 'bought' | 'given'
+  acquisition: 'bought' | 'given'
   givenBy: string
   paidMinor: number | null
   currency: string | null
   shop: string
   createdAt: string
   /** What to record where it departs from the catalogue. */
-  plan: Plan
+  recordingPlan: RecordingPlan
+  rawInput: RawInput
   /** UTC, ISO 8601: when filming began. */
   filmingAt: string | null
-  revision: string
+  revisionId: string
   revisionLabel: string
-  product: string
+  productId: string
   brand: string
   partNumber: string
-  form: Form
+  form: FilterForm
   tier: Tier
-  application: string
+  applicationId: string
   applicationName: string
   /** What the application asks, SI. */
   bypassOpening: number | null
-  oilCold: number | null
-  oilHot: number | null
+  oilTemperatureMin: number | null
+  oilTemperatureMax: number | null
 }
 
-export interface SpecimenFields {
-  id: string
-  revision: string
-  label: string
-  got: 'bought' | 'given'
-  givenBy: string
-  paidMinor: number | null
-  currency: string | null
-  shop: string
-}
+export type SpecimenFields = Pick<
+  Specimen,
+  'id' | 'revisionId' | 'label' | 'acquisition' | 'givenBy' | 'paidMinor' | 'currency' | 'shop' | 'rawInput'
+>
+
+type SpecimenRow = Omit<Specimen, 'recordingPlan' | 'rawInput'> & { recordingPlan: string; rawInput: string }
+
+const toSpecimen = ({ recordingPlan, rawInput, ...rest }: SpecimenRow): Specimen => ({
+  ...rest,
+  recordingPlan: JSON.parse(recordingPlan) as RecordingPlan,
+  rawInput: JSON.parse(rawInput) as RawInput,
+})
 
 async function select(where: Record<string, string> | ((query: Knex.QueryBuilder) => void)): Promise<Specimen[]> {
   const db = await database()
-  const rows: (Omit<Specimen, 'plan'> & { plan: string })[] = await db('specimen')
-    .join('revision', 'revision.id', 'specimen.revision_id')
-    .join('product', 'product.id', 'revision.product_id')
-    .join('brand', 'brand.id', 'product.brand_id')
-    .join('application', 'application.id', 'product.application_id')
+  const rows: SpecimenRow[] = await db('specimen')
+    .join('revision', 'revision.id', 'specimen.revisionId')
+    .join('product', 'product.id', 'revision.productId')
+    .join('brand', 'brand.id', 'product.brandId')
+    .join('application', 'application.id', 'product.applicationId')
     .where(where)
-    .orderBy(['brand.name', 'product.part_number', 'revision.created_at', 'specimen.label'])
+    .orderBy(['brand.name', 'product.partNumber', 'revision.createdAt', 'specimen.label'])
     .select({
       id: 'specimen.id',
       label: 'specimen.label',
-      got: 'specimen.got',
-      givenBy: 'specimen.given_by',
-      paidMinor: 'specimen.paid_minor',
+      acquisition: 'specimen.acquisition',
+      givenBy: 'specimen.givenBy',
+      paidMinor: 'specimen.paidMinor',
       currency: 'specimen.currency',
       shop: 'specimen.shop',
-      createdAt: 'specimen.created_at',
-      plan: 'specimen.plan',
-      filmingAt: 'specimen.filming_at',
-      revision: 'revision.id',
+      createdAt: 'specimen.createdAt',
+      recordingPlan: 'specimen.recordingPlan',
+      rawInput: 'specimen.rawInput',
+      filmingAt: 'specimen.filmingAt',
+      revisionId: 'revision.id',
       revisionLabel: 'revision.label',
-      product: 'product.id',
+      productId: 'product.id',
       brand: 'brand.name',
-      partNumber: 'product.part_number',
+      partNumber: 'product.partNumber',
       form: 'product.form',
       tier: 'product.tier',
-      application: 'application.id',
+      applicationId: 'application.id',
       applicationName: 'application.name',
-      bypassOpening: 'application.bypass_opening',
-      oilCold: 'application.oil_cold',
-      oilHot: 'application.oil_hot',
+      bypassOpening: 'application.bypassOpening',
+      oilTemperatureMin: 'application.oilTemperatureMin',
+      oilTemperatureMax: 'application.oilTemperatureMax',
     })
-  return rows.map(({ plan, ...rest }) => ({ ...rest, plan: JSON.parse(plan) as Plan }))
+  return rows.map(toSpecimen)
 }
 
 export const listSpecimens = (application: string): Promise<Specimen[]> => select({ 'application.id': application })
@@ -88,18 +93,18 @@ export const listRepeatedSpecimens = (most: number): Promise<Specimen[]> =>
   select((query) => {
     void query.whereIn('specimen.id', (all) => {
       const repeated = (one: Knex.QueryBuilder) =>
-        void one.select('revision_id').from('specimen').groupBy('revision_id').havingRaw('count(*) > 1')
-      void all.select('id').from('specimen').whereIn('revision_id', repeated).orderBy('created_at', 'desc').limit(most)
+        void one.select('revisionId').from('specimen').groupBy('revisionId').havingRaw('count(*) > 1')
+      void all.select('id').from('specimen').whereIn('revisionId', repeated).orderBy('createdAt', 'desc').limit(most)
     })
   })
 
 /** Other specimens of the same application and form that have readings, latest first, so many at most. */
 export async function listRecordedLike(
-  { id, application, form }: Specimen,
+  { id, applicationId, form }: Specimen,
   most = 30,
 ): Promise<{ id: string; name: string }[]> {
   const like = await select((query) => {
-    void query.where({ 'application.id': application, 'product.form': form }).whereNot({ 'specimen.id': id })
+    void query.where({ 'application.id': applicationId, 'product.form': form }).whereNot({ 'specimen.id': id })
     void query.whereExists(
       (recorded) => void recorded.select('seq').from('reading').whereRaw('reading.specimen_id = specimen.id'),
     )
@@ -115,42 +120,42 @@ export const listAllSpecimens = (): Promise<Specimen[]> => select({})
 export const findSpecimen = async (id: string): Promise<Specimen | undefined> =>
   (await select({ 'specimen.id': id }))[0]
 
-/** Adds or changes a specimen; the same id twice changes nothing twice. */
-export async function saveSpecimen(fields: SpecimenFields): Promise<'saved' | 'label-taken'> {
+/** How many specimens each product has. */
+export async function countSpecimensByProduct(): Promise<Map<string, number>> {
   const db = await database()
-  const { id, revision, label, got, givenBy, paidMinor, currency, shop } = fields
-  const row = { revision_id: revision, label, got, given_by: givenBy, paid_minor: paidMinor, currency, shop }
-  try {
-    await db('specimen')
-      .insert({ id, ...row, created_at: now() })
-      .onConflict('id')
-      .merge(Object.keys(row))
-    return 'saved'
-  } catch (error) {
-    if (isDuplicate(error)) return 'label-taken'
-    throw error
-  }
+  const rows: { productId: string; specimens: number }[] = await db('specimen')
+    .join('revision', 'revision.id', 'specimen.revisionId')
+    .groupBy('productId')
+    .select('productId')
+    .count({ specimens: 'specimen.id' })
+  return new Map(rows.map(({ productId, specimens }) => [productId, specimens]))
+}
+
+/** Adds or changes a specimen; the same id twice changes nothing twice. */
+export async function saveSpecimen({ rawInput, ...fields }: SpecimenFields): Promise<'saved' | 'taken'> {
+  const db = await database()
+  return savedUnlessTaken(() => upsert(db, 'specimen', { ...fields, rawInput: JSON.stringify(rawInput) }))
 }
 
 /** Sets what to record of a specimen. */
-export async function savePlan(id: string, plan: Plan): Promise<void> {
+export async function saveRecordingPlan(id: string, plan: RecordingPlan): Promise<void> {
   const db = await database()
   await db('specimen')
     .where({ id })
-    .update({ plan: JSON.stringify(plan) })
+    .update({ recordingPlan: JSON.stringify(plan) })
 }
 
 /** Sets when filming of a specimen began; null when it was not filmed. */
 export async function saveFilming(id: string, at: string | null): Promise<void> {
   const db = await database()
-  await db('specimen').where({ id }).update({ filming_at: at })
+  await db('specimen').where({ id }).update({ filmingAt: at })
 }
 
 /** Removes a specimen that has no readings. */
 export async function removeSpecimen(id: string): Promise<'removed' | 'in-use'> {
   const db = await database()
   return db.transaction(async (trx) => {
-    if (await trx('reading').where({ specimen_id: id }).first()) return 'in-use'
+    if (await trx('reading').where({ specimenId: id }).first()) return 'in-use'
     await trx('specimen').where({ id }).delete()
     return 'removed'
   })
@@ -159,15 +164,15 @@ export async function removeSpecimen(id: string): Promise<'removed' | 'in-use'> 
 /** The specimen that was last worked on: latest reading, else latest made. */
 export async function latestSpecimen(): Promise<string | undefined> {
   const db = await database()
-  const read: { id: string } | undefined = await db('reading').orderBy('seq', 'desc').first('specimen_id as id')
-  const made: { id: string } | undefined = read ?? (await db('specimen').orderBy('created_at', 'desc').first('id'))
+  const read: { id: string } | undefined = await db('reading').orderBy('seq', 'desc').first('specimenId as id')
+  const made: { id: string } | undefined = read ?? (await db('specimen').orderBy('createdAt', 'desc').first('id'))
   return made?.id
 }
 
 /** Free label for the next specimen of a revision: A, B, C, then 27, 28. */
 export async function nextLabel(revision: string): Promise<string> {
   const db = await database()
-  const taken = new Set((await db('specimen').where({ revision_id: revision }).pluck('label')) as string[])
+  const taken = new Set((await db('specimen').where({ revisionId: revision }).pluck('label')) as string[])
   for (let index = 0; ; index++) {
     const label = index < 26 ? String.fromCharCode(65 + index) : String(index + 1)
     if (!taken.has(label)) return label

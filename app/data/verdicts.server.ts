@@ -1,82 +1,79 @@
-import type { Frozen } from '#core/verdict/freeze.ts'
-import { database, now } from './database.server.ts'
+import type { VerdictSnapshot } from '#core/verdict/snapshot.ts'
+import { now } from './clock.ts'
+import { database } from './database.server.ts'
 
 export interface Verdict {
   id: string
-  school: string
-  driver: string | null
+  schoolId: string
+  driverId: string | null
   words: string
   /** Column that the reviewer puts first all the same; empty for none. */
-  overrule: string
+  overruleColumn: string
   overruleReason: string
   publishedAt: string | null
-  frozen: Frozen | null
-  at: string
+  snapshot: VerdictSnapshot | null
+  updatedAt: string
 }
 
-interface VerdictRow {
-  id: string
-  school_id: string
-  driver_id: string | null
-  words: string
-  overrule: string
-  overrule_reason: string
-  published_at: string | null
-  frozen: string | null
-  at: string
-}
+type VerdictRow = Omit<Verdict, 'snapshot'> & { snapshot: string | null }
 
-const fromRow = ({ school_id, driver_id, overrule_reason, published_at, frozen, ...rest }: VerdictRow): Verdict => ({
+const toVerdict = ({ snapshot, ...rest }: VerdictRow): Verdict => ({
   ...rest,
-  school: school_id,
-  driver: driver_id,
-  overruleReason: overrule_reason,
-  publishedAt: published_at,
-  frozen: frozen === null ? null : (JSON.parse(frozen) as Frozen),
+  snapshot: snapshot === null ? null : (JSON.parse(snapshot) as VerdictSnapshot),
 })
 
-const columns = ['id', 'school_id', 'driver_id', 'words', 'overrule', 'overrule_reason', 'published_at', 'frozen', 'at']
+const columns = [
+  'id',
+  'schoolId',
+  'driverId',
+  'words',
+  'overruleColumn',
+  'overruleReason',
+  'publishedAt',
+  'snapshot',
+  'updatedAt',
+]
 
 /** Verdicts on an application: the draft, and those that were published, latest first. */
-export async function listVerdicts(application: string): Promise<{ draft: Verdict | undefined; published: Verdict[] }> {
+export async function listVerdicts(
+  applicationId: string,
+): Promise<{ draft: Verdict | undefined; published: Verdict[] }> {
   const db = await database()
-  const rows = (
-    (await db('verdict').where({ application_id: application }).orderBy('at', 'desc').select(columns)) as VerdictRow[]
-  ).map(fromRow)
+  const rows: VerdictRow[] = await db('verdict').where({ applicationId }).orderBy('updatedAt', 'desc').select(columns)
+  const verdicts = rows.map(toVerdict)
   return {
-    draft: rows.find(({ publishedAt }) => publishedAt === null),
-    published: rows.filter(({ publishedAt }) => publishedAt !== null),
+    draft: verdicts.find(({ publishedAt }) => publishedAt === null),
+    published: verdicts.filter(({ publishedAt }) => publishedAt !== null),
   }
 }
 
 /** Keeps the reviewer's words and overruling; the same id is the same draft. */
-export async function saveDraft(
-  application: string,
-  { id, school, driver, words, overrule, overruleReason }: Omit<Verdict, 'publishedAt' | 'frozen' | 'at'>,
+export async function saveVerdictDraft(
+  applicationId: string,
+  { id, ...fields }: Omit<Verdict, 'publishedAt' | 'snapshot' | 'updatedAt'>,
 ): Promise<void> {
   const db = await database()
-  const row = { school_id: school, driver_id: driver, words, overrule, overrule_reason: overruleReason, at: now() }
+  const row = { ...fields, updatedAt: now() }
   await db.transaction(async (trx) => {
     const draft: { id: string } | undefined = await trx('verdict')
-      .where({ application_id: application, published_at: null })
+      .where({ applicationId, publishedAt: null })
       .first('id')
     if (draft) await trx('verdict').where({ id: draft.id }).update(row)
-    else await trx('verdict').insert({ id, application_id: application, ...row })
+    else await trx('verdict').insert({ id, applicationId, ...row })
   })
 }
 
-/** Publishes the draft: frozen as it is. */
-export async function publish(application: string, frozen: Frozen): Promise<boolean> {
+/** Publishes the draft as it stands. */
+export async function publishVerdict(applicationId: string, snapshot: VerdictSnapshot): Promise<boolean> {
   const db = await database()
-  return (
-    (await db('verdict')
-      .where({ application_id: application, published_at: null })
-      .update({ published_at: now(), frozen: JSON.stringify(frozen) })) > 0
-  )
+  const changed = await db('verdict')
+    .where({ applicationId, publishedAt: null })
+    .update({ publishedAt: now(), snapshot: JSON.stringify(snapshot) })
+  return changed > 0
 }
 
 /** Takes a published verdict back. */
-export async function withdraw(application: string, id: string): Promise<void> {
+export async function withdrawVerdict(applicationId: string, id: string): Promise<void> {
   const db = await database()
-  await db('verdict').where({ application_id: application, id }).whereNotNull('published_at').delete()
+  await db('verdict').where({ applicationId, id }).whereNotNull('publishedAt').delete()
 }

@@ -1,50 +1,37 @@
-import { formatQuantity } from '#core/quantity/format.ts'
-import type { DrawingData, DrawnPart } from './data.ts'
-import { heightOf, layOut } from './ExplodedView.tsx'
+import type { DrawingData } from './data.ts'
+import type { DrawnPart } from './drawn-part.ts'
+import { formatDrawnLength } from './dimensions.ts'
 import { palette } from './palette.ts'
+import { arrangeSlots, heightOf, middles, totalLength, type Slot } from './slots.tsx'
+
+interface Side {
+  name: string
+  data: DrawingData
+}
 
 interface Props {
-  a: { name: string; data: DrawingData }
-  b: { name: string; data: DrawingData }
+  a: Side
+  b: Side
   width: number
   height: number
   unit: 'mm' | 'in'
   title: string
 }
 
-const gapMm = 9
-const label = "'Barlow Condensed', 'Arial Narrow', sans-serif"
-const text = "'Public Sans', sans-serif"
+const labelFont = "'Barlow Condensed', 'Arial Narrow', sans-serif"
+const textFont = "'Public Sans', sans-serif"
+
+/** A part of both, in pixels along the axis. */
+interface FacingPart {
+  part: DrawnPart
+  label: string
+  middle: number
+}
 
 /** Two filters on one axis and to one scale: the half of the one above it, that of the other mirrored below. */
 export function FacingView({ a, b, width, height, unit, title }: Props) {
-  const [upper, lower] = [layOut(a.data), layOut(b.data)]
-  const parts = [...new Set([...upper, ...lower].map(({ part }) => part))].sort(
-    (p, q) => order(p, upper, lower) - order(q, upper, lower),
-  )
-  const lengths = parts.map((part) =>
-    Math.max(...[upper, lower].map((slots) => slots.find((slot) => slot.part === part)?.length ?? 0)),
-  )
-  const total = lengths.reduce((sum, one) => sum + one, 0) + gapMm * (parts.length - 1)
-  const tallest = Math.max(...parts.flatMap((part) => [heightOf(part, a.data), heightOf(part, b.data)]))
-  const scale = Math.min((width - 60) / total, (height - 92) / tallest)
+  const { parts, scale } = layOut(a.data, b.data, width, height)
   const axis = height / 2
-  const start = (width - total * scale) / 2
-  const middles = parts.map(
-    (_, index) =>
-      start + (lengths.slice(0, index).reduce((sum, one) => sum + one + gapMm, 0) + lengths[index]! / 2) * scale,
-  )
-  const size = (data: DrawingData, part: DrawnPart) =>
-    part === 'can'
-      ? data.can.height
-      : part === 'element'
-        ? data.element.height
-        : part === 'pleats'
-          ? data.element.od
-          : part === 'plate'
-            ? data.can.diameter
-            : undefined
-
   return (
     <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={title} style={{ display: 'block' }}>
       <defs>
@@ -56,75 +43,32 @@ export function FacingView({ a, b, width, height, unit, title }: Props) {
         </clipPath>
       </defs>
       <rect width={width} height={height} fill={palette.mat} />
-      {[
-        { slots: upper, data: a.data, clip: 'url(#upper-half)', name: a.name, at: 22, dims: 34 },
-        { slots: lower, data: b.data, clip: 'url(#lower-half)', name: b.name, at: height - 12, dims: height - 30 },
-      ].map(({ slots, data, clip, name, at, dims }) => (
-        <g key={name + clip}>
-          <g clipPath={clip}>
-            {parts.map((part, index) => {
-              const slot = slots.find((one) => one.part === part)
-              if (!slot) return null
-              return (
-                <g
-                  key={part}
-                  transform={`translate(${middles[index]} ${axis}) scale(${scale})`}
-                  opacity={data.states[part].known ? 1 : 0.7}
-                >
-                  {slot.draw(scale)}
-                </g>
-              )
-            })}
-          </g>
-          <text x={14} y={at} fontFamily={label} fontSize={18} fontWeight={600} fill={palette.chalk}>
-            {name}
-          </text>
-          {parts.map((part, index) => {
-            const mm = size(data, part)
-            if (mm === undefined || !data.states[part].known || !slots.some((one) => one.part === part)) return null
-            return (
-              <text
-                key={part}
-                x={middles[index]}
-                y={dims}
-                textAnchor="middle"
-                fontFamily={text}
-                fontSize={12}
-                fill={palette.faint}
-              >
-                {part === 'pleats' || part === 'plate' ? '⌀ ' : ''}
-                {formatQuantity(mm / 1000, unit, unit === 'mm' ? 1 : 2)}
-              </text>
-            )
-          })}
-        </g>
-      ))}
+      <Half side={a} parts={parts} scale={scale} axis={axis} clip="upper-half" nameAt={22} lengthsAt={34} unit={unit} />
+      <Half
+        side={b}
+        parts={parts}
+        scale={scale}
+        axis={axis}
+        clip="lower-half"
+        nameAt={height - 12}
+        lengthsAt={height - 30}
+        unit={unit}
+      />
       <line x1={0} x2={width} y1={axis} y2={axis} stroke={palette.chalk} strokeDasharray="14 4 3 4" strokeWidth={1} />
-      {parts.map((part, index) => (
+      {parts.map(({ part, label, middle }) => (
         <g key={part}>
-          <rect
-            x={middles[index]! - 34}
-            y={axis - 9}
-            width={68}
-            height={18}
-            rx={4}
-            fill={palette.hole}
-            opacity={0.85}
-          />
+          <rect x={middle - 34} y={axis - 9} width={68} height={18} rx={4} fill={palette.hole} opacity={0.85} />
           <text
-            x={middles[index]}
+            x={middle}
             y={axis + 5}
             textAnchor="middle"
-            fontFamily={label}
+            fontFamily={labelFont}
             fontSize={13}
             fontWeight={600}
             letterSpacing={0.5}
             fill={palette.chalk}
           >
-            {([...upper, ...lower].find((slot) => slot.part === part)?.label ?? '')
-              .replace(', end on', '')
-              .replace('Drain-back valve', 'Valve')
-              .toUpperCase()}
+            {label}
           </text>
         </g>
       ))}
@@ -132,9 +76,97 @@ export function FacingView({ a, b, width, height, unit, title }: Props) {
   )
 }
 
+interface HalfProps {
+  side: Side
+  parts: FacingPart[]
+  scale: number
+  axis: number
+  /** Id of the clip that leaves this half alone. */
+  clip: string
+  nameAt: number
+  lengthsAt: number
+  unit: 'mm' | 'in'
+}
+
+/** One filter, cut off at the axis, with its name and its lengths. */
+function Half({ side: { name, data }, parts, scale, axis, clip, nameAt, lengthsAt, unit }: HalfProps) {
+  const slots = new Map(arrangeSlots(data).map((slot) => [slot.part, slot]))
+  return (
+    <g>
+      <g clipPath={`url(#${clip})`}>
+        {parts.map(({ part, middle }) => (
+          <g
+            key={part}
+            transform={`translate(${middle} ${axis}) scale(${scale})`}
+            opacity={data.states[part].known ? 1 : 0.7}
+          >
+            {slots.get(part)?.draw(scale)}
+          </g>
+        ))}
+      </g>
+      <text x={14} y={nameAt} fontFamily={labelFont} fontSize={18} fontWeight={600} fill={palette.chalk}>
+        {name}
+      </text>
+      {parts.map(({ part, middle }) => {
+        const length = lengthAlong(part, data)
+        if (length === undefined || !data.states[part].known || !slots.has(part)) return null
+        return (
+          <text
+            key={part}
+            x={middle}
+            y={lengthsAt}
+            textAnchor="middle"
+            fontFamily={textFont}
+            fontSize={12}
+            fill={palette.faint}
+          >
+            {part === 'pleats' || part === 'plate' ? '⌀ ' : ''}
+            {formatDrawnLength(length, unit)}
+          </text>
+        )
+      })}
+    </g>
+  )
+}
+
+/** Where every part of both lies, and at which scale all of them fit. */
+function layOut(a: DrawingData, b: DrawingData, width: number, height: number) {
+  const [upper, lower] = [arrangeSlots(a), arrangeSlots(b)]
+  const slots = [...upper, ...lower]
+  const parts = [...new Set(slots.map(({ part }) => part))].sort(
+    (p, q) => order(p, upper, lower) - order(q, upper, lower),
+  )
+  const slotsOf = (part: DrawnPart) => slots.filter((slot) => slot.part === part)
+  const lengths = parts.map((part) => Math.max(...slotsOf(part).map(({ length }) => length)))
+  const tallest = Math.max(...parts.flatMap((part) => [heightOf(part, a), heightOf(part, b)]))
+  const scale = Math.min((width - 60) / totalLength(lengths), (height - 92) / tallest)
+  const start = (width - totalLength(lengths) * scale) / 2
+  const at = middles(lengths)
+  return {
+    scale,
+    parts: parts.map((part, index): FacingPart => {
+      const label = shortLabel(slotsOf(part)[0]?.label ?? '')
+      return { part, label, middle: start + (at[index] ?? 0) * scale }
+    }),
+  }
+}
+
+const shortLabel = (label: string): string =>
+  label.replace(', end on', '').replace('Drain-back valve', 'Valve').toUpperCase()
+
+/** Length along the axis that is said of a part, mm. */
+function lengthAlong(part: DrawnPart, { can, element }: DrawingData): number | undefined {
+  const lengths: Partial<Record<DrawnPart, number>> = {
+    can: can.height,
+    element: element.height,
+    pleats: element.od,
+    plate: can.diameter,
+  }
+  return lengths[part]
+}
+
 /** Where a part lies on the mat: as the upper has it, else as the lower. */
-function order(part: DrawnPart, upper: readonly { part: DrawnPart }[], lower: readonly { part: DrawnPart }[]): number {
+function order(part: DrawnPart, upper: readonly Slot[], lower: readonly Slot[]): number {
   const above = upper.findIndex((slot) => slot.part === part)
-  if (above >= 0) return above
-  return lower.findIndex((slot) => slot.part === part) - 0.5
+  return above >= 0 ? above : lower.findIndex((slot) => slot.part === part) - 0.5
 }

@@ -23,9 +23,10 @@ export function placeLabels(boxes: readonly LabelBox[], edges: readonly [number,
   const reach = Array.from({ length: rows }, () => edges[0] - gap)
   return boxes.map(({ x, width }) => {
     const inside = Math.max(edges[0] + width / 2, Math.min(edges[1] - width / 2, x))
-    const fits = reach.findIndex((end) => inside - width / 2 >= end + gap)
-    const row = fits >= 0 ? fits : reach.indexOf(Math.min(...reach))
-    const placed = fits >= 0 ? inside : Math.min(Math.max(inside, reach[row]! + gap + width / 2), edges[1] - width / 2)
+    const free = reach.findIndex((end) => inside - width / 2 >= end + gap)
+    const leastReach = Math.min(...reach)
+    const row = free >= 0 ? free : reach.indexOf(leastReach)
+    const placed = free >= 0 ? inside : Math.min(Math.max(inside, leastReach + gap + width / 2), edges[1] - width / 2)
     reach[row] = placed + width / 2
     return { x: placed, row }
   })

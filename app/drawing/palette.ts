@@ -14,8 +14,8 @@ export const palette = {
   core: '#a6b8ac',
   now: '#fff3c4',
   fault: '#ff9c85',
-  cap: { steel: '#d6dbd6', fibre: '#b98f5c', moulded: '#3d4a52', none: '#e9d9a4' } as Record<string, string>,
-  media: { cellulose: '#e8d79c', blend: '#e6dfc4', synthetic: '#dfe8ea', glass: '#f6f6f2' } as Record<string, string>,
+  cap: { steel: '#d6dbd6', fibre: '#b98f5c', moulded: '#3d4a52', none: '#e9d9a4' },
+  media: { cellulose: '#e8d79c', blend: '#e6dfc4', synthetic: '#dfe8ea', glass: '#f6f6f2' },
   rubberOf: {
     nitrile: '#26282a',
     hnbr: '#3f6b4c',
@@ -24,5 +24,9 @@ export const palette = {
     fkm: '#5b4032',
     ptfe: '#ece9e0',
     other: '#b9b1d0',
-  } as Record<string, string>,
+  },
 }
+
+/** The colour of an answer; another where it has none of its own. */
+export const colourOf = (colours: Readonly<Record<string, string>>, answer: string, otherwise: string): string =>
+  colours[answer] ?? otherwise

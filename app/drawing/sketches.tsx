@@ -115,9 +115,9 @@ const sketches: Record<string, Record<string, Sketch>> = {
   },
   'adbv.material': { silicone: rubber.silicone, nitrile: rubber.nitrile, other: cell('#b9b1d0') },
   'caps.material': {
-    steel: { lines: pack, stuff: ['M10 3h20v4h-20zM10 21h20v4h-20z', palette.cap.steel!] },
-    fibre: { lines: pack, stuff: ['M10 3h20v4h-20zM10 21h20v4h-20z', palette.cap.fibre!] },
-    moulded: { lines: pack, stuff: ['M10 2h20v6h-20zM10 20h20v6h-20z', palette.cap.moulded!] },
+    steel: { lines: pack, stuff: ['M10 3h20v4h-20zM10 21h20v4h-20z', palette.cap.steel] },
+    fibre: { lines: pack, stuff: ['M10 3h20v4h-20zM10 21h20v4h-20z', palette.cap.fibre] },
+    moulded: { lines: pack, stuff: ['M10 2h20v6h-20zM10 20h20v6h-20z', palette.cap.moulded] },
     none: { lines: `${pack}M12 6l2-2 2 2 2-2 2 2 2-2 2 2 2-2 2 2` },
   },
   'element.seam': {
@@ -157,10 +157,10 @@ const sketches: Record<string, Record<string, Sketch>> = {
     between: { lines: 'M12 6h16v16h-16zM32 8v12M30 8h4M30 20h4', solid: 'M10 4h20v4h-20zM10 20h20v4h-20z' },
   },
   'media.type': {
-    cellulose: media(palette.media.cellulose!, 'M10 9q6 4 20-1M9 16q9-4 22 2'),
-    blend: media(palette.media.blend!, 'M10 9q6 4 20-1M9 20l22-8'),
-    synthetic: media(palette.media.synthetic!, 'M9 8l22 6M9 14l22-6M9 20l22-6'),
-    glass: media(palette.media.glass!, 'M12 8l8 12M20 7l-6 13M26 8l-3 12M30 9l-9 11'),
+    cellulose: media(palette.media.cellulose, 'M10 9q6 4 20-1M9 16q9-4 22 2'),
+    blend: media(palette.media.blend, 'M10 9q6 4 20-1M9 20l22-8'),
+    synthetic: media(palette.media.synthetic, 'M9 8l22 6M9 14l22-6M9 20l22-6'),
+    glass: media(palette.media.glass, 'M12 8l8 12M20 7l-6 13M26 8l-3 12M30 9l-9 11'),
   },
 }
 

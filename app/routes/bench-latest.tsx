@@ -1,11 +1,15 @@
-import { redirect } from 'react-router'
+import { href, redirect } from 'react-router'
 import { latestSpecimen } from '#app/data/specimens.server.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Page } from '#app/ui/layout.tsx'
+import type { Route } from './+types/bench-latest'
 
+export const meta: Route.MetaFunction = () => [{ title: 'Bench · Plicator' }]
+
+/** The bench of the specimen last worked on. */
 export async function loader() {
-  const id = await latestSpecimen()
-  if (id) throw redirect(`/bench/${id}`)
+  const specimen = await latestSpecimen()
+  if (specimen) throw redirect(href('/bench/:specimen', { specimen }))
   return null
 }
 
@@ -15,7 +19,7 @@ export default function EmptyBench() {
       <h1>The bench is empty</h1>
       <p>Name an application, add a product that is sold for it, and put a specimen on the bench.</p>
       <div>
-        <ButtonLink to="/" $kind="primary">
+        <ButtonLink to={href('/')} $kind="primary">
           To the line-ups
         </ButtonLink>
       </div>

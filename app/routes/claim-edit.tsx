@@ -1,18 +1,19 @@
-import { parseWithZod } from '@conform-to/zod/v4'
-import { Form, redirect } from 'react-router'
+import { href, redirect } from 'react-router'
 import { findClaim, removeClaim, saveClaim } from '#app/data/claims.server.ts'
-import { listBoxPhotos } from '#app/data/photos.server.ts'
+import { knownPhoto, listBoxPhotos } from '#app/data/photos.server.ts'
 import { findProduct } from '#app/data/products.server.ts'
+import { claimFields, claimSchema, claimValues } from '#app/features/forms/claim-fields.ts'
 import { ClaimForm } from '#app/features/forms/ClaimForm.tsx'
-import { claimSchema } from '#app/features/forms/market-schemas.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/claim-edit'
-import { formDataOf, found } from './http.server.ts'
+import { fieldsOf, found, parseFields } from './http.server.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'Edit a claim · Plicator' }]
 
 async function load(id: string) {
   const claim = found(await findClaim(id), 'This claim')
-  return { claim, product: found(await findProduct(claim.product), 'Its product') }
+  return { claim, product: found(await findProduct(claim.productId), 'Its product') }
 }
 
 export async function loader({ params }: Route.LoaderArgs) {
@@ -22,18 +23,17 @@ export async function loader({ params }: Route.LoaderArgs) {
 
 export async function action({ request, params }: Route.ActionArgs) {
   const { claim, product } = await load(params.claim)
-  const body = await formDataOf(request)
-  if (body.get('intent') === 'remove') {
+  const typed = await fieldsOf(request)
+  const back = href('/lineups/:application/claims', { application: product.applicationId })
+  if (typed.intent === 'remove') {
     await removeClaim(claim.id)
-    return redirect(`/lineups/${product.application}/claims`)
+    return redirect(back)
   }
-  body.set('id', claim.id)
-  const submission = parseWithZod(body, { schema: claimSchema })
-  if (submission.status !== 'success') return submission.reply()
-  const photos = await listBoxPhotos(product.id)
-  const photo = photos.some(({ id }) => id === submission.value.photo) ? submission.value.photo : null
-  await saveClaim({ ...submission.value, photo, product: product.id })
-  return redirect(`/lineups/${product.application}/claims#${product.id}`)
+  const parsed = parseFields(claimSchema, { ...typed, id: claim.id })
+  if (!parsed.ok) return parsed.refusal
+  const changed = claimFields(parsed.value, product.id, typed)
+  await saveClaim({ ...changed, photoId: await knownPhoto(product.id, changed.photoId) })
+  return redirect(`${back}#${product.id}`)
 }
 
 export default function EditClaim({ loaderData: { claim, product, photos }, actionData }: Route.ComponentProps) {
@@ -44,17 +44,13 @@ export default function EditClaim({ loaderData: { claim, product, photos }, acti
       </h1>
       <ClaimForm
         id={claim.id}
-        claim={claim}
-        today={claim.readOn}
+        isNew={false}
+        values={claimValues(claim)}
         photos={photos}
-        last={actionData}
-        back={`/lineups/${product.application}/claims`}
+        result={actionData}
+        back={href('/lineups/:application/claims', { application: product.applicationId })}
       />
-      <Form method="post">
-        <Button type="submit" name="intent" value="remove" $kind="danger">
-          Remove this claim
-        </Button>
-      </Form>
+      <RemoveForm label="Remove this claim" />
     </Page>
   )
 }

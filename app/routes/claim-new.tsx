@@ -1,31 +1,36 @@
-import { parseWithZod } from '@conform-to/zod/v4'
-import { redirect } from 'react-router'
+import { href, redirect } from 'react-router'
 import { saveClaim } from '#app/data/claims.server.ts'
+import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
-import { listBoxPhotos } from '#app/data/photos.server.ts'
+import { knownPhoto, listBoxPhotos } from '#app/data/photos.server.ts'
 import { findProduct } from '#app/data/products.server.ts'
+import { claimFields, claimSchema, newClaimValues } from '#app/features/forms/claim-fields.ts'
 import { ClaimForm } from '#app/features/forms/ClaimForm.tsx'
-import { claimSchema } from '#app/features/forms/market-schemas.ts'
+import { useProduct } from '#app/features/forms/useProduct.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/claim-new'
-import { formDataOf, found } from './http.server.ts'
+import { fieldsOf, found, parseFields } from './http.server.ts'
 
-export async function loader({ params }: Route.LoaderArgs) {
-  const product = found(await findProduct(params.product), 'This product')
-  return { id: newId(), product, photos: await listBoxPhotos(product.id), today: new Date().toISOString().slice(0, 10) }
-}
+export const meta: Route.MetaFunction = () => [{ title: 'New claim · Plicator' }]
+
+export const loader = async ({ params }: Route.LoaderArgs) => ({
+  id: newId(),
+  photos: await listBoxPhotos(params.product),
+  today: today(),
+})
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const product = found(await findProduct(params.product), 'This product')
-  const submission = parseWithZod(await formDataOf(request), { schema: claimSchema })
-  if (submission.status !== 'success') return submission.reply()
-  const photos = await listBoxPhotos(product.id)
-  const photo = photos.some(({ id }) => id === submission.value.photo) ? submission.value.photo : null
-  await saveClaim({ ...submission.value, photo, product: product.id })
-  return redirect(`/lineups/${product.application}/claims#${product.id}`)
+  const { id, applicationId } = found(await findProduct(params.product), 'This product')
+  const typed = await fieldsOf(request)
+  const parsed = parseFields(claimSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const claim = claimFields(parsed.value, id, typed)
+  await saveClaim({ ...claim, photoId: await knownPhoto(id, claim.photoId) })
+  return redirect(`${href('/lineups/:application/claims', { application: applicationId })}#${id}`)
 }
 
-export default function NewClaim({ loaderData: { id, product, photos, today }, actionData }: Route.ComponentProps) {
+export default function NewClaim({ loaderData: { id, photos, today: day }, actionData }: Route.ComponentProps) {
+  const { product } = useProduct()
   return (
     <Page>
       <h1>
@@ -33,10 +38,11 @@ export default function NewClaim({ loaderData: { id, product, photos, today }, a
       </h1>
       <ClaimForm
         id={id}
-        today={today}
+        isNew
+        values={newClaimValues(day)}
         photos={photos}
-        last={actionData}
-        back={`/lineups/${product.application}/claims`}
+        result={actionData}
+        back={href('/lineups/:application/claims', { application: product.applicationId })}
       />
     </Page>
   )

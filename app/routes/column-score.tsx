@@ -1,75 +1,69 @@
-import { useMemo } from 'react'
-import { Link, type ShouldRevalidateFunctionArgs } from 'react-router'
-import { vetoCap } from '#core/score/score.ts'
-import { findApplication } from '#app/data/applications.server.ts'
-import { judgedLineup, type JudgedLineup } from '#app/data/judged.server.ts'
-import { whileUnchanged } from '#app/data/unchanged.server.ts'
-import { Ledger } from '#app/features/verdict/Ledger.tsx'
+import { href, Link } from 'react-router'
+import { fatalFaultCap } from '#core/score/fatal-faults.ts'
+import { columnName } from '#app/data/column-name.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
-import { columnName, useJudged } from '#app/features/verdict/useJudged.ts'
+import { ScoreBreakdown } from '#app/features/verdict/ScoreBreakdown.tsx'
+import { useColumnOf } from '#app/features/verdict/useColumnOf.ts'
+import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { Alert, Card, Page, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/column-score'
-import { found } from './http.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Score · Plicator' }]
 
-export const loader = ({ params: { lineup, column } }: Route.LoaderArgs) => {
-  const today = new Date().toISOString().slice(0, 10)
-  return whileUnchanged(`ledger ${lineup} ${column} ${today}`, async () => {
-    const application = found(await findApplication(lineup), 'This line-up')
-    const judged = await judgedLineup(application, today)
-    found(
-      judged.columns.find(({ id }) => id === column),
-      'This product',
-    )
-    return { application, column, judged: JSON.stringify(judged) }
-  })
-}
-
-export const shouldRevalidate = ({ currentUrl, nextUrl, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) =>
-  currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
-
-export default function ColumnScore({ loaderData: { application, column: id, judged: text } }: Route.ComponentProps) {
-  const lineup = useMemo(() => JSON.parse(text) as JudgedLineup, [text])
-  const judged = useJudged(application.form, lineup)
-  const column = lineup.columns.find((one) => one.id === id)!
-  const { score, excluded } = judged.all.find((one) => one.id === id)!
+export default function ColumnScore({ params: { column: id } }: Route.ComponentProps) {
+  const { application } = useLineup()
+  const judged = useEvaluation()
+  const columnOf = useColumnOf()
+  const evaluated = judged.all.find((one) => one.id === id)
+  if (!evaluated) return <NoSuchColumn application={application.id} />
+  const column = columnOf(evaluated)
+  const { score, excluded } = evaluated
+  const linkOf = (attribute: string) => attributeAddress(attribute, application.id, column.specimenId)
   return (
     <Page>
       <Stack $gap={8}>
-        <Link
-          to={`/lineups/${application.id}/verdict?school=${judged.school.id}${judged.driver ? `&driver=${judged.driver.id}` : ''}`}
-        >
+        <Link to={`${href('/lineups/:application/verdict', { application: application.id })}${judged.query}`}>
           Verdict: {application.name}
         </Link>
         <h1>
           {columnName(column)}: {score.value === undefined ? 'not known' : `${score.value.toFixed(1)} of 100`}
         </h1>
-        <SchoolBar data={lineup} judged={judged} />
+        <SchoolBar judged={judged} />
         <p>
           {Math.round(score.coverage * 100)} % of the weight rests on evidence; what is open leaves the score anywhere
           from {Math.round(score.low)} to {Math.round(score.high)}. A judgement of construction and value, not a
           filtration test.
         </p>
         {excluded && <Alert>Excluded: {column.misfits.join(' and ')}.</Alert>}
-        {score.vetoes.map(({ key, because }) => (
+        {score.fatalFaults.map(({ key, description }) => (
           <Alert key={key}>
-            Capped at {vetoCap}: {because}. Open a second specimen before publishing it as a pattern.
+            Capped at {fatalFaultCap}: {description}. Open a second specimen before publishing it as a pattern.
           </Alert>
         ))}
       </Stack>
       <Card>
-        <Ledger
-          lines={score.lines}
-          linkOf={(from) =>
-            from.startsWith('claim.')
-              ? `/lineups/${application.id}/claims`
-              : from.startsWith('value.')
-                ? `/lineups/${application.id}/money`
-                : `/specimens/${column.specimen}/values/${from}`
-          }
-        />
+        <ScoreBreakdown lines={score.lines} linkOf={linkOf} />
       </Card>
+    </Page>
+  )
+}
+
+/** Where what a criterion judges stands. */
+function attributeAddress(attribute: string, application: string, specimen: string): string {
+  if (attribute.startsWith('claim.')) return href('/lineups/:application/claims', { application })
+  if (attribute.startsWith('value.')) return href('/lineups/:application/money', { application })
+  return href('/specimens/:specimen/values/:key', { specimen, key: attribute })
+}
+
+function NoSuchColumn({ application }: { application: string }) {
+  return (
+    <Page>
+      <h1>Not here</h1>
+      <p>
+        This product is not in the line-up any more.{' '}
+        <Link to={href('/lineups/:application', { application })}>Back</Link>
+      </p>
     </Page>
   )
 }

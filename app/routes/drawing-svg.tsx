@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { assessSpecimen } from '#app/data/assessments.server.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
-import { whileUnchanged } from '#app/data/unchanged.server.ts'
+import { cachedQuery } from '#app/data/query-cache.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
 import type { Route } from './+types/drawing-svg'
@@ -12,8 +12,8 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
   const name = `${specimen.brand} ${specimen.partNumber} ${specimen.label}`
   const head = new URL(request.url).searchParams.has('head')
-  const svg = await whileUnchanged(`drawing ${specimen.id} ${head}`, async () => {
-    const data = drawingData(specimen.form, (await assessSpecimen(specimen)).known)
+  const svg = await cachedQuery(`drawing ${specimen.id} ${head}`, async () => {
+    const data = drawingData(specimen.form, (await assessSpecimen(specimen)).values)
     return renderToStaticMarkup(
       head ? (
         <ExplodedView data={data} width={360} height={104} labels={false} dimensions={false} title={name} />

@@ -7,13 +7,10 @@ import { download, found } from './http.server.ts'
 
 /** All figures of a line-up, as JSON or CSV. */
 export async function loader({ params, request }: Route.LoaderArgs) {
-  const application = found(await findApplication(params.lineup), 'This line-up')
-  const rows = await listFigures(await listSpecimens(application.id))
-  if (new URL(request.url).pathname.endsWith('.json'))
-    return download(
-      JSON.stringify({ application: application.name, figures: rows }, null, 1),
-      `${application.name} figures.json`,
-      'application/json',
-    )
-  return download(figuresCsv(rows), `${application.name} figures.csv`, 'text/csv')
+  const application = found(await findApplication(params.application), 'This line-up')
+  const figures = await listFigures(await listSpecimens(application.id))
+  if (!new URL(request.url).pathname.endsWith('.json'))
+    return download(figuresCsv(figures), `${application.name} figures.csv`, 'text/csv')
+  const json = JSON.stringify({ application: application.name, figures }, null, 1)
+  return download(json, `${application.name} figures.json`, 'application/json')
 }

@@ -6,7 +6,8 @@ import { download, found } from './http.server.ts'
 
 /** All readings, or those of one line-up. */
 export async function loader({ params }: Route.LoaderArgs) {
-  if (!params.lineup) return download(streamReadings(await listAllSpecimens()), 'plicator readings.csv', 'text/csv')
-  const application = found(await findApplication(params.lineup), 'This line-up')
+  if (!params.application)
+    return download(streamReadings(await listAllSpecimens()), 'plicator readings.csv', 'text/csv')
+  const application = found(await findApplication(params.application), 'This line-up')
   return download(streamReadings(await listSpecimens(application.id)), `${application.name} readings.csv`, 'text/csv')
 }

@@ -1,20 +1,21 @@
 import { assessSpecimen } from '#app/data/assessments.server.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import { FindingList } from '#app/features/specimen/FindingList.tsx'
-import { Page, Stack } from '#app/ui/layout.tsx'
 import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
+import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
+import { Page, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/findings'
 import { found } from './http.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Contradictions · Plicator' }]
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const { findings } = await assessSpecimen(specimen)
-  return { specimen, findings }
+  const { findings } = await assessSpecimen(found(await findSpecimen(params.specimen), 'This specimen'))
+  return { findings }
 }
 
-export default function Findings({ loaderData: { specimen, findings } }: Route.ComponentProps) {
+export default function Findings({ loaderData: { findings } }: Route.ComponentProps) {
+  const specimen = useSpecimen()
   return (
     <Page>
       <Stack $gap={4}>

@@ -1,4 +1,7 @@
 import { data } from 'react-router'
+import type { z } from 'zod'
+import type { Problem } from '#core/result.ts'
+import type { Refusal } from '#app/features/forms/action-result.ts'
 
 /** Ends a request with the not-found page and a word about what is missing. */
 export function notFound(what: string): never {
@@ -17,6 +20,40 @@ export async function formDataOf(request: Request): Promise<FormData> {
   } catch {
     throw data('That form could not be read.', { status: 400 })
   }
+}
+
+/** The fields of a form, by name. */
+export const fieldsOf = async (request: Request): Promise<Record<string, FormDataEntryValue>> =>
+  Object.fromEntries(await formDataOf(request))
+
+/** What was sent is taken. */
+export const accepted = <More extends object = object>(more?: More): { ok: true } & More =>
+  ({ ok: true, ...more }) as { ok: true } & More
+
+/** What was sent is refused: what is wrong with the whole, and beside each field. */
+export const refused = (form: string | string[], fields: Record<string, string[]> = {}, problem?: Problem) =>
+  data({ ok: false, fields, form: [form].flat(), ...(problem && { problem }) } satisfies Refusal as Refusal, {
+    status: 422,
+  })
+
+/** What was sent is refused for one of its fields. */
+export const refusedField = (field: string, message: string) => refused([], { [field]: [message] })
+
+/** What was sent, by its schema; or why it is refused. */
+export function parseFields<Schema extends z.ZodType>(
+  schema: Schema,
+  fields: unknown,
+): { ok: true; value: z.output<Schema> } | { ok: false; refusal: ReturnType<typeof refused> } {
+  const parsed = schema.safeParse(fields)
+  if (parsed.success) return { ok: true, value: parsed.data }
+  const byField: Record<string, string[]> = {}
+  const form: string[] = []
+  for (const { path, message } of parsed.error.issues) {
+    const [field] = path
+    if (field === undefined) form.push(message)
+    else (byField[String(field)] ??= []).push(message)
+  }
+  return { ok: false, refusal: refused(form, byField) }
 }
 
 /** Answers in the given file format, to be saved under a name. */

@@ -1,4 +1,6 @@
 import { Plus } from 'lucide-react'
+import { href } from 'react-router'
+import { findFatalFaults } from '#core/score/fatal-faults.ts'
 import { listApplications } from '#app/data/applications.server.ts'
 import { assessApplication } from '#app/data/assessments.server.ts'
 import { listProducts } from '#app/data/products.server.ts'
@@ -17,10 +19,10 @@ export async function loader() {
       const specimens = assessed.map(({ specimen, assessment }) => ({
         id: specimen.id,
         label: specimen.label,
-        product: specimen.product,
+        productId: specimen.productId,
         revision: specimen.revisionLabel,
-        done: assessment.done,
-        fault: assessment.score.vetoes[0]?.because,
+        completeness: assessment.completeness,
+        fatalFault: findFatalFaults(specimen.form, assessment.values)[0]?.description,
       }))
       return { application, products, specimens }
     }),
@@ -36,7 +38,7 @@ export default function Lineups({ loaderData: { lineups } }: Route.ComponentProp
           <h1>Line-ups</h1>
           <Soft>Every filter sold for one engine, opened, measured and compared.</Soft>
         </Stack>
-        <ButtonLink to="/lineups/new" $kind="primary">
+        <ButtonLink to={href('/lineups/new')} $kind="primary">
           <Plus size={18} aria-hidden /> New application
         </ButtonLink>
       </Row>

@@ -1,9 +1,12 @@
-import { data } from 'react-router'
+import { RouteError } from '#app/ui/RouteError.tsx'
+import type { Route } from './+types/not-found'
+import { notFound } from './http.server.ts'
 
-export const loader = () => {
-  throw data('Nothing is kept under this address.', { status: 404 })
-}
+export const loader = () => notFound('This page')
 
+/** Never drawn: its loader always ends at the boundary. */
 export default function NotFound() {
   return null
 }
+
+export const ErrorBoundary = ({ error }: Route.ErrorBoundaryProps) => <RouteError error={error} />

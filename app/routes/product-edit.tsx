@@ -1,39 +1,34 @@
-import { parseWithZod } from '@conform-to/zod/v4'
-import { Form, redirect } from 'react-router'
+import { href, redirect } from 'react-router'
 import { findProduct, listBrands, removeProduct, saveProduct } from '#app/data/products.server.ts'
+import { productSchema } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
-import { productSchema } from '#app/features/forms/schemas.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
+import { useProduct } from '#app/features/forms/useProduct.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/product-edit'
-import { formDataOf, found } from './http.server.ts'
+import { fieldsOf, found, parseFields, refused, refusedField } from './http.server.ts'
 
-export async function loader({ params }: Route.LoaderArgs) {
-  const product = found(await findProduct(params.product), 'This product')
-  return { product, brands: (await listBrands()).map(({ name }) => name) }
-}
+export const meta: Route.MetaFunction = () => [{ title: 'Edit a product · Plicator' }]
+
+export const loader = async () => ({ brands: (await listBrands()).map(({ name }) => name) })
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const product = found(await findProduct(params.product), 'This product')
-  const body = await formDataOf(request)
-  body.set('id', params.product)
-  const submission = parseWithZod(body, { schema: productSchema })
-  if (body.get('intent') === 'remove') {
-    if ((await removeProduct(product.id)) === 'in-use')
-      return submission.reply({
-        formErrors: ['It has specimens. Remove them first, so that no reading is lost by accident.'],
-      })
-    return redirect(`/lineups/${product.application}`)
+  const { id, applicationId } = found(await findProduct(params.product), 'This product')
+  const typed = await fieldsOf(request)
+  if (typed.intent === 'remove') {
+    if ((await removeProduct(id)) === 'removed')
+      return redirect(href('/lineups/:application', { application: applicationId }))
+    return refused('It has specimens. Remove them first, so that no reading is lost by accident.')
   }
-  if (submission.status !== 'success') return submission.reply()
-  if ((await saveProduct({ ...submission.value, application: product.application })) === 'exists') {
-    return submission.reply({ fieldErrors: { partNumber: ['This brand has that part number here already.'] } })
-  }
-  return redirect(`/products/${product.id}`)
+  const parsed = parseFields(productSchema, { ...typed, id })
+  if (!parsed.ok) return parsed.refusal
+  if ((await saveProduct({ ...parsed.value, applicationId })) === 'taken')
+    return refusedField('partNumber', 'This brand has that part number here already.')
+  return redirect(href('/products/:product', { product: id }))
 }
 
-export default function EditProduct({ loaderData: { product, brands }, actionData }: Route.ComponentProps) {
-  const { id, brand, partNumber, form, tier } = product
+export default function EditProduct({ loaderData: { brands }, actionData }: Route.ComponentProps) {
+  const { id, brand, partNumber, form, tier } = useProduct().product
   return (
     <Page>
       <h1>
@@ -41,17 +36,13 @@ export default function EditProduct({ loaderData: { product, brands }, actionDat
       </h1>
       <ProductForm
         id={id}
-        start={{ brand, partNumber, form, tier }}
         isNew={false}
+        values={{ brand, partNumber, form, tier }}
         brands={brands}
-        last={actionData}
-        back={`/products/${id}`}
+        result={actionData}
+        back={href('/products/:product', { product: id })}
       />
-      <Form method="post">
-        <Button type="submit" name="intent" value="remove" $kind="danger">
-          Remove this product
-        </Button>
-      </Form>
+      <RemoveForm label="Remove this product" />
     </Page>
   )
 }

@@ -1,74 +1,58 @@
-import { parseWithZod } from '@conform-to/zod/v4'
-import { Form, redirect } from 'react-router'
+import { href, redirect } from 'react-router'
 import { findProduct } from '#app/data/products.server.ts'
 import { findSpecimen, removeSpecimen, saveSpecimen } from '#app/data/specimens.server.ts'
+import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
+import { specimenFields, specimenSchema, specimenValues } from '#app/features/forms/specimen-fields.ts'
 import { SpecimenForm } from '#app/features/forms/SpecimenForm.tsx'
-import { specimenSchema } from '#app/features/forms/schemas.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/specimen-edit'
-import { formDataOf, found } from './http.server.ts'
+import { fieldsOf, found, parseFields, refused, refusedField } from './http.server.ts'
 
-export async function loader({ params }: Route.LoaderArgs) {
-  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  return { specimen, product: found(await findProduct(specimen.product), 'This product') }
+export const meta: Route.MetaFunction = () => [{ title: 'Edit a specimen · Plicator' }]
+
+async function load(id: string) {
+  const specimen = found(await findSpecimen(id), 'This specimen')
+  return { specimen, product: found(await findProduct(specimen.productId), 'This product') }
 }
+
+export const loader = async ({ params }: Route.LoaderArgs) => ({
+  revisions: (await load(params.specimen)).product.revisions,
+})
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const product = found(await findProduct(specimen.product), 'This product')
-  const body = await formDataOf(request)
-  body.set('id', params.specimen)
-  const submission = parseWithZod(body, { schema: specimenSchema })
-  if (body.get('intent') === 'remove') {
-    if ((await removeSpecimen(specimen.id)) === 'in-use')
-      return submission.reply({
-        formErrors: ['It has readings, and readings are kept. Strike the wrong ones on the bench.'],
-      })
-    return redirect(`/products/${specimen.product}`)
+  const { specimen, product } = await load(params.specimen)
+  const typed = await fieldsOf(request)
+  const back = href('/products/:product', { product: product.id })
+  if (typed.intent === 'remove') {
+    if ((await removeSpecimen(specimen.id)) === 'removed') return redirect(back)
+    return refused('It has readings, and readings are kept. Strike the wrong ones on the bench.')
   }
-  if (submission.status !== 'success') return submission.reply()
-  const { price, currency, ...rest } = submission.value
-  if (!product.revisions.some(({ id }) => id === rest.revision))
-    return submission.reply({ formErrors: ['Choose a revision of this product.'] })
-  if (
-    (await saveSpecimen({ ...rest, paidMinor: price, currency: price === null ? null : (currency ?? null) })) ===
-    'label-taken'
-  ) {
-    return submission.reply({ fieldErrors: { label: ['Another specimen of this revision has that label.'] } })
-  }
-  return redirect(`/products/${specimen.product}`)
+  const parsed = parseFields(specimenSchema, { ...typed, id: specimen.id })
+  if (!parsed.ok) return parsed.refusal
+  const { revisionId } = parsed.value
+  if (!product.revisions.some(({ id }) => id === revisionId)) return refused('Choose a revision of this product.')
+  if ((await saveSpecimen(specimenFields(parsed.value, typed))) === 'taken')
+    return refusedField('label', 'Another specimen of this revision has that label.')
+  return redirect(back)
 }
 
-export default function EditSpecimen({ loaderData: { specimen, product }, actionData }: Route.ComponentProps) {
-  const { id, revision, label, got, givenBy, paidMinor, currency, shop } = specimen
-  const start = {
-    revision,
-    label,
-    got,
-    givenBy,
-    price: paidMinor === null ? '' : (paidMinor / 100).toFixed(2),
-    currency: currency ?? '',
-    shop,
-  }
+export default function EditSpecimen({ loaderData: { revisions }, actionData }: Route.ComponentProps) {
+  const specimen = useSpecimen()
   return (
     <Page>
       <h1>
-        {specimen.brand} {specimen.partNumber}, specimen {label}
+        {specimen.brand} {specimen.partNumber}, specimen {specimen.label}
       </h1>
       <SpecimenForm
-        id={id}
+        id={specimen.id}
         isNew={false}
-        start={start}
-        revisions={product.revisions}
-        last={actionData}
-        back={`/products/${specimen.product}`}
+        values={specimenValues(specimen)}
+        revisions={revisions}
+        result={actionData}
+        back={href('/products/:product', { product: specimen.productId })}
       />
-      <Form method="post">
-        <Button type="submit" name="intent" value="remove" $kind="danger">
-          Remove this specimen
-        </Button>
-      </Form>
+      <RemoveForm label="Remove this specimen" />
     </Page>
   )
 }

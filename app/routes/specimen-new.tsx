@@ -1,40 +1,36 @@
-import { parseWithZod } from '@conform-to/zod/v4'
-import { redirect } from 'react-router'
+import { href, redirect } from 'react-router'
 import { newId } from '#app/data/id.ts'
 import { findProduct } from '#app/data/products.server.ts'
 import { nextLabel, saveSpecimen } from '#app/data/specimens.server.ts'
+import { specimenFields, specimenSchema } from '#app/features/forms/specimen-fields.ts'
 import { SpecimenForm } from '#app/features/forms/SpecimenForm.tsx'
-import { specimenSchema } from '#app/features/forms/schemas.ts'
+import { useProduct } from '#app/features/forms/useProduct.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/specimen-new'
-import { formDataOf, found } from './http.server.ts'
+import { fieldsOf, found, parseFields, refused, refusedField } from './http.server.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'New specimen · Plicator' }]
 
 export async function loader({ params }: Route.LoaderArgs) {
   const product = found(await findProduct(params.product), 'This product')
-  const revision = product.revisions.at(-1)!
-  return { id: newId(), product, revision: revision.id, label: await nextLabel(revision.id) }
+  const revision = found(product.revisions.at(-1), 'A revision of this product')
+  return { id: newId(), revisionId: revision.id, label: await nextLabel(revision.id) }
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const product = found(await findProduct(params.product), 'This product')
-  const submission = parseWithZod(await formDataOf(request), { schema: specimenSchema })
-  if (submission.status !== 'success') return submission.reply()
-  const { price, currency, ...rest } = submission.value
-  if (!product.revisions.some(({ id }) => id === rest.revision))
-    return submission.reply({ formErrors: ['Choose a revision of this product.'] })
-  if (
-    (await saveSpecimen({ ...rest, paidMinor: price, currency: price === null ? null : (currency ?? null) })) ===
-    'label-taken'
-  ) {
-    return submission.reply({ fieldErrors: { label: ['Another specimen of this revision has that label.'] } })
-  }
-  return redirect(`/bench/${rest.id}`)
+  const { revisions } = found(await findProduct(params.product), 'This product')
+  const typed = await fieldsOf(request)
+  const parsed = parseFields(specimenSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const specimen = specimenFields(parsed.value, typed)
+  if (!revisions.some(({ id }) => id === specimen.revisionId)) return refused('Choose a revision of this product.')
+  if ((await saveSpecimen(specimen)) === 'taken')
+    return refusedField('label', 'Another specimen of this revision has that label.')
+  return redirect(href('/bench/:specimen', { specimen: specimen.id }))
 }
 
-export default function NewSpecimen({
-  loaderData: { id, product, revision, label },
-  actionData,
-}: Route.ComponentProps) {
+export default function NewSpecimen({ loaderData: { id, revisionId, label }, actionData }: Route.ComponentProps) {
+  const { product } = useProduct()
   return (
     <Page>
       <h1>
@@ -43,10 +39,10 @@ export default function NewSpecimen({
       <SpecimenForm
         id={id}
         isNew
-        start={{ revision, label, got: 'bought', currency: 'EUR' }}
+        values={{ revisionId, label, acquisition: 'bought', currency: 'EUR' }}
         revisions={product.revisions}
-        last={actionData}
-        back={`/products/${product.id}`}
+        result={actionData}
+        back={href('/products/:product', { product: product.id })}
       />
     </Page>
   )

@@ -1,5 +1,5 @@
 import { Moon, Sun, SunMoon } from 'lucide-react'
-import { NavLink, useFetcher, useLocation } from 'react-router'
+import { href, NavLink, useFetcher, useLocation } from 'react-router'
 import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
 import { Button } from './Button.tsx'
@@ -71,50 +71,50 @@ const Skip = styled.a`
 `
 
 const themes = {
-  auto: { next: 'light', icon: SunMoon, says: 'Colours follow the system' },
-  light: { next: 'dark', icon: Sun, says: 'Light colours' },
-  dark: { next: 'auto', icon: Moon, says: 'Dark colours' },
+  auto: { next: 'light', icon: SunMoon, label: 'Colours follow the system' },
+  light: { next: 'dark', icon: Sun, label: 'Light colours' },
+  dark: { next: 'auto', icon: Moon, label: 'Dark colours' },
 } as const
 
 /** Bar with the views, units and colours; the page stands below it. */
 export function AppShell({ preferences, children }: { preferences: Preferences; children: ReactNode }) {
   const fetcher = useFetcher()
   const { pathname } = useLocation()
-  const { next, icon: Icon, says } = themes[preferences.theme]
+  const { next, icon: Icon, label } = themes[preferences.theme]
   const set = (change: Partial<Preferences>) =>
-    void fetcher.submit({ ...preferences, ...change }, { method: 'post', action: '/preferences' })
+    void fetcher.submit({ ...preferences, ...change }, { method: 'post', action: href('/preferences') })
   return (
     <>
       <Skip href="#content">To the content</Skip>
       <Bar>
-        <Name to="/">Plicator</Name>
+        <Name to={href('/')}>Plicator</Name>
         <Views aria-label="Views">
-          <View to="/" end className={/^\/lineups(\/[^/]+)?(\/edit)?$/.test(pathname) ? 'active' : ''}>
+          <View to={href('/')} end className={/^\/lineups(\/[^/]+)?(\/edit)?$/.test(pathname) ? 'active' : ''}>
             Line-ups
           </View>
-          <View to="/bench">Bench</View>
-          <View to="/face-off" className={pathname.endsWith('/face-off') ? 'active' : ''}>
+          <View to={href('/bench')}>Bench</View>
+          <View to={href('/face-off')} className={pathname.endsWith('/face-off') ? 'active' : ''}>
             Face-off
           </View>
-          <View to="/claims" className={/\/claims/.test(pathname) ? 'active' : ''}>
+          <View to={href('/claims')} className={/\/claims/.test(pathname) ? 'active' : ''}>
             Box claims
           </View>
-          <View to="/money" className={/\/(money|prices)$|^\/drivers/.test(pathname) ? 'active' : ''}>
+          <View to={href('/money')} className={/\/(money|prices)$|^\/drivers/.test(pathname) ? 'active' : ''}>
             Money
           </View>
-          <View to="/verdict" className={pathname.endsWith('/verdict') ? 'active' : ''}>
+          <View to={href('/verdict')} className={pathname.endsWith('/verdict') ? 'active' : ''}>
             Verdict
           </View>
-          <View to="/instruments">Instruments</View>
-          <View to="/library">Library</View>
-          <View to="/method">Method</View>
+          <View to={href('/instruments')}>Instruments</View>
+          <View to={href('/library')}>Library</View>
+          <View to={href('/method')}>Method</View>
         </Views>
         <Space />
         <Button $kind="quiet" onPress={() => set({ units: preferences.units === 'metric' ? 'imperial' : 'metric' })}>
           <Unseen>Units: </Unseen>
           {preferences.units === 'metric' ? 'mm · g' : 'in · oz'}
         </Button>
-        <Button $kind="quiet" onPress={() => set({ theme: next })} aria-label={`${says}. Change`}>
+        <Button $kind="quiet" onPress={() => set({ theme: next })} aria-label={`${label}. Change`}>
           <Icon size={20} aria-hidden />
         </Button>
       </Bar>

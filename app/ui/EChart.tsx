@@ -69,7 +69,8 @@ export function EChart({ label, height, option, onPick }: ChartProps) {
   const box = useRef<HTMLDivElement>(null)
   const { theme } = usePreferences()
   useEffect(() => {
-    const chart = init(box.current!, null, { renderer: 'svg' })
+    if (!box.current) return undefined
+    const chart = init(box.current, null, { renderer: 'svg' })
     const style = getComputedStyle(document.documentElement)
     const colour = (name: string) => style.getPropertyValue(name).trim()
     const dark = style.getPropertyValue('color-scheme').includes('dark')
@@ -92,7 +93,7 @@ export function EChart({ label, height, option, onPick }: ChartProps) {
     })
     if (onPick) chart.on('click', ({ data }) => onPick(data))
     const watch = new ResizeObserver(() => chart.resize())
-    watch.observe(box.current!)
+    watch.observe(box.current)
     return () => {
       watch.disconnect()
       chart.dispose()

@@ -1,4 +1,4 @@
-import { evidenceOf, type Evidence } from '#core/catalogue/index.ts'
+import { evidenceClassOf, type Evidence } from '#core/catalogue/index.ts'
 import { styled } from 'styled-components'
 
 const Glyph = styled.span`
@@ -14,9 +14,9 @@ const Glyph = styled.span`
 
 /** How a value came about: a glyph whose shape tells, with its word for those who ask or listen. */
 export function EvidenceGlyph({ evidence, word = false }: { evidence: Evidence; word?: boolean }) {
-  const { glyph, label, says } = evidenceOf(evidence)
+  const { glyph, label, description } = evidenceClassOf(evidence)
   return (
-    <span title={`${label}: ${says}`}>
+    <span title={`${label}: ${description}`}>
       <Glyph data-evidence={evidence} role="img" aria-label={label}>
         {glyph}
       </Glyph>

@@ -1,7 +1,7 @@
 import type { FieldMetadata } from '@conform-to/react'
 import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
-import { Fault } from './fields.tsx'
+import { ErrorText } from './fields.tsx'
 import { SelectBox } from './inputs.tsx'
 
 const Wrap = styled.div`
@@ -39,7 +39,7 @@ export function SelectField({ field, label, options, onChange }: Props) {
           </option>
         ))}
       </SelectBox>
-      <Fault id={`${field.id}-fault`}>{field.errors?.join(' ')}</Fault>
+      <ErrorText id={`${field.id}-fault`}>{field.errors?.join(' ')}</ErrorText>
     </Wrap>
   )
 }

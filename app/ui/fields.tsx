@@ -43,7 +43,7 @@ const Area = styled(TextArea)`
   }
 `
 
-export const Fault = styled.span`
+export const ErrorText = styled.span`
   color: var(--red);
   font-size: 14px;
   font-weight: 600;
@@ -86,7 +86,7 @@ export function TextBox({
       </Label>
       <Box list={list} {...input} autoComplete="off" id={field.id} />
       {hint && <Text slot="description">{hint}</Text>}
-      <Fault as={FieldError}>{field.errors?.join(' ')}</Fault>
+      <ErrorText as={FieldError}>{field.errors?.join(' ')}</ErrorText>
     </Wrap>
   )
 }
@@ -113,7 +113,7 @@ export function TextLines({ field, label, hint, required }: CommonProps & { requ
       </Label>
       <Area id={field.id} />
       {hint && <Text slot="description">{hint}</Text>}
-      <Fault as={FieldError}>{field.errors?.join(' ')}</Fault>
+      <ErrorText as={FieldError}>{field.errors?.join(' ')}</ErrorText>
     </Wrap>
   )
 }
@@ -184,7 +184,7 @@ export function ChoiceBox({
         ))}
       </div>
       {hint && <Text slot="description">{hint}</Text>}
-      <Fault as={FieldError}>{field.errors?.join(' ')}</Fault>
+      <ErrorText as={FieldError}>{field.errors?.join(' ')}</ErrorText>
     </Choices>
   )
 }

@@ -1,6 +1,6 @@
 import { useRouteLoaderData } from 'react-router'
-import type { Preferences } from './preferences.ts'
+import { defaultPreferences, type Preferences } from './preferences.ts'
 
 /** The user's preferences, from the root loader. */
 export const usePreferences = (): Preferences =>
-  useRouteLoaderData<{ preferences: Preferences }>('root')?.preferences ?? { units: 'metric', theme: 'auto' }
+  useRouteLoaderData<{ preferences: Preferences }>('root')?.preferences ?? defaultPreferences

@@ -1,4 +1,6 @@
-import { both, range, reads, spinOn, type Characteristic } from './characteristic.ts'
+import type { Characteristic } from './characteristic.ts'
+import { both, spinOn } from './filter-form.ts'
+import { range, reads } from './ranges.ts'
 
 const box = { part: 'box', station: 'box', forms: both, lostAfter: 'wrap' } as const
 
@@ -36,8 +38,8 @@ export const boxCharacteristics: Characteristic[] = [
     how: 'Look for a maker besides the brand.',
     why: 'Someone answers for it.',
     options: [
-      { value: 'named', label: 'Named', says: 'A maker with an address is printed.' },
-      { value: 'brand-only', label: 'Brand only', says: 'Only the brand or a distributor.' },
+      { value: 'named', label: 'Named', description: 'A maker with an address is printed.' },
+      { value: 'brand-only', label: 'Brand only', description: 'Only the brand or a distributor.' },
     ],
   },
   {
@@ -48,10 +50,10 @@ export const boxCharacteristics: Characteristic[] = [
     how: 'Before opening: look under the flap.',
     why: 'One of the clues to a counterfeit.',
     options: [
-      { value: 'glue-lines', label: 'Glue lines', says: 'A line of glue right across the flap.' },
-      { value: 'glue-dots', label: 'Glue dots', says: 'A few dots of glue.' },
-      { value: 'tape', label: 'Tape or label', says: 'A tape or a seal label over the flap.' },
-      { value: 'flap', label: 'Loose flap', says: 'Tucked in; opens and closes without a trace.' },
+      { value: 'glue-lines', label: 'Glue lines', description: 'A line of glue right across the flap.' },
+      { value: 'glue-dots', label: 'Glue dots', description: 'A few dots of glue.' },
+      { value: 'tape', label: 'Tape or label', description: 'A tape or a seal label over the flap.' },
+      { value: 'flap', label: 'Loose flap', description: 'Tucked in; opens and closes without a trace.' },
     ],
   },
   {
@@ -62,10 +64,10 @@ export const boxCharacteristics: Characteristic[] = [
     how: 'What keeps dust out of the open end.',
     why: 'Dust on a shelf ends on the clean side.',
     options: [
-      { value: 'film', label: 'Shrink film', says: 'Film over the open end or the whole filter.' },
-      { value: 'bag', label: 'Bag', says: 'A plastic bag round the filter.' },
-      { value: 'cap', label: 'Cap', says: 'A plastic cap or a sticker over the opening.' },
-      { value: 'none', label: 'Nothing', says: 'The filter stands bare in the box.' },
+      { value: 'film', label: 'Shrink film', description: 'Film over the open end or the whole filter.' },
+      { value: 'bag', label: 'Bag', description: 'A plastic bag round the filter.' },
+      { value: 'cap', label: 'Cap', description: 'A plastic cap or a sticker over the opening.' },
+      { value: 'none', label: 'Nothing', description: 'The filter stands bare in the box.' },
     ],
   },
   {
@@ -99,9 +101,9 @@ export const boxCharacteristics: Characteristic[] = [
     how: 'Scratch the edge of the print with a nail.',
     why: 'A sticker hides another brand as easily as it names one.',
     options: [
-      { value: 'printed', label: 'Printed', says: 'Print on the paint itself.' },
-      { value: 'sticker', label: 'Sticker', says: 'A label round the can.' },
-      { value: 'stamped', label: 'Stamped', says: 'Pressed or etched into the metal.' },
+      { value: 'printed', label: 'Printed', description: 'Print on the paint itself.' },
+      { value: 'sticker', label: 'Sticker', description: 'A label round the can.' },
+      { value: 'stamped', label: 'Stamped', description: 'Pressed or etched into the metal.' },
     ],
   },
 ]

@@ -1,15 +1,15 @@
 import { describe, expect, test } from 'vitest'
 import { figures } from '#core/figures/index.ts'
-import { facts } from '#core/score/facts.ts'
+import { externalAttributes } from '#core/score/external-attributes.ts'
 import { criteria } from '#core/score/criteria.ts'
-import { assumedInstruments, usualInstrument } from '#core/teardown/instrument.ts'
+import { assumedInstruments, defaultInstrumentKind } from '#core/teardown/instrument.ts'
 import { unitOf } from '#core/quantity/units.ts'
 import {
   catalogue,
   catalogueFor,
   characteristicOf,
   findCharacteristic,
-  noReturnAfter,
+  irreversibleStepAfter,
   optionsOf,
   stations,
 } from './index.ts'
@@ -30,7 +30,7 @@ describe('the one list', () => {
   test.each(catalogue.map((c) => [c.key, c] as const))('%s says how and why, and its parts fit together', (_, c) => {
     expect(c.how).toMatch(/\w/)
     expect(c.why).toMatch(/\w/)
-    for (const { key, is } of c.unless ?? []) {
+    for (const { key, values: is } of c.notApplicableWhen ?? []) {
       const values = optionsOf(characteristicOf(key)).map(({ value }) => value)
       for (const value of is) expect(values).toContain(value)
     }
@@ -41,7 +41,7 @@ describe('the one list', () => {
     }
     if (c.kind === 'quantity') {
       for (const symbol of [...c.units, c.imperial]) expect(unitOf(symbol).dimension).toBe(c.dimension)
-      expect(assumedInstruments[usualInstrument(c)!].resolution).toBeGreaterThan(0)
+      expect(assumedInstruments[defaultInstrumentKind(c)!].resolution).toBeGreaterThan(0)
     }
     if (c.kind === 'grade') expect(c.anchors.length).toBe(5)
   })
@@ -50,22 +50,25 @@ describe('the one list', () => {
     const order = stations.map(({ key }) => key)
     const end = { cut: 'outside', apart: 'element', unfold: 'pleats', wrap: 'media' } as const
     for (const c of catalogue) expect(order.indexOf(c.station)).toBeLessThanOrEqual(order.indexOf(end[c.lostAfter]))
-    expect(noReturnAfter('outside', 'spin-on')).toBe('cut')
-    expect(noReturnAfter('outside', 'cartridge')).toBeUndefined()
+    expect(irreversibleStepAfter('outside', 'spin-on')).toBe('cut')
+    expect(irreversibleStepAfter('outside', 'cartridge')).toBeUndefined()
   })
 
   test('figures and criteria rest on what the catalogue has', () => {
     for (const { needs } of figures) for (const key of needs) expect(findCharacteristic(key), key).toBeDefined()
-    for (const { from, rule } of criteria) {
-      const figure = figures.find(({ key }) => key === from)
-      const characteristic = findCharacteristic(from)
-      expect(figure ?? characteristic ?? facts.find(({ key }) => key === from), from).toBeDefined()
-      if (rule.kind === 'answers') {
+    for (const { attribute, valueFunction } of criteria) {
+      const figure = figures.find(({ key }) => key === attribute)
+      const characteristic = findCharacteristic(attribute)
+      expect(
+        figure ?? characteristic ?? externalAttributes.find(({ key }) => key === attribute),
+        attribute,
+      ).toBeDefined()
+      if (valueFunction.kind === 'answers') {
         const values = optionsOf(characteristic!).map(({ value }) => value)
-        for (const value of Object.keys(rule.points)) expect(values, from).toContain(value)
+        for (const value of Object.keys(valueFunction.points)) expect(values, attribute).toContain(value)
       }
-      if (rule.kind === 'scale') {
-        const at = rule.points.map(([x]) => x)
+      if (valueFunction.kind === 'scale') {
+        const at = valueFunction.points.map(([x]) => x)
         expect(at).toEqual([...at].sort((a, b) => a - b))
       }
     }

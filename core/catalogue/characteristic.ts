@@ -1,22 +1,21 @@
 import type { Dimension } from '#core/quantity/units.ts'
 import type { CautionKey } from './cautions.ts'
-import type { PartKey } from './parts.ts'
-import type { NoReturnKey, StationKey } from './stations.ts'
-
-export type Form = 'spin-on' | 'cartridge'
+import type { FilterForm } from './filter-form.ts'
+import type { FilterPartKey } from './filter-parts.ts'
+import type { IrreversibleStepKey, StationKey } from './stations.ts'
 
 /** One way a choice can be answered. */
 export interface Option {
   value: string
   label: string
   /** What it looks like, so that two people give the same answer. */
-  says: string
+  description: string
 }
 
 /** Makes a characteristic disappear from the work, with the reason said, once another one is known. */
-export interface Unless {
+export interface NotApplicableWhen {
   key: string
-  is: string[]
+  values: string[]
   reason: string
 }
 
@@ -24,18 +23,18 @@ interface Common {
   /** `part.feature`, never reused and never renamed: it stands in stored readings. */
   key: string
   label: string
-  part: PartKey
+  part: FilterPartKey
   station: StationKey
-  forms: Form[]
+  forms: FilterForm[]
   /** The step after which it can never be recorded. */
-  lostAfter: NoReturnKey
+  lostAfter: IrreversibleStepKey
   /** How to measure or judge it. */
   how: string
   /** Why it is worth recording. */
   why: string
   /** Said where it is recorded. */
   caution?: CautionKey
-  unless?: Unless[]
+  notApplicableWhen?: NotApplicableWhen[]
   /** Recorded when there is time; never counted as missing. */
   extra?: boolean
 }
@@ -44,7 +43,7 @@ export interface QuantityCharacteristic extends Common {
   kind: 'quantity'
   dimension: Dimension
   /** Units in which it is commonly read; the first is the metric habit, `imperial` the other. */
-  units: string[]
+  units: readonly [string, ...string[]]
   imperial: string
   decimals?: number
   /** Outside this range the app asks; SI. */
@@ -55,7 +54,7 @@ export interface QuantityCharacteristic extends Common {
    * What a soft, round or uneven part gives between one honest reading and the next, ± SI: a doubt that
    * no instrument takes away. Common practice, no published source.
    */
-  handling?: number
+  definitionalUncertainty?: number
 }
 
 export interface CountCharacteristic extends Common {
@@ -67,7 +66,7 @@ export interface CountCharacteristic extends Common {
   typical: readonly [number, number]
 }
 
-export interface ChoiceCharacteristic extends Common {
+interface ChoiceCharacteristic extends Common {
   kind: 'choice'
   options: Option[]
 }
@@ -79,22 +78,22 @@ export interface GradeCharacteristic extends Common {
 }
 
 /** A fault that is there or not: `none`, `slight` or `serious`. */
-export interface FaultCharacteristic extends Common {
+interface FaultCharacteristic extends Common {
   kind: 'fault'
   slight: string
   serious: string
   /** Said where a serious one caps the verdict. */
-  ends?: string
+  fatal?: string
 }
 
-export interface TextCharacteristic extends Common {
+interface TextCharacteristic extends Common {
   kind: 'text'
 }
 
 /** Groups of equal openings: round holes or slots. */
 export interface OpeningsCharacteristic extends Common {
   kind: 'openings'
-  units: string[]
+  units: readonly [string, ...string[]]
   imperial: string
   /** Plausible width of one opening, SI. */
   plausible: readonly [number, number]
@@ -102,7 +101,7 @@ export interface OpeningsCharacteristic extends Common {
 }
 
 /** A screw thread by its designation. */
-export interface ThreadCharacteristic extends Common {
+interface ThreadCharacteristic extends Common {
   kind: 'thread'
 }
 
@@ -116,17 +115,17 @@ export type Characteristic =
   | OpeningsCharacteristic
   | ThreadCharacteristic
 
-export const faultOptions = (fault: FaultCharacteristic): Option[] => [
-  { value: 'none', label: 'No', says: 'Looked for and not found.' },
-  { value: 'slight', label: 'A little', says: fault.slight },
-  { value: 'serious', label: 'Yes', says: fault.serious },
+const faultOptions = (fault: FaultCharacteristic): Option[] => [
+  { value: 'none', label: 'No', description: 'Looked for and not found.' },
+  { value: 'slight', label: 'A little', description: fault.slight },
+  { value: 'serious', label: 'Yes', description: fault.serious },
 ]
 
 /**
  * The answers of a characteristic that is answered from a list, in the order of their number keys.
  *
  * @returns an empty list for kinds that are typed
- * @example optionsOf(gluGrade).at(0) // => { value: '0', label: '0', says: 'Bare gap …' }
+ * @example optionsOf(characteristicOf('can.dents'))[0] // => { value: 'none', … }
  */
 export function optionsOf(characteristic: Characteristic): Option[] {
   switch (characteristic.kind) {
@@ -135,34 +134,12 @@ export function optionsOf(characteristic: Characteristic): Option[] {
     case 'fault':
       return faultOptions(characteristic)
     case 'grade':
-      return characteristic.anchors.map((says, step) => ({ value: String(step), label: String(step), says }))
+      return characteristic.anchors.map((description, step) => ({
+        value: String(step),
+        label: String(step),
+        description,
+      }))
     default:
       return []
   }
-}
-
-/** Both forms, and each alone, for catalogue entries. */
-export const both: Form[] = ['spin-on', 'cartridge']
-export const spinOn: Form[] = ['spin-on']
-export const cartridge: Form[] = ['cartridge']
-
-const mm = (low: number, high: number): readonly [number, number] => [low / 1000, high / 1000]
-
-/** Ranges written in bench units. */
-export const range = {
-  mm,
-  g: mm,
-  m: (low: number, high: number): readonly [number, number] => [low, high],
-  bar: (low: number, high: number): readonly [number, number] => [low * 1e5, high * 1e5],
-  count: (low: number, high: number): readonly [number, number] => [low, high],
-}
-
-const lengths = { dimension: 'length' as const, units: ['mm', 'in', 'thou'], imperial: 'in' }
-/** Length, mass and pressure as the bench reads them. */
-export const reads = {
-  small: lengths,
-  size: { dimension: 'length' as const, units: ['mm', 'cm', 'in'], imperial: 'in' },
-  strip: { dimension: 'length' as const, units: ['mm', 'cm', 'm', 'in', 'ft'], imperial: 'in', decimals: 0 },
-  weight: { dimension: 'mass' as const, units: ['g', 'oz'], imperial: 'oz', decimals: 1 },
-  pressure: { dimension: 'pressure' as const, units: ['bar', 'psi', 'kPa'], imperial: 'psi' },
 }

@@ -1,14 +1,20 @@
 import { boxCharacteristics } from './box.ts'
-import type { Characteristic, Form } from './characteristic.ts'
+import type { Characteristic } from './characteristic.ts'
+import { coreAndPleatsCharacteristics } from './core-and-pleats.ts'
 import { elementCharacteristics } from './element.ts'
+import type { FilterForm } from './filter-form.ts'
+import { firstLookCharacteristics } from './first-look.ts'
 import { mediaCharacteristics } from './media.ts'
-import { outsideCharacteristics } from './outside.ts'
-import { partsOutCharacteristics } from './parts-out.ts'
+import { outsideCartridgeCharacteristics } from './outside-cartridge.ts'
+import { outsideSpinOnCharacteristics } from './outside-spin-on.ts'
+import { springAndBypassCharacteristics } from './spring-and-bypass.ts'
+import { valveAndCanCharacteristics } from './valve-and-can.ts'
 
 export * from './cautions.ts'
 export * from './characteristic.ts'
 export * from './evidence.ts'
-export * from './parts.ts'
+export * from './filter-form.ts'
+export * from './filter-parts.ts'
 export * from './stations.ts'
 
 /**
@@ -17,9 +23,13 @@ export * from './stations.ts'
  */
 export const catalogue: readonly Characteristic[] = [
   ...boxCharacteristics,
-  ...outsideCharacteristics,
-  ...partsOutCharacteristics,
+  ...outsideSpinOnCharacteristics,
+  ...outsideCartridgeCharacteristics,
+  ...firstLookCharacteristics,
+  ...springAndBypassCharacteristics,
+  ...valveAndCanCharacteristics,
   ...elementCharacteristics,
+  ...coreAndPleatsCharacteristics,
   ...mediaCharacteristics,
 ]
 
@@ -49,5 +59,5 @@ export function characteristicOf(key: string): Characteristic {
  *
  * @example catalogueFor('cartridge').some(({ key }) => key === 'can.wall') // => false
  */
-export const catalogueFor = (form: Form): Characteristic[] =>
+export const catalogueFor = (form: FilterForm): Characteristic[] =>
   catalogue.filter((characteristic) => characteristic.forms.includes(form))

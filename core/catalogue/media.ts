@@ -1,10 +1,12 @@
-import { both, range, reads, type Characteristic, type Unless } from './characteristic.ts'
+import type { Characteristic, NotApplicableWhen } from './characteristic.ts'
+import { both } from './filter-form.ts'
+import { range, reads } from './ranges.ts'
 
 const media = { part: 'media', station: 'media', forms: both, lostAfter: 'wrap' } as const
 
-const betweenCaps: Unless = {
+const betweenCaps: NotApplicableWhen = {
   key: 'media.how',
-  is: ['between'],
+  values: ['between'],
   reason: 'the width was measured between the caps, so nothing is buried in it',
 }
 
@@ -17,7 +19,7 @@ export const mediaCharacteristics: Characteristic[] = [
     ...reads.strip,
     plausible: range.m(0.4, 5),
     typical: range.m(0.79, 1.52),
-    handling: 0.003,
+    definitionalUncertainty: 0.003,
     label: 'Media length',
     how: 'Unfolded flat, pulled straight but not stretched, seam to seam.',
     why: 'The long side of the area.',
@@ -31,8 +33,8 @@ export const mediaCharacteristics: Characteristic[] = [
     how: 'Say it before measuring: the two ways give two areas.',
     why: 'Areas measured two ways differ by the strip that is buried in glue, about 5 %.',
     options: [
-      { value: 'strip', label: 'The cut strip', says: 'Full width of the strip; what was buried is taken off.' },
-      { value: 'between', label: 'Between the caps', says: 'Only what was free between the caps.' },
+      { value: 'strip', label: 'The cut strip', description: 'Full width of the strip; what was buried is taken off.' },
+      { value: 'between', label: 'Between the caps', description: 'Only what was free between the caps.' },
     ],
   },
   {
@@ -43,7 +45,7 @@ export const mediaCharacteristics: Characteristic[] = [
     decimals: 1,
     plausible: range.mm(20, 220),
     typical: range.mm(68, 87),
-    handling: 0.0003,
+    definitionalUncertainty: 0.0003,
     label: 'Media width',
     how: 'Three places along the strip.',
     why: 'The short side of the area.',
@@ -55,11 +57,11 @@ export const mediaCharacteristics: Characteristic[] = [
     ...reads.small,
     plausible: range.mm(0, 15),
     typical: range.mm(1.5, 4),
-    handling: 0.0003,
+    definitionalUncertainty: 0.0003,
     label: 'Width buried in glue',
     how: 'Both edges together: where the glue line shows. About a tenth of an inch in all is usual.',
     why: 'It does not filter.',
-    unless: [betweenCaps],
+    notApplicableWhen: [betweenCaps],
   },
   {
     ...media,
@@ -68,7 +70,7 @@ export const mediaCharacteristics: Characteristic[] = [
     ...reads.small,
     plausible: range.mm(0.2, 2.5),
     typical: range.mm(0.5, 0.95),
-    handling: 0.000015,
+    definitionalUncertainty: 0.000015,
     label: 'Media thickness',
     how: 'Micrometer with its friction thimble, several places away from folds.',
     why: 'Crowding at the core, and density.',
@@ -105,10 +107,10 @@ export const mediaCharacteristics: Characteristic[] = [
     how: 'By eye it is inferred; on the box it is claimed; under a microscope it is observed.',
     why: 'Fine media stops smaller dirt; plain paper is cheaper and often has more area.',
     options: [
-      { value: 'cellulose', label: 'Cellulose', says: 'Paper: tears short, fibres like wood.' },
-      { value: 'blend', label: 'Blend', says: 'Paper with synthetic fibres in it.' },
-      { value: 'synthetic', label: 'Full synthetic', says: 'Felt-like, hard to tear, mostly with mesh.' },
-      { value: 'glass', label: 'Glass microfibre', says: 'Very fine and white; itches. Do not rub.' },
+      { value: 'cellulose', label: 'Cellulose', description: 'Paper: tears short, fibres like wood.' },
+      { value: 'blend', label: 'Blend', description: 'Paper with synthetic fibres in it.' },
+      { value: 'synthetic', label: 'Full synthetic', description: 'Felt-like, hard to tear, mostly with mesh.' },
+      { value: 'glass', label: 'Glass microfibre', description: 'Very fine and white; itches. Do not rub.' },
     ],
   },
   {

@@ -1,10 +1,10 @@
-import type { Claim, Saying } from './claim.ts'
+import type { Claim, BoundQualifier } from './claim.ts'
 
 /** One usable pair of a claim: a share at a size, under a test. */
-export interface Point {
+export interface CaptureEfficiency {
   claim: string
   share: number
-  saying: Saying
+  saying: BoundQualifier
   /** m */
   size: number
   /** Designation of the test and its pass; null where none is named. */
@@ -12,7 +12,7 @@ export interface Point {
 }
 
 /** What can honestly be said of an efficiency at one size. */
-export interface Bounds {
+export interface EfficiencyBounds {
   /** Shares, 0 to 1. */
   lower: number
   upper: number
@@ -32,9 +32,9 @@ export function testOf({ standard, pass }: Claim['parts']): string | null {
 /**
  * Pairs of efficiency claims that have both a percentage and a size; the rest bounds nothing.
  *
- * @example usablePoints([claim]).length // => 1
+ * @example usablePoints([intervalClaim('a', 15e6)]) // => []
  */
-export const usablePoints = (claims: readonly Claim[]): Point[] =>
+export const usablePoints = (claims: readonly Claim[]): CaptureEfficiency[] =>
   claims.flatMap(({ id, kind, parts }) =>
     kind !== 'efficiency'
       ? []
@@ -43,8 +43,8 @@ export const usablePoints = (claims: readonly Claim[]): Point[] =>
         ),
   )
 
-const boundsBelow = ({ saying }: Point): boolean => saying !== 'up-to'
-const boundsAbove = ({ saying }: Point): boolean => saying === 'equal' || saying === 'up-to'
+const boundsBelow = ({ saying }: CaptureEfficiency): boolean => saying !== 'up-to'
+const boundsAbove = ({ saying }: CaptureEfficiency): boolean => saying === 'equal' || saying === 'up-to'
 
 /** Sizes that differ by rounding alone are the same. */
 const slack = 1 + 1e-9
@@ -63,7 +63,7 @@ const slack = 1 + 1e-9
  * @throws RangeError when the size is not above zero
  * @example boundsAt([{ claim: 'a', share: 0.987, saying: 'equal', size: 20e-6, test: null }], 15e-6) // => { lower: 0, upper: 0.987 }
  */
-export function boundsAt(points: readonly Point[], size: number): Bounds {
+export function boundsAt(points: readonly CaptureEfficiency[], size: number): EfficiencyBounds {
   if (!(size > 0)) throw new RangeError(`A particle size lies above zero, got ${size}`)
   let lower = 0
   let upper = 1
@@ -78,9 +78,9 @@ export function boundsAt(points: readonly Point[], size: number): Bounds {
  * An estimate between two pairs of one claim: straight over the logarithm of the size.
  *
  * @returns undefined outside what one claim spans; never extrapolates
- * @example interpolate([at20, at10], 15e-6) // => a share between both
+ * @example interpolate([point(0.9, 20e-6), point(0.5, 10e-6)], 15e-6) // => 0.734
  */
-export function interpolate(points: readonly Point[], size: number): number | undefined {
+export function interpolate(points: readonly CaptureEfficiency[], size: number): number | undefined {
   const claims = new Set(points.map(({ claim }) => claim))
   for (const claim of claims) {
     const own = points.filter((point) => point.claim === claim).sort((a, b) => a.size - b.size)
@@ -94,10 +94,12 @@ export function interpolate(points: readonly Point[], size: number): number | un
 }
 
 /** Two pairs cannot both be true: more is stopped at a smaller size than at a larger one. */
-export const conflict = (a: Point, b: Point): boolean => comparableTests(a, b) && (exceeds(a, b) || exceeds(b, a))
+export const conflictingPoints = (a: CaptureEfficiency, b: CaptureEfficiency): boolean =>
+  comparableTests(a, b) && (exceeds(a, b) || exceeds(b, a))
 
-const exceeds = (a: Point, b: Point): boolean =>
+const exceeds = (a: CaptureEfficiency, b: CaptureEfficiency): boolean =>
   boundsBelow(a) && boundsAbove(b) && a.size <= b.size && a.share > b.share
 
 /** Pairs under the same test, or where one of them names none. */
-export const comparableTests = (a: Point, b: Point): boolean => a.test === null || b.test === null || a.test === b.test
+const comparableTests = (a: CaptureEfficiency, b: CaptureEfficiency): boolean =>
+  a.test === null || b.test === null || a.test === b.test

@@ -1,4 +1,4 @@
-import { median } from '#core/quantity/repeats.ts'
+import { median } from 'simple-statistics'
 
 export interface CapacityPerArea {
   product: string

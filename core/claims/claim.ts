@@ -1,3 +1,5 @@
+import { byKey } from '#core/by-key.ts'
+
 /** What a maker can claim, each with how its amount is read. */
 export const claimKinds = [
   { key: 'efficiency', label: 'Efficiency' },
@@ -27,20 +29,20 @@ export const claimPlaces = [
 export type ClaimPlace = (typeof claimPlaces)[number]['key']
 
 /** How a percentage is put: as it stands, at least, with a plus behind it, or "up to". */
-export const sayings = [
+export const boundQualifiers = [
   { key: 'equal', label: 'as it stands', sign: '' },
   { key: 'at-least', label: 'at least', sign: 'at least ' },
   { key: 'plus', label: 'with a "+"', sign: '+' },
   { key: 'up-to', label: 'up to', sign: 'up to ' },
 ] as const
 
-export type Saying = (typeof sayings)[number]['key']
+export type BoundQualifier = (typeof boundQualifiers)[number]['key']
 
 /** One pair of an efficiency claim; what was not said is null. */
 export interface EfficiencyPoint {
   /** Share that is stopped, 0 to 1. */
   share: number | null
-  saying: Saying
+  saying: BoundQualifier
   /** Particle size, m. */
   size: number | null
 }
@@ -68,7 +70,7 @@ export interface ClaimParts {
 /** A statement of the maker, word for word, with where and when it was read. */
 export interface Claim {
   id: string
-  product: string
+  productId: string
   kind: ClaimKind
   words: string
   place: ClaimPlace
@@ -82,14 +84,14 @@ export interface Claim {
  *
  * @example claimLabel('capacity') // => 'Dirt capacity'
  */
-export const claimLabel = (kind: ClaimKind): string => claimKinds.find(({ key }) => key === kind)!.label
+export const claimLabel = (kind: ClaimKind): string => byKey(claimKinds, kind).label
 
 /**
  * Where a claim was read, in words.
  *
  * @example placeLabel('site') // => "maker's site"
  */
-export const placeLabel = (place: ClaimPlace): string => claimPlaces.find(({ key }) => key === place)!.label
+export const placeLabel = (place: ClaimPlace): string => byKey(claimPlaces, place).label
 
 /** How complete a claim is: all it needs, some of it, or nothing that can be checked. */
 export type ClaimGrade = 'complete' | 'partial' | 'slogan'

@@ -1,14 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { betaRatio } from './beta.ts'
-import { boundsAt, conflict, interpolate, testOf, usablePoints, type Point } from './bounds.ts'
+import { boundsAt, conflictingPoints, interpolate, testOf, usablePoints, type CaptureEfficiency } from './bounds.ts'
 import { capacityPerArea } from './capacity.ts'
 import { gradeClaim, type Claim, type ClaimParts } from './claim.ts'
-import { compareClaims, sayBounds, sayComparison } from './compare.ts'
-import { standing } from './standing.ts'
+import { compareClaims, formatBounds, formatComparison } from './compare.ts'
+import { standingClaims } from './standing.ts'
 
 const um = 1e-6
-const at = (percent: number, size: number, more: Partial<Point> = {}): Point => ({
+const at = (percent: number, size: number, more: Partial<CaptureEfficiency> = {}): CaptureEfficiency => ({
   claim: 'c',
   share: percent / 100,
   saying: 'equal',
@@ -19,7 +19,7 @@ const at = (percent: number, size: number, more: Partial<Point> = {}): Point => 
 let ids = 0
 const claim = (kind: Claim['kind'], parts: ClaimParts, more: Partial<Claim> = {}): Claim => ({
   id: `c${ids++}`,
-  product: 'p',
+  productId: 'p',
   kind,
   words: 'words',
   place: 'front',
@@ -65,7 +65,7 @@ describe('bounds that follow from claims', () => {
     saying: fc.constantFrom('equal', 'at-least', 'plus', 'up-to'),
     size: fc.double({ min: 1e-6, max: 1e-4, noNaN: true }),
     test: fc.constantFrom(null, 'A', 'B'),
-  }) as fc.Arbitrary<Point>
+  }) as fc.Arbitrary<CaptureEfficiency>
   const anySize = fc.double({ min: 1e-6, max: 1e-4, noNaN: true })
 
   test('one more claim never loosens them', () => {
@@ -106,8 +106,8 @@ describe('bounds that follow from claims', () => {
     fc.assert(
       fc.property(fc.array(anyPoint, { maxLength: 4 }), fc.array(anyPoint, { maxLength: 4 }), anySize, (a, b, size) => {
         // Within one product claims that cannot both be true have been put aside before.
-        fc.pre(![a, b].some((points) => points.some((p) => points.some((q) => conflict(p, q)))))
-        const [x, y] = [compareClaims(a, b, size).verdict, compareClaims(b, a, size).verdict]
+        fc.pre(![a, b].some((points) => points.some((p) => points.some((q) => conflictingPoints(p, q)))))
+        const [x, y] = [compareClaims(a, b, size).outcome, compareClaims(b, a, size).outcome]
         return x === 'ahead' || x === 'behind' ? y === mirror[x] : y === x
       }),
     )
@@ -116,27 +116,27 @@ describe('bounds that follow from claims', () => {
 
 describe('what can be compared', () => {
   test('99 % at 20 µm beats 98.7 % at 30 µm there and below: at least as good at a size no larger', () => {
-    expect(compareClaims([at(99, 20)], [at(98.7, 30)], 30 * um).verdict).toBe('ahead')
-    expect(compareClaims([at(99, 20)], [at(98.7, 30)], 20 * um).verdict).toBe('ahead')
-    expect(compareClaims([at(99, 20)], [at(98.7, 30)], 15 * um).verdict).toBe('not-comparable')
+    expect(compareClaims([at(99, 20)], [at(98.7, 30)], 30 * um).outcome).toBe('ahead')
+    expect(compareClaims([at(99, 20)], [at(98.7, 30)], 20 * um).outcome).toBe('ahead')
+    expect(compareClaims([at(99, 20)], [at(98.7, 30)], 15 * um).outcome).toBe('not-comparable')
   })
 
   test('99 % at 30 µm and 97.5 % at 20 µm: nobody can tell, and the words say why', () => {
     const [a, b] = [[at(99, 30)], [at(97.5, 20)]]
     const compared = compareClaims(a, b, 30 * um)
-    expect(compared.verdict).toBe('not-comparable')
-    expect(sayComparison('Norrith', 'Quarrow', 30 * um, compared)).toBe(
+    expect(compared.outcome).toBe('not-comparable')
+    expect(formatComparison('Norrith', 'Quarrow', 30 * um, compared)).toBe(
       'At 30 µm they cannot be compared: Norrith 99 %, Quarrow at least 97.5 %.',
     )
   })
 
   test('claims under two tests are not put against each other; an unnamed test leaves a doubt', () => {
-    expect(compareClaims([at(99, 20, { test: 'A' })], [at(90, 20, { test: 'B' })], 20 * um).verdict).toBe(
+    expect(compareClaims([at(99, 20, { test: 'A' })], [at(90, 20, { test: 'B' })], 20 * um).outcome).toBe(
       'not-comparable',
     )
     const compared = compareClaims([at(99, 20, { test: 'A' })], [at(90, 20)], 20 * um)
-    expect(compared).toMatchObject({ verdict: 'ahead', unnamed: true })
-    expect(sayComparison('N', 'Q', 20 * um, compared)).toContain('if both were tested alike')
+    expect(compared).toMatchObject({ outcome: 'ahead', unnamed: true })
+    expect(formatComparison('N', 'Q', 20 * um, compared)).toContain('if both were tested alike')
     expect(testOf({ standard: 'iso 4548-12' })).toBe(testOf({ standard: 'ISO 4548 -12', pass: 'multi' }))
     expect(testOf({ standard: 'ISO 4548-12', pass: 'single' })).not.toBe(testOf({ standard: 'ISO 4548-12' }))
   })
@@ -152,7 +152,7 @@ describe('what can be compared', () => {
         }),
       ]),
     ).toEqual([])
-    expect(sayBounds(boundsAt([], 2e-5))).toBe('nothing is known')
+    expect(formatBounds(boundsAt([], 2e-5))).toBe('nothing is known')
   })
 })
 
@@ -179,12 +179,18 @@ describe('contradictions', () => {
   const side = claim('interval', { distance: 15e6, months: 12 }, { words: 'every 15 000 km', place: 'side' })
 
   test('two intervals on one box: the lower counts until the user decides', () => {
-    const { claims, contradictions } = standing([front, side], [])
+    const { claims, contradictions } = standingClaims([front, side], [])
     expect(claims).toEqual([side])
     expect(contradictions[0]).toMatchObject({ kind: 'interval', uses: side, decided: undefined })
     expect(contradictions[0]!.says).toContain('"every 15 000 km" (box, side)')
-    const decision = { product: 'p', kind: 'interval' as const, claim: front.id, reason: 'the maker wrote so', at: '' }
-    expect(standing([front, side], [decision]).claims).toEqual([front])
+    const decision = {
+      productId: 'p',
+      kind: 'interval' as const,
+      claimId: front.id,
+      reason: 'the maker wrote so',
+      decidedAt: '',
+    }
+    expect(standingClaims([front, side], [decision]).claims).toEqual([front])
   })
 
   test('two percentages at one size under one test contradict; under two tests they do not', () => {
@@ -192,14 +198,14 @@ describe('contradictions', () => {
       efficiency(99, 20, { standard: 'ISO 4548-12' }),
       efficiency(98.7, 20, { standard: 'ISO 4548-12' }, { place: 'site' }),
     ]
-    expect(standing([box, site], []).claims).toEqual([site])
-    expect(standing([box, efficiency(98.7, 20, { standard: 'Other test' })], []).contradictions).toEqual([])
+    expect(standingClaims([box, site], []).claims).toEqual([site])
+    expect(standingClaims([box, efficiency(98.7, 20, { standard: 'Other test' })], []).contradictions).toEqual([])
   })
 
   test('claims that agree all stand: more at a larger size', () => {
     const [small, large] = [efficiency(90, 10), efficiency(99, 20)]
-    expect(standing([small, large], [])).toEqual({ claims: [small, large], contradictions: [] })
-    const upsideDown = standing([efficiency(99, 10), efficiency(90, 20)], [])
+    expect(standingClaims([small, large], [])).toEqual({ claims: [small, large], contradictions: [] })
+    const upsideDown = standingClaims([efficiency(99, 10), efficiency(90, 20)], [])
     expect(upsideDown.contradictions).toHaveLength(1)
   })
 })

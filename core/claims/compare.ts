@@ -1,10 +1,10 @@
 import { formatNumber } from '#core/quantity/format.ts'
-import { boundsAt, type Bounds, type Point } from './bounds.ts'
+import { boundsAt, type EfficiencyBounds, type CaptureEfficiency } from './bounds.ts'
 
-export interface Comparison {
-  verdict: 'ahead' | 'behind' | 'same' | 'not-comparable'
-  a: Bounds
-  b: Bounds
+export interface ClaimComparison {
+  outcome: 'ahead' | 'behind' | 'same' | 'not-comparable'
+  a: EfficiencyBounds
+  b: EfficiencyBounds
   /** A test was not named on one side: what follows holds if both used the same. */
   unnamed: boolean
 }
@@ -19,74 +19,91 @@ export interface Comparison {
  * @param a usable pairs of one product
  * @param b usable pairs of the other
  * @param size m
- * @example compareClaims(at99for20, at98for30, 30e-6).verdict // => 'ahead'
+ * @example compareClaims([point(0.99, 20e-6)], [point(0.98, 30e-6)], 20e-6).outcome // => 'ahead'
  */
-export function compareClaims(a: readonly Point[], b: readonly Point[], size: number): Comparison {
+export function compareClaims(
+  a: readonly CaptureEfficiency[],
+  b: readonly CaptureEfficiency[],
+  size: number,
+): ClaimComparison {
   const named = [...new Set([...a, ...b].flatMap(({ test }) => (test === null ? [] : [test])))]
-  let open: Comparison | undefined
-  for (const test of named.length > 0 ? named : [null]) {
-    const under = (points: readonly Point[]) =>
-      points.filter((point) => point.test === null || test === null || point.test === test)
-    const [own, other] = [under(a), under(b)]
-    const [x, y] = [boundsAt(own, size), boundsAt(other, size)]
-    const unnamed = [...own, ...other].some((point) => point.test === null)
-    const said = (verdict: Comparison['verdict']): Comparison => ({ verdict, a: x, b: y, unnamed })
-    if (x.lower > y.upper) return said('ahead')
-    if (y.lower > x.upper) return said('behind')
-    if (x.lower === x.upper && y.lower === y.upper && x.lower === y.lower) return said('same')
-    open ??= said('not-comparable')
-  }
-  return open!
+  const comparisons = (named.length > 0 ? named : [null]).map((test) => compareUnderTest(a, b, size, test))
+  const [first] = comparisons
+  const settled = comparisons.find(({ outcome }) => outcome !== 'not-comparable')
+  return settled ?? first ?? compareUnderTest(a, b, size, null)
+}
+
+/** Two products at one size by what was claimed under one test, or under none that is named. */
+function compareUnderTest(
+  a: readonly CaptureEfficiency[],
+  b: readonly CaptureEfficiency[],
+  size: number,
+  test: string | null,
+): ClaimComparison {
+  const under = (points: readonly CaptureEfficiency[]) =>
+    points.filter((point) => point.test === null || test === null || point.test === test)
+  const [own, other] = [under(a), under(b)]
+  const [x, y] = [boundsAt(own, size), boundsAt(other, size)]
+  const unnamed = [...own, ...other].some((point) => point.test === null)
+  return { outcome: compareBounds(x, y), a: x, b: y, unnamed }
+}
+
+function compareBounds(x: EfficiencyBounds, y: EfficiencyBounds): ClaimComparison['outcome'] {
+  if (x.lower > y.upper) return 'ahead'
+  if (y.lower > x.upper) return 'behind'
+  return x.lower === x.upper && y.lower === y.upper && x.lower === y.lower ? 'same' : 'not-comparable'
 }
 
 /**
  * A share as a percentage with the digits it was given.
  *
- * @example sayShare(0.987) // => '98.7 %'
+ * @example formatShare(0.987) // => '98.7 %'
  */
-export const sayShare = (share: number): string => `${formatNumber(share * 100, 6)} %`
+export const formatShare = (share: number): string => `${formatNumber(share * 100, 6)} %`
 
 /**
  * A particle size.
  *
- * @example saySize(20e-6) // => '20 µm'
+ * @example formatParticleSize(20e-6) // => '20 µm'
  */
-export const saySize = (size: number): string => `${formatNumber(size * 1e6, 4)} µm`
+export const formatParticleSize = (size: number): string => `${formatNumber(size * 1e6, 4)} µm`
 
 /**
  * Bounds in a viewer's words.
  *
- * @example sayBounds({ lower: 0, upper: 0.987 }) // => 'at most 98.7 %'
+ * @example formatBounds({ lower: 0, upper: 0.987 }) // => 'at most 98.7 %'
  */
-export function sayBounds({ lower, upper }: Bounds): string {
-  if (lower === upper) return sayShare(lower)
-  if (lower > 0 && upper < 1) return `${sayShare(lower)} to ${sayShare(upper)}`
-  if (lower > 0) return `at least ${sayShare(lower)}`
-  return upper < 1 ? `at most ${sayShare(upper)}` : 'nothing is known'
+export function formatBounds({ lower, upper }: EfficiencyBounds): string {
+  if (lower === upper) return formatShare(lower)
+  if (lower > 0 && upper < 1) return `${formatShare(lower)} to ${formatShare(upper)}`
+  if (lower > 0) return `at least ${formatShare(lower)}`
+  return upper < 1 ? `at most ${formatShare(upper)}` : 'nothing is known'
 }
 
 /**
  * A comparison in words that a viewer understands.
  *
- * @example sayComparison('Norrith', 'Quarrow', 30e-6, comparison) // => 'At 30 µm Norrith is ahead: at least 99 % against at most 98 %.'
+ * @example
+ * formatComparison('Norrith', 'Quarrow', 20e-6, compareClaims([point(0.9, 20e-6)], [point(0.9, 20e-6)], 20e-6))
+ *   .startsWith('At 20 µm') // => true
  */
-export function sayComparison(
+export function formatComparison(
   nameA: string,
   nameB: string,
   size: number,
-  { verdict, a, b, unnamed }: Comparison,
+  { outcome, a, b, unnamed }: ClaimComparison,
 ): string {
-  const both = `${nameA} ${sayBounds(a)}, ${nameB} ${sayBounds(b)}`
+  const both = `${nameA} ${formatBounds(a)}, ${nameB} ${formatBounds(b)}`
   const doubt =
-    unnamed && verdict !== 'not-comparable' ? ' This holds if both were tested alike: not both name their test.' : ''
-  switch (verdict) {
+    unnamed && outcome !== 'not-comparable' ? ' This holds if both were tested alike: not both name their test.' : ''
+  switch (outcome) {
     case 'ahead':
-      return `At ${saySize(size)} ${nameA} is ahead: ${both}.${doubt}`
+      return `At ${formatParticleSize(size)} ${nameA} is ahead: ${both}.${doubt}`
     case 'behind':
-      return `At ${saySize(size)} ${nameB} is ahead: ${both}.${doubt}`
+      return `At ${formatParticleSize(size)} ${nameB} is ahead: ${both}.${doubt}`
     case 'same':
-      return `At ${saySize(size)} both claim the same: ${sayShare(a.lower)}.${doubt}`
+      return `At ${formatParticleSize(size)} both claim the same: ${formatShare(a.lower)}.${doubt}`
     case 'not-comparable':
-      return `At ${saySize(size)} they cannot be compared: ${both}.`
+      return `At ${formatParticleSize(size)} they cannot be compared: ${both}.`
   }
 }

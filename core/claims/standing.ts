@@ -1,28 +1,28 @@
-import { conflict, usablePoints } from './bounds.ts'
+import { conflictingPoints, usablePoints } from './bounds.ts'
 import { claimLabel, placeLabel, type Claim, type ClaimKind } from './claim.ts'
 
 /** The user's choice among claims that contradict each other. */
-export interface Decision {
-  product: string
+export interface ClaimDecision {
+  productId: string
   kind: ClaimKind
-  claim: string
+  claimId: string
   reason: string
-  at: string
+  decidedAt: string
 }
 
 /** Claims of one kind on one product that cannot all be true. */
 export interface Contradiction {
-  product: string
+  productId: string
   kind: ClaimKind
   claims: Claim[]
   /** What counts now: the lower, or what the user chose. */
   uses: Claim
-  decided: Decision | undefined
+  decided: ClaimDecision | undefined
   says: string
 }
 
 /** The claims of one product that count, and where they contradict each other. */
-export interface Standing {
+export interface StandingClaims {
   claims: Claim[]
   contradictions: Contradiction[]
 }
@@ -41,7 +41,7 @@ function byFigures(figures: (claim: Claim) => number[]) {
   return (a: Claim, b: Claim): number => {
     const [x, y] = [figures(a), figures(b)]
     for (const [index, one] of x.entries()) {
-      const other = y[index]!
+      const other = y[index] ?? Infinity
       if (one !== other) return one < other ? -1 : 1
     }
     return 0
@@ -49,11 +49,12 @@ function byFigures(figures: (claim: Claim) => number[]) {
 }
 
 const contradict = (kind: ClaimKind, a: Claim, b: Claim): boolean => {
-  if (kind === 'efficiency') return usablePoints([a]).some((p) => usablePoints([b]).some((q) => conflict(p, q)))
+  if (kind === 'efficiency')
+    return usablePoints([a]).some((p) => usablePoints([b]).some((q) => conflictingPoints(p, q)))
   const figures = numbers[kind]
   if (!figures) return false
   const [x, y] = [figures(a), figures(b)]
-  return x.some((one, index) => Number.isFinite(one) && Number.isFinite(y[index]!) && one !== y[index])
+  return x.some((one, index) => Number.isFinite(one) && Number.isFinite(y[index]) && one !== y[index])
 }
 
 /** Which of two contradicting efficiency claims says less: its highest share is lower. */
@@ -66,9 +67,9 @@ const byShare = (a: Claim, b: Claim): number =>
  *
  * @param claims of one product, oldest first
  * @param decisions of the same product
- * @example standing([front15000km, side10000km], []).claims // => [side10000km]
+ * @example standingClaims([intervalClaim('a', 15e6), intervalClaim('b', 10e6)], []).claims.map(({ id }) => id) // => ['b']
  */
-export function standing(claims: readonly Claim[], decisions: readonly Decision[]): Standing {
+export function standingClaims(claims: readonly Claim[], decisions: readonly ClaimDecision[]): StandingClaims {
   const counting: Claim[] = []
   const contradictions: Contradiction[] = []
   for (const kind of new Set(claims.map((claim) => claim.kind))) {
@@ -81,16 +82,17 @@ export function standing(claims: readonly Claim[], decisions: readonly Decision[
     const figures = numbers[kind]
     const lowestFirst = [...disputed].sort(figures ? byFigures(figures) : byShare)
     const decided = decisions.find(
-      (decision) => decision.kind === kind && disputed.some(({ id }) => id === decision.claim),
+      (decision) => decision.kind === kind && disputed.some(({ id }) => id === decision.claimId),
     )
-    const uses = decided ? disputed.find(({ id }) => id === decided.claim)! : lowestFirst[0]!
+    const uses = disputed.find(({ id }) => id === decided?.claimId) ?? lowestFirst[0]
+    if (!uses) continue
     const kept = [uses]
     for (const claim of [...lowestFirst, ...own])
       if (!kept.includes(claim) && kept.every((one) => !contradict(kind, claim, one))) kept.push(claim)
     counting.push(...kept)
     const places = disputed.map(({ words, place }) => `"${words}" (${placeLabel(place)})`)
     contradictions.push({
-      product: uses.product,
+      productId: uses.productId,
       kind,
       claims: disputed,
       uses,

@@ -1,32 +1,21 @@
-import { characteristicOf, findCharacteristic, type PartKey } from '#core/catalogue/index.ts'
-import { criterionFor } from '#core/score/criteria.ts'
-import type { Criterion } from '#core/score/criterion.ts'
-import { answerPoints, numberPoints } from '#core/score/judge.ts'
-import { tied, type Cell, type Row } from './lineup.ts'
+import { findCharacteristic, type FilterPartKey } from '#core/catalogue/index.ts'
+import { isKnown, saysTheSame, type Cell } from './cell.ts'
+import type { Row } from './lineup.ts'
 
 /** One row of two products put against each other. */
-export interface Duel {
+export interface RowComparison {
   key: string
   label: string
-  part: PartKey
+  part: FilterPartKey
   a: Cell
   b: Cell
-  verdict: 'a' | 'b' | 'tie' | 'differs' | 'unknown'
+  outcome: 'a' | 'b' | 'tie' | 'differs' | 'unknown'
   /** Points of the criterion, 0 to 10, that the winner has more than the other. */
   gain: number
-  criterion: Criterion | undefined
 }
 
-/**
- * Points of a cell by the rule of its criterion.
- *
- * @returns undefined when nothing is known, or the rule does not fit
- * @example cellPoints(canWall, { state: 'number', value: 0.000508, … }) // => 9
- */
-export function cellPoints(criterion: Criterion, cell: Cell): number | undefined {
-  if (cell.state === 'words') return answerPoints(criterion.rule, cell.answers)
-  return cell.state === 'number' ? numberPoints(criterion, cell.value) : undefined
-}
+/** Points 0 to 10 of a cell of a row; undefined when nothing judges it. */
+export type CellPoints = (key: string, cell: Cell) => number | undefined
 
 /**
  * Two columns of a line-up, row by row: who takes it, a tie, a difference of taste, or not known.
@@ -37,37 +26,28 @@ export function cellPoints(criterion: Criterion, cell: Cell): number | undefined
  * @param rows of the line-up
  * @param a index of the one column
  * @param b index of the other
- * @example faceOff(rows, 0, 1).find(({ key }) => key === 'can.wall')?.verdict // => 'a'
+ * @param pointsOf a cell
+ * @example faceOff([], 0, 1, () => undefined) // => []
  */
-export function faceOff(
-  rows: readonly Row[],
-  a: number,
-  b: number,
-  judge: (key: string) => Criterion | undefined = criterionFor,
-): Duel[] {
-  return rows.flatMap((row): Duel[] => {
-    const [x, y] = [row.cells[a]!, row.cells[b]!]
-    if (x.state === 'not-applicable' && y.state === 'not-applicable') return []
-    const criterion = judge(row.key)
-    const duel = (verdict: Duel['verdict'], gain = 0): Duel[] => [
-      { key: row.key, label: row.label, part: row.part, a: x, b: y, verdict, gain, criterion },
-    ]
-    if (!known(x) || !known(y)) return duel('unknown')
-    if (same(x, y)) return duel('tie')
-    const [p, q] = criterion ? [cellPoints(criterion, x), cellPoints(criterion, y)] : []
-    if (p === undefined || q === undefined || p === q) return duel('differs')
-    return duel(p > q ? 'a' : 'b', Math.abs(p - q))
+export function faceOff(rows: readonly Row[], a: number, b: number, pointsOf: CellPoints): RowComparison[] {
+  return rows.flatMap((row): RowComparison[] => {
+    const [x, y] = [row.cells[a], row.cells[b]]
+    if (!x || !y || (x.state === 'not-applicable' && y.state === 'not-applicable')) return []
+    return [{ key: row.key, label: row.label, part: row.part, a: x, b: y, ...compareCells(row.key, x, y, pointsOf) }]
   })
 }
 
-const known = ({ state }: Cell): boolean => state === 'number' || state === 'words' || state === 'openings'
-
-function same(x: Cell, y: Cell): boolean {
-  if (x.state === 'number' && y.state === 'number') return tied(x, y)
-  if (x.state === 'words' && y.state === 'words') return x.text === y.text
-  return x.state === 'openings' && y.state === 'openings' && JSON.stringify(x.groups) === JSON.stringify(y.groups)
+function compareCells(key: string, x: Cell, y: Cell, pointsOf: CellPoints): Pick<RowComparison, 'outcome' | 'gain'> {
+  if (!isKnown(x) || !isKnown(y)) return { outcome: 'unknown', gain: 0 }
+  if (saysTheSame(x, y)) return { outcome: 'tie', gain: 0 }
+  const [p, q] = [pointsOf(key, x), pointsOf(key, y)]
+  if (p === undefined || q === undefined || p === q) return { outcome: 'differs', gain: 0 }
+  return { outcome: p > q ? 'a' : 'b', gain: Math.abs(p - q) }
 }
 
-/** Whether a row is a matter of words such as a part number, in which no one can be better. */
-export const isText = (key: string): boolean =>
-  findCharacteristic(key) !== undefined && characteristicOf(key).kind === 'text'
+/**
+ * Whether a row is a matter of words such as a part number, in which no one can be better.
+ *
+ * @example isWords('box.datecode') // => true
+ */
+export const isWords = (key: string): boolean => findCharacteristic(key)?.kind === 'text'

@@ -1,23 +1,23 @@
-import { mean, standardDeviation } from '#core/quantity/repeats.ts'
+import { mean, sampleStandardDeviation } from 'simple-statistics'
 
 /** How much units of one product differ: standard deviation over mean, and what it rests on. */
 export interface UnitSpread {
   relative: number
   /** Degrees of freedom of the estimate. */
-  freedom: number
-  from: SpreadSource
+  degreesOfFreedom: number
+  source: SpreadSource
 }
 
 export type SpreadSource = 'specimens' | 'library' | 'assumed'
 
-export const spreadWords: Record<SpreadSource, string> = {
+export const spreadSourceLabels: Record<SpreadSource, string> = {
   specimens: 'from its own specimens',
   library: 'from products in the library with several specimens',
   assumed: 'assumed, as no product has several specimens',
 }
 
 /** Stated default where no product has two specimens. Common practice, no published source: a few grams in three hundred. */
-const assumed: UnitSpread = { relative: 0.02, freedom: 4, from: 'assumed' }
+const assumed: UnitSpread = { relative: 0.02, degreesOfFreedom: 4, source: 'assumed' }
 /** So much weight, in degrees of freedom, the library has against a product's own specimens. */
 const mostPrior = 8
 
@@ -28,7 +28,7 @@ const mostPrior = 8
  *
  * @param products values of one characteristic or figure, a list a product, a value a specimen
  * @returns undefined when no product has two specimens
- * @example pooledSpread([[100, 102], [50, 50, 51]])?.freedom // => 3
+ * @example pooledSpread([[100, 102], [50, 50, 51]])?.degreesOfFreedom // => 3
  */
 export function pooledSpread(products: readonly (readonly number[])[]): UnitSpread | undefined {
   let squares = 0
@@ -37,10 +37,12 @@ export function pooledSpread(products: readonly (readonly number[])[]): UnitSpre
     if (values.length < 2) continue
     const middle = mean(values)
     if (middle === 0) continue
-    squares += (values.length - 1) * (standardDeviation(values) / middle) ** 2
+    squares += (values.length - 1) * (sampleStandardDeviation(values) / middle) ** 2
     freedom += values.length - 1
   }
-  return freedom === 0 ? undefined : { relative: Math.sqrt(squares / freedom), freedom, from: 'library' }
+  return freedom === 0
+    ? undefined
+    : { relative: Math.sqrt(squares / freedom), degreesOfFreedom: freedom, source: 'library' }
 }
 
 /**
@@ -49,17 +51,17 @@ export function pooledSpread(products: readonly (readonly number[])[]): UnitSpre
  *
  * @param values one a specimen
  * @param library spread pooled over other products, if known
- * @example unitSpread([100]).from // => 'assumed'
+ * @example unitSpread([100], undefined).source // => 'assumed'
  */
 export function unitSpread(values: readonly number[], library: UnitSpread | undefined): UnitSpread {
   const prior = library ?? assumed
   const own = pooledSpread([values])
   if (!own) return prior
-  const weight = Math.min(prior.freedom, mostPrior)
-  const freedom = weight + own.freedom
+  const weight = Math.min(prior.degreesOfFreedom, mostPrior)
+  const freedom = weight + own.degreesOfFreedom
   return {
-    relative: Math.sqrt((weight * prior.relative ** 2 + own.freedom * own.relative ** 2) / freedom),
-    freedom,
-    from: 'specimens',
+    relative: Math.sqrt((weight * prior.relative ** 2 + own.degreesOfFreedom * own.relative ** 2) / freedom),
+    degreesOfFreedom: freedom,
+    source: 'specimens',
   }
 }

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { readLine } from './line.ts'
-import { holdFor, settle, type Sample } from './settle.ts'
-import { shown, wander } from './simulated.ts'
+import { parseDeviceLine } from './line.ts'
+import { holdFor, assessStability, type Sample } from './stability.ts'
+import { simulatedDisplay, simulatedDrift } from './simulated.ts'
 
 const grams = { dimension: 'mass', unit: 'g' } as const
 
@@ -18,30 +18,31 @@ describe('lines of a scale', () => {
     ['302.4 g ?', 0.3024, false],
     ['N  0.302 kg', 0.302, undefined],
   ])('%s', (line, si, stable) => {
-    const read = readLine(line, grams)!
+    const read = parseDeviceLine(line, grams)!
     expect(read.value).toBeCloseTo(si, 7)
     expect(read.stable).toBe(stable)
   })
 
   test.each(['', 'OL', '------', 'ST,GS,OVER'])('%j holds no number', (line) => {
-    expect(readLine(line, grams)).toBeUndefined()
+    expect(parseDeviceLine(line, grams)).toBeUndefined()
   })
 
   test('no line of any kind throws', () => {
-    fc.assert(fc.property(fc.string(), (line) => (readLine(line, grams), true)))
+    fc.assert(fc.property(fc.string(), (line) => (parseDeviceLine(line, grams), true)))
   })
 })
 
 describe('settling', () => {
   const run = (values: number[], every = 100): Sample[] => values.map((value, index) => ({ value, at: index * every }))
-  test('nothing shown, nothing known', () => expect(settle([], 0.0001)).toBeUndefined())
-  test('a reading that has only begun is not steady', () => expect(settle(run([0.3, 0.3]), 0.0001)?.stable).toBe(false))
+  test('nothing shown, nothing known', () => expect(assessStability([], 0.0001)).toBeUndefined())
+  test('a reading that has only begun is not steady', () =>
+    expect(assessStability(run([0.3, 0.3]), 0.0001)?.stable).toBe(false))
   test('one that holds still for the hold is', () =>
-    expect(settle(run(Array<number>(9).fill(0.3)), 0.0001)).toEqual({ value: 0.3, stable: true }))
+    expect(assessStability(run(Array<number>(9).fill(0.3)), 0.0001)).toEqual({ value: 0.3, stable: true }))
   test('a step of the display is no unrest, two are', () => {
     const still = Array<number>(9).fill(0.3)
-    expect(settle(run([...still.slice(0, 8), 0.3001]), 0.0001)?.stable).toBe(true)
-    expect(settle(run([...still.slice(0, 8), 0.3002]), 0.0001)?.stable).toBe(false)
+    expect(assessStability(run([...still.slice(0, 8), 0.3001]), 0.0001)?.stable).toBe(true)
+    expect(assessStability(run([...still.slice(0, 8), 0.3002]), 0.0001)?.stable).toBe(false)
   })
 })
 
@@ -49,15 +50,15 @@ describe('the simulated device', () => {
   test('wanders first and settles on what lies on it, in whole steps', () => {
     fc.assert(
       fc.property(fc.integer({ min: 10, max: 20_000 }), fc.integer({ min: 0, max: 1000 }), (tenths, seed) => {
-        const noise = wander(seed)
+        const noise = simulatedDrift(seed)
         const to = tenths * 0.0001
-        const early = shown(0, to, 60, 0.0001, noise())
+        const early = simulatedDisplay(0, to, 60, 0.0001, noise())
         expect(Math.abs(early - to)).toBeGreaterThan(0.00005)
         const samples = Array.from({ length: 20 }, (_, index) => ({
-          value: shown(0, to, 2500 + index * 100, 0.0001, noise()),
+          value: simulatedDisplay(0, to, 2500 + index * 100, 0.0001, noise()),
           at: index * 100,
         }))
-        expect(settle(samples, 0.0001)).toMatchObject({ stable: true })
+        expect(assessStability(samples, 0.0001)).toMatchObject({ stable: true })
         expect(samples.at(-1)!.value).toBeCloseTo(to, 6)
         expect(samples.at(-1)!.at).toBeGreaterThan(holdFor)
       }),
@@ -65,7 +66,7 @@ describe('the simulated device', () => {
   })
 
   test('the same seed wanders the same way, within one either side', () => {
-    const [a, b] = [wander(7), wander(7)]
+    const [a, b] = [simulatedDrift(7), simulatedDrift(7)]
     for (let index = 0; index < 50; index++) {
       const value = a()
       expect(b()).toBe(value)

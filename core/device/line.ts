@@ -18,19 +18,19 @@ export interface DeviceLine {
  *
  * @param line as received, without its end
  * @param usual dimension and unit of the device, for a line that names none
- * @returns undefined for a line with no number in it, such as an overload message
- * @example readLine('ST,GS,+  302.4 g', { dimension: 'mass', unit: 'g' }) // => { value: 0.3024, dimension: 'mass', stable: true }
+ * @returns undefined for a line with no number in it, such as an overload message, or in a unit that is none here
+ * @example parseDeviceLine('ST,GS,+  302.4 g', { dimension: 'mass', unit: 'g' }) // => { value: 0.3024, dimension: 'mass', stable: true }
  */
-export function readLine(line: string, usual: { dimension: Dimension; unit: string }): DeviceLine | undefined {
+export function parseDeviceLine(line: string, usual: { dimension: Dimension; unit: string }): DeviceLine | undefined {
   const found = /([-+]?)\s*(\d+(?:[.,]\d+)?|[.,]\d+)\s*([A-Za-z"]*)\s*(\??)\s*$/.exec(line.trim())
   if (!found) return undefined
-  const [, sign, digits, symbol, doubt] = found
-  const unit = (symbol ? findUnit(symbol, usual.dimension) : undefined) ?? findUnit(usual.unit, usual.dimension)
+  const [, sign, digits = '', symbol, unsettled] = found
+  const unit = findUnit(symbol || usual.unit, usual.dimension)
   if (!unit) return undefined
-  const number = Number(digits!.replace(',', '.')) * (sign === '-' ? -1 : 1)
+  const number = Number(digits.replace(',', '.')) * (sign === '-' ? -1 : 1)
   const status = /^\s*(ST|S|US|SD|U)\b/i.exec(line)?.[1]?.toUpperCase()
   const stable =
-    doubt === '?' || status === 'US' || status === 'SD' || status === 'U'
+    unsettled === '?' || status === 'US' || status === 'SD' || status === 'U'
       ? false
       : status === 'ST' || status === 'S'
         ? true

@@ -8,9 +8,9 @@
  * @param step smallest step of the display, SI
  * @param noise a number from -1 to 1, passed in
  * @returns SI, a whole number of steps
- * @example shown(0, 0.3, 5000, 0.0001, 0.4) // => 0.3
+ * @example simulatedDisplay(0, 0.3, 5000, 0.0001, 0.4) // => 0.3
  */
-export function shown(from: number, to: number, since: number, step: number, noise: number): number {
+export function simulatedDisplay(from: number, to: number, since: number, step: number, noise: number): number {
   const settled = 1 - Math.exp(-since / 180) * Math.cos(since / 110)
   const restless = since < 900 ? noise * step * 4 * (1 - since / 900) : 0
   const value = from + (to - from) * settled + restless
@@ -21,9 +21,9 @@ export function shown(from: number, to: number, since: number, step: number, noi
  * Numbers from -1 to 1 that look like chance and are the same for the same seed (a linear congruential
  * generator, the constants of Numerical Recipes, from memory).
  *
- * @example const next = wander(7); next() // => a number from -1 to 1
+ * @example Math.abs(simulatedDrift(7)()) <= 1 // => true
  */
-export function wander(seed: number): () => number {
+export function simulatedDrift(seed: number): () => number {
   let state = seed >>> 0
   return () => {
     state = (Math.imul(state, 1664525) + 1013904223) >>> 0

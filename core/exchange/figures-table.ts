@@ -1,8 +1,8 @@
-import Papa from 'papaparse'
-import type { Assessment } from '#core/compare/assess.ts'
-import { findFigure } from '#core/figures/index.ts'
+import type { Assessment } from '#core/figures/assess.ts'
+import { figureOf } from '#core/figures/index.ts'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
-import { units } from '#core/quantity/units.ts'
+import { siSymbolOf } from '#core/quantity/units.ts'
+import { formatCsv } from './csv.ts'
 import type { SpecimenPath } from './readings-csv.ts'
 
 /** One figure of one specimen; value and uncertainty in the SI unit. */
@@ -26,7 +26,8 @@ export interface FigureRow {
 /**
  * All known figures of a specimen as rows; the expanded uncertainty has k = 2.
  *
- * @example figureRows(path, assessment)[0]?.figure // => 'weight.residual'
+ * @example figureRows(path, assessed({ 'thread.designation': 'M20 x 1.5', 'thread.turns': '4' }))[0]?.figure
+ * // => 'outlet.area'
  */
 export function figureRows(
   { application, brand, partNumber, revision, specimen }: SpecimenPath,
@@ -34,7 +35,7 @@ export function figureRows(
 ): FigureRow[] {
   return [...figures.values()].flatMap((result): FigureRow[] => {
     if (result.state !== 'known') return []
-    const { key, label, dimension, formula, source } = findFigure(result.key)!
+    const { key, label, dimension, formula, source } = figureOf(result.key)
     return [
       {
         application,
@@ -45,7 +46,7 @@ export function figureRows(
         figure: key,
         label,
         value: result.number.value,
-        'SI unit': units.find((unit) => unit.dimension === dimension)!.symbol.replace('Δ', ''),
+        'SI unit': siSymbolOf(dimension).replace('Δ', ''),
         'expanded uncertainty': 2 * standardUncertainty(result.number),
         evidence: result.evidence,
         inputs: result.inputs.map((input) => input.key),
@@ -59,10 +60,24 @@ export function figureRows(
 /**
  * Figure rows as CSV; inputs are parted by a space.
  *
- * @example figuresCsv(rows).split('\r\n')[0] // => 'application,brand,part number,…'
+ * @example figuresCsv([]).startsWith('application,brand,part number,') // => true
  */
 export const figuresCsv = (rows: readonly FigureRow[]): string =>
-  Papa.unparse(
-    rows.map((row) => ({ ...row, inputs: row.inputs.join(' ') })),
-    { escapeFormulae: true },
-  )
+  formatCsv([figureColumns, ...rows.map((row) => figureColumns.map((column) => [row[column]].flat().join(' ')))])
+
+const figureColumns = [
+  'application',
+  'brand',
+  'part number',
+  'revision',
+  'specimen',
+  'figure',
+  'label',
+  'value',
+  'SI unit',
+  'expanded uncertainty',
+  'evidence',
+  'inputs',
+  'formula',
+  'source',
+] as const satisfies (keyof FigureRow)[]

@@ -1,9 +1,11 @@
-import Papa from 'papaparse'
 import { characteristicOf, partLabel } from '#core/catalogue/index.ts'
-import { displayUnit, sayNumber, type UnitSystem } from '#core/compare/display.ts'
-import type { Cell, Row } from '#core/compare/lineup.ts'
+import { displayUnit, formatValueNumber } from '#core/figures/format-value.ts'
+import type { UnitSystem } from '#core/quantity/units.ts'
+import type { Cell } from '#core/compare/cell.ts'
+import type { Row } from '#core/compare/lineup.ts'
 import { findFigure } from '#core/figures/index.ts'
 import { formatOpenings } from '#core/teardown/openings.ts'
+import { formatCsv } from './csv.ts'
 
 export interface LineupColumn {
   name: string
@@ -18,13 +20,20 @@ export interface LineupColumn {
  * @param columns heads in the order of the rows' cells
  * @param rows of the line-up
  * @param system units to write in
- * @example lineupCsv([{ name: 'Norrith N-40', score: '71', price: '8.90 EUR' }], [], 'metric').split('\r\n')[0]
+ * @param method version of the method that the scores stand on
+ * @example lineupCsv([{ name: 'Norrith N-40', score: '71', price: '8.90 EUR' }], [], 'metric', 1).split('\r\n')[0]
  * // => 'part,row,unit,Norrith N-40'
  */
-export function lineupCsv(columns: readonly LineupColumn[], rows: readonly Row[], system: UnitSystem): string {
+export function lineupCsv(
+  columns: readonly LineupColumn[],
+  rows: readonly Row[],
+  system: UnitSystem,
+  method: number,
+): string {
   const table = [
     ['part', 'row', 'unit', ...columns.map(({ name }) => name)],
     ['Line-up', 'Construction score', 'of 100', ...columns.map(({ score }) => score)],
+    ['Line-up', 'Method', 'version', ...columns.map(() => String(method))],
     ['Line-up', 'Price paid', '', ...columns.map(({ price }) => price)],
     ...rows.map((row) => {
       const of = findFigure(row.key) ?? characteristicOf(row.key)
@@ -32,13 +41,13 @@ export function lineupCsv(columns: readonly LineupColumn[], rows: readonly Row[]
       return [partLabel(row.part), row.label, unit, ...row.cells.map((cell) => csvCell(cell, row.key, unit, system))]
     }),
   ]
-  return Papa.unparse(table, { escapeFormulae: true })
+  return formatCsv(table)
 }
 
 function csvCell(cell: Cell, key: string, unit: string, system: UnitSystem): string {
   switch (cell.state) {
     case 'number': {
-      const said = sayNumber(findFigure(key) ?? characteristicOf(key), cell.value, system)
+      const said = formatValueNumber(findFigure(key) ?? characteristicOf(key), cell.value, system)
       return said
         .replace(` ${unit}`, '')
         .replace(/ of \d+$/, '')

@@ -1,9 +1,19 @@
 import { z } from 'zod'
-import { problem, type Result } from '#core/result.ts'
-import { characteristicOf, evidences, findCharacteristic, type Evidence, type Form } from '#core/catalogue/index.ts'
-import { units } from '#core/quantity/units.ts'
-import { readEntry, type EntryValue } from '#core/teardown/entry.ts'
+import { ok, problem, type Result } from '#core/result.ts'
+import {
+  characteristicOf,
+  evidenceKeys,
+  findCharacteristic,
+  type Characteristic,
+  type FilterForm,
+} from '#core/catalogue/index.ts'
+import { clip } from '#core/quantity/number.ts'
+import { checkPlausible } from '#core/quantity/plausible.ts'
+import { siSymbolOf } from '#core/quantity/units.ts'
+import { parseEntry, type EntryValue } from '#core/teardown/entry.ts'
+import type { OpeningGroup } from '#core/teardown/openings.ts'
 import type { Reading } from '#core/teardown/reading.ts'
+import { unescapeFormula } from './csv.ts'
 
 /** Which specimen a reading is of, by names. */
 export interface SpecimenPath {
@@ -11,12 +21,11 @@ export interface SpecimenPath {
   brand: string
   partNumber: string
   revision: string
-  form: Form
+  form: FilterForm
   specimen: string
 }
 
-/** Columns of the tidy form, one row a reading; the last two may be left out on the way in. */
-export const readingColumns = [
+const requiredColumns = [
   'application',
   'brand',
   'part number',
@@ -32,72 +41,65 @@ export const readingColumns = [
   'time',
   'struck',
   'note',
-  'read in',
-  'source',
 ] as const
 
-export type ReadingRow = Record<(typeof readingColumns)[number], string>
+const optionalColumns = ['read in', 'source', 'zero offset', 'struck because'] as const
 
-const required = readingColumns.slice(0, 15)
+/** Columns of the tidy form, one row a reading; the last four may be left out on the way in. */
+export const readingColumns = [...requiredColumns, ...optionalColumns] as const
+
+export type ReadingCsvRow = Record<(typeof readingColumns)[number], string>
 
 /** SI unit of a characteristic: what the column `value` is in. */
 function siUnit(key: string): string {
   const characteristic = characteristicOf(key)
   if (characteristic.kind === 'openings') return 'm'
-  return characteristic.kind === 'quantity'
-    ? units.find(({ dimension }) => dimension === characteristic.dimension)!.symbol
-    : ''
+  return characteristic.kind === 'quantity' ? siSymbolOf(characteristic.dimension) : ''
 }
 
 /**
  * A reading as a row of the tidy CSV.
  *
  * @param path names of its specimen
- * @example readingRow(path, wall).value // => '0.00049'
+ * @param reading as it is kept
+ * @param instrument name of its instrument; empty when none was named
+ * @example readingRow(path, readings({ 'can.wall': '0.49 mm' })[0], '').value // => '0.00049'
  */
-export function readingRow(
-  { application, brand, partNumber, revision, form, specimen }: SpecimenPath,
-  reading: Reading,
-): ReadingRow {
-  const { groups, number, text } = reading
-  const value = groups
-    ? groups
-        .map(({ count, width, length }) => [count, width, ...(length === undefined ? [] : [length])].join(' x '))
-        .join('; ')
-    : (number?.toString() ?? text ?? '')
+export function readingRow(path: SpecimenPath, reading: Reading, instrument: string): ReadingCsvRow {
+  const { valueGroups, valueNumber, valueText, voided } = reading
   return {
-    application,
-    brand,
-    'part number': partNumber,
-    revision,
-    form,
-    specimen,
+    application: path.application,
+    brand: path.brand,
+    'part number': path.partNumber,
+    revision: path.revision,
+    form: path.form,
+    specimen: path.specimen,
     characteristic: reading.characteristic,
-    'as typed': reading.typed,
-    value,
+    'as typed': reading.rawInput,
+    value: valueGroups ? groupsText(valueGroups) : (valueNumber?.toString() ?? valueText ?? ''),
     'SI unit': siUnit(reading.characteristic),
-    instrument: reading.instrument ?? '',
+    instrument,
     evidence: reading.evidence,
-    time: reading.at,
-    struck: reading.struck?.at ?? '',
+    time: reading.recordedAt,
+    struck: voided?.at ?? '',
     note: reading.note ?? '',
     'read in': reading.unit ?? '',
     source: reading.source ?? '',
+    'zero offset': reading.zeroOffset?.toString() ?? '',
+    'struck because': voided?.reason ?? '',
   }
 }
 
-export interface ImportedReading {
+const groupsText = (groups: readonly OpeningGroup[]): string =>
+  groups
+    .map(({ count, width, length }) => [count, width, ...(length === undefined ? [] : [length])].join(' x '))
+    .join('; ')
+
+/** A reading of a file: its specimen and its instrument are known by their names. */
+export interface ImportedReading extends Omit<Reading, 'id' | 'specimenId' | 'instrumentId'> {
   path: SpecimenPath
-  characteristic: string
-  typed: string
-  value: EntryValue
-  unit: string | null
-  evidence: Evidence
-  instrument: string | null
-  at: string
-  struck: string | null
-  note: string | null
-  source: string | null
+  /** Empty when none is named. */
+  instrument: string
 }
 
 const name = (column: string, most: number) =>
@@ -121,7 +123,7 @@ const rowSchema = z.object({
   value: name('value', 400),
   'SI unit': open('SI unit', 12),
   instrument: open('instrument', 80),
-  evidence: z.enum(evidences.map(({ key }) => key) as [Evidence, ...Evidence[]], {
+  evidence: z.enum(evidenceKeys, {
     error: '"evidence" is measured, observed, claimed or inferred.',
   }),
   time: z.iso.datetime({ error: '"time" is no UTC time such as 2026-11-24T09:30:00.000Z.' }),
@@ -135,6 +137,8 @@ const rowSchema = z.object({
   note: open('note', 2000),
   'read in': open('read in', 12),
   source: open('source', 200),
+  'zero offset': open('zero offset', 40).refine((text) => Number.isFinite(Number(text)), '"zero offset" is no number.'),
+  'struck because': open('struck because', 200),
 })
 
 /**
@@ -143,87 +147,97 @@ const rowSchema = z.object({
  * @example missingColumns(['application']) // => ['brand', …]
  */
 export const missingColumns = (present: readonly string[]): string[] =>
-  required.filter((column) => !present.includes(column))
+  requiredColumns.filter((column) => !present.includes(column))
 
 /**
  * A row of the tidy CSV as a reading: the value is read again by the rules of the bench, so that nothing
  * enters that could not have been typed.
  *
  * @returns the reading, or what is wrong with the row
- * @example parseReadingRow(row).ok // => true
+ * @example parseReadingRow(readingRow(path, readings({ 'can.wall': '0.49 mm' })[0], '')).ok // => true
  */
 export function parseReadingRow(row: unknown): Result<ImportedReading> {
-  const parsed = rowSchema.safeParse(row)
-  if (!parsed.success) return problem('row', parsed.error.issues[0]!.message)
-  const {
-    application,
-    brand,
-    revision,
-    form,
-    specimen,
-    evidence,
-    time,
-    struck,
-    note,
-    source,
-    instrument,
-    value,
-    ...rest
-  } = parsed.data
-
-  const characteristic = findCharacteristic(rest.characteristic)
-  if (!characteristic) return problem('characteristic', `There is no characteristic "${rest.characteristic}".`)
-  if (!characteristic.forms.includes(form))
-    return problem('form', `A ${form} filter has no ${characteristic.label.toLowerCase()}.`)
-  const si = siUnit(characteristic.key)
-  if (rest['SI unit'] !== si)
-    return problem(
-      'unit',
-      `The value of ${characteristic.label.toLowerCase()} is in ${si || 'no unit'}, not in "${rest['SI unit']}".`,
-    )
-  const entry = readEntry(characteristic, {
-    text: characteristic.kind === 'quantity' ? `${plain(value)} ${si}` : value,
-    insist: true,
-    ...(si && { unit: si }),
-  })
+  const parsed = rowSchema.safeParse(unescapedRow(row))
+  if (!parsed.success) return problem('row', parsed.error.issues[0]?.message ?? 'This row cannot be read.')
+  const { data } = parsed
+  const characteristic = findCharacteristic(data.characteristic)
+  if (!characteristic) return problem('characteristic', `There is no characteristic "${data.characteristic}".`)
+  const { label, key } = characteristic
+  if (!characteristic.forms.includes(data.form))
+    return problem('form', `A ${data.form} filter has no ${label.toLowerCase()}.`)
+  const si = siUnit(key)
+  if (data['SI unit'] !== si)
+    return problem('unit', `The value of ${label.toLowerCase()} is in ${si || 'no unit'}, not in "${data['SI unit']}".`)
+  if (data['read in'] && !('units' in characteristic && characteristic.units.includes(data['read in'])))
+    return problem('unit', `${label} is not read in "${data['read in']}".`)
+  const entry = parseValue(characteristic, data.value, si)
   if (!entry.ok) return entry
-  return {
-    ok: true,
-    value: {
-      path: { application, brand, partNumber: rest['part number'], revision, form, specimen },
-      characteristic: characteristic.key,
-      typed: rest['as typed'] || value,
-      value: entry.value,
-      unit: rest['read in'] || null,
-      evidence,
-      instrument: instrument || null,
-      at: time,
-      struck: struck || null,
-      note: note || null,
-      source: source || null,
+  if (data['struck because'] && !data.struck) return problem('struck', 'It says why it was struck, but not when.')
+  return ok({
+    path: {
+      application: data.application,
+      brand: data.brand,
+      partNumber: data['part number'],
+      revision: data.revision,
+      form: data.form,
+      specimen: data.specimen,
     },
-  }
+    characteristic: key,
+    rawInput: data['as typed'] || data.value,
+    unit: data['read in'] || null,
+    valueNumber: entry.value.number ?? null,
+    valueText: entry.value.text ?? null,
+    valueGroups: entry.value.groups ?? null,
+    evidence: data.evidence,
+    instrument: data.instrument,
+    zeroOffset: data['zero offset'] === '' ? null : Number(data['zero offset']),
+    source: data.source || null,
+    note: data.note || null,
+    recordedAt: data.time,
+    voided: data.struck === '' ? null : { at: data.struck, reason: data['struck because'] || null },
+  })
 }
 
-/** A number with an exponent, as other programs write small ones, written out. */
-const plain = (text: string): string => (/^[+-]?[\d.]+e[+-]?\d+$/i.test(text) ? Number(text).toFixed(12) : text)
+/** A row with the formulas in its cells taken out of their apostrophes. */
+const unescapedRow = (row: unknown): unknown =>
+  typeof row === 'object' && row !== null
+    ? Object.fromEntries(
+        Object.entries(row).map(([column, cell]) => [column, typeof cell === 'string' ? unescapeFormula(cell) : cell]),
+      )
+    : row
+
+/** A value as the bench would take it; a quantity is a plain number in SI, with an exponent or without. */
+function parseValue(characteristic: Characteristic, value: string, si: string): Result<EntryValue> {
+  if (characteristic.kind !== 'quantity')
+    return parseEntry(characteristic, { text: value, insist: true, ...(si && { unit: si }) })
+  const number = Number(value)
+  if (value === '' || !Number.isFinite(number))
+    return problem('not-a-number', `"${clip(value)}" is not a number in ${si}.`)
+  const checked = checkPlausible(
+    { si: number, number, unit: si, unitAssumed: false },
+    { plausible: characteristic.plausible, name: characteristic.label, units: characteristic.units },
+    true,
+  )
+  return checked.ok ? ok({ number }) : checked
+}
 
 /**
- * What makes two rows the same act: specimen, characteristic, time and typed text.
+ * What makes two readings of a specimen the same act: characteristic, time and typed text.
  *
- * @example sameAct(a) === sameAct(b) // => true when b is a again
+ * @example readingActKey({ characteristic: 'can.wall', recordedAt: '2026-01-01T00:00:00.000Z', rawInput: '20 thou' })
+ * // => 'can.wall\n2026-01-01T00:00:00.000Z\n20 thou'
  */
-export const sameAct = ({
+export const readingActKey = ({
   characteristic,
-  at,
-  typed,
-}: Pick<ImportedReading, 'characteristic' | 'at' | 'typed'>): string =>
-  `${characteristic}\n${new Date(at).toISOString()}\n${typed}`
+  recordedAt,
+  rawInput,
+}: Pick<Reading, 'characteristic' | 'recordedAt' | 'rawInput'>): string =>
+  `${characteristic}\n${new Date(recordedAt).toISOString()}\n${rawInput}`
 
 /**
  * A path as one string, for looking specimens up.
  *
- * @example pathKey(path)
+ * @example pathKey(path) // => 'skerry 1.1 d\nnorrith\nn-40\n\na'
  */
 export const pathKey = ({ application, brand, partNumber, revision, specimen }: Omit<SpecimenPath, 'form'>): string =>
   [application, brand, partNumber, revision, specimen].join('\n').toLowerCase()

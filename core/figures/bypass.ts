@@ -11,7 +11,7 @@ const gravity = 9.80665
  * @param push scale reading at which the valve leaves its seat, kg
  * @param seat diameter of the seat, m
  * @returns Pa, the difference across the valve
- * @example openingPressure(exactly(1.336), exactly(0.0127)).value // => 103427 (15 psi)
+ * @example openingPressure(exactly(1.336), exactly(0.0127)).value // => 103426.0
  */
 export const openingPressure = (push: Uncertain, seat: Uncertain): Uncertain =>
   over(scaled(push, gravity), scaled(power(seat, 2), Math.PI / 4))
@@ -45,7 +45,7 @@ export function springRate(wire: Uncertain, outer: Uncertain, coils: Uncertain, 
  * @param preload how far the spring is pressed when shut, m
  * @param seat diameter of the seat, m
  * @returns Pa
- * @example springPressure(exactly(2000), exactly(0.006), exactly(0.0127)).value // => 94730
+ * @example springPressure(exactly(2000), exactly(0.006), exactly(0.0127)).value // => 94729.2
  */
 export const springPressure = (rate: Uncertain, preload: Uncertain, seat: Uncertain): Uncertain =>
   over(times(rate, preload), scaled(power(seat, 2), Math.PI / 4))

@@ -26,7 +26,7 @@ export const elastomers: Record<string, { cold: number; hot: number }> = {
  * @param oilHot K
  * @returns K
  * @throws RangeError for a material with no known range
- * @example hotMargin('nitrile', 408.15).value // => -14 (275 °F oil)
+ * @example hotMargin('nitrile', 408.15).value // => -13.9
  */
 export const hotMargin = (material: string, oilHot: number): Uncertain =>
   minus(exactly(rangeOf(material).hot), exactly(oilHot))

@@ -1,15 +1,17 @@
-import type { Evidence, Form, PartKey } from '#core/catalogue/index.ts'
-import { strength } from '#core/catalogue/index.ts'
+import {
+  characteristicOf,
+  evidenceRank,
+  type Evidence,
+  type FilterForm,
+  type FilterPartKey,
+} from '#core/catalogue/index.ts'
 import type { Dimension } from '#core/quantity/units.ts'
 import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
-import { typeB } from '#core/quantity/repeats.ts'
-import { characteristicOf } from '#core/catalogue/index.ts'
-import { assumedInstruments } from '#core/teardown/instrument.ts'
-import { whyNot } from '#core/teardown/plan.ts'
-import type { Known, Resolved } from '#core/teardown/resolve.ts'
-import { askLabels, type Asks } from './asks.ts'
+import { notApplicableReason } from '#core/teardown/recording-plan.ts'
+import type { ResolvedValues, ResolvedValue } from '#core/teardown/resolve.ts'
+import { requirementLabels, type ApplicationRequirements } from './application-requirements.ts'
 import { openingsArea } from './openings-area.ts'
-import { readThread, type Thread } from './thread.ts'
+import { parseThread, type Thread } from '#core/quantity/thread.ts'
 
 /** Inputs of a figure, looked up by characteristic. */
 export interface Inputs {
@@ -23,15 +25,15 @@ export interface Inputs {
   /** All repeats of a quantity, SI. */
   repeats(key: string): number[]
   /** What the application asks. */
-  ask(key: keyof Asks): number
+  requirement(key: keyof ApplicationRequirements): number
 }
 
 /** How a figure is derived from characteristics. */
 export interface Figure {
   key: string
   label: string
-  part: PartKey
-  forms: Form[]
+  part: FilterPartKey
+  forms: FilterForm[]
   dimension: Dimension
   unit: string
   imperial: string
@@ -43,8 +45,8 @@ export interface Figure {
   assumptions: string[]
   /** Characteristics it is made of; one that does not apply to a filter is not asked for. */
   needs: string[]
-  /** What must be known of the application. */
-  asks?: (keyof Asks)[]
+  /** What must be values of the application. */
+  requirements?: (keyof ApplicationRequirements)[]
   /** Compared with the lowest of the line-up. */
   relative?: boolean
   compute(inputs: Inputs): Uncertain
@@ -53,9 +55,9 @@ export interface Figure {
 }
 
 export type FigureResult =
-  | { key: string; state: 'known'; number: Uncertain; evidence: Evidence; inputs: Resolved[]; remark?: string }
+  | { key: string; state: 'known'; number: Uncertain; evidence: Evidence; inputs: ResolvedValue[]; remark?: string }
   | { key: string; state: 'missing'; missing: string[]; unsaid: string[] }
-  | { key: string; state: 'impossible'; message: string; inputs: Resolved[] }
+  | { key: string; state: 'impossible'; message: string; inputs: ResolvedValue[] }
   | { key: string; state: 'not-applicable'; reason: string }
 
 /** An input that this filter cannot have. */
@@ -68,23 +70,29 @@ class NotApplicable extends Error {}
  * what was buried) says so instead of giving a number, and one that needs what the filter does not have
  * is not applicable.
  *
- * @example computeFigure(mediaAreaFigure, known).state // => 'known'
+ * @example computeFigure(figureOf('media.area'), new Map()).state // => 'missing'
  */
-export function computeFigure(figure: Figure, known: Known, asks: Asks = {}): FigureResult {
-  const needs = figure.needs.filter((key) => known.has(key) || !whyNot(characteristicOf(key), known))
-  const missing = needs.filter((key) => !known.has(key))
-  const unsaid = (figure.asks ?? []).filter((key) => asks[key] === undefined).map((key) => askLabels[key])
+export function computeFigure(
+  figure: Figure,
+  values: ResolvedValues,
+  asks: ApplicationRequirements = {},
+): FigureResult {
+  const needs = figure.needs.filter((key) => values.has(key) || !notApplicableReason(characteristicOf(key), values))
+  const missing = needs.filter((key) => !values.has(key))
+  const unsaid = (figure.requirements ?? [])
+    .filter((key) => asks[key] === undefined)
+    .map((key) => requirementLabels[key])
   if (missing.length > 0 || unsaid.length > 0) return { key: figure.key, state: 'missing', missing, unsaid }
 
-  const inputs = needs.map((key) => known.get(key)!)
+  const inputs = needs.flatMap((key) => values.get(key) ?? [])
   try {
-    const read = lookUp(known, asks)
+    const read = inputsFrom(values, asks)
     const number = figure.compute(read)
     if (!Number.isFinite(number.value) || !Number.isFinite(standardUncertainty(number))) {
       return { key: figure.key, state: 'impossible', message: 'These readings give no number.', inputs }
     }
     const evidence = inputs.reduce<Evidence>(
-      (weakest, input) => (strength(input.evidence) > strength(weakest) ? input.evidence : weakest),
+      (weakest, input) => (evidenceRank(input.evidence) > evidenceRank(weakest) ? input.evidence : weakest),
       'measured',
     )
     const remark = figure.remark?.(number.value, read)
@@ -96,30 +104,34 @@ export function computeFigure(figure: Figure, known: Known, asks: Asks = {}): Fi
   }
 }
 
-const holeDoubt = typeB(assumedInstruments.caliper)
-
-function lookUp(known: Known, asks: Asks): Inputs {
-  const resolved = (key: string): Resolved => {
-    const reason = whyNot(characteristicOf(key), known)
-    const found = known.get(key)
-    if (!found) throw new NotApplicable(reason)
-    return found
+function inputsFrom(values: ResolvedValues, requirements: ApplicationRequirements): Inputs {
+  const resolved = (key: string): ResolvedValue => {
+    const value = values.get(key)
+    if (!value) throw new NotApplicable(notApplicableReason(characteristicOf(key), values))
+    return value
   }
-  const number = (key: string): Uncertain => resolved(key).number!
+  const number = (key: string): Uncertain => expected(resolved(key).number, key)
   return {
     number,
-    numberOr: (key, otherwise) => (known.has(key) ? number(key) : otherwise),
+    numberOr: (key, otherwise) => (values.has(key) ? number(key) : otherwise),
     openings: (key) => {
-      const { groups, readings } = resolved(key)
-      return openingsArea(groups!, holeDoubt, `${readings[0]!.specimen}/${key}`)
+      const { openings, specimenId } = resolved(key)
+      const { groups, standardUncertainty: u } = expected(openings, key)
+      return openingsArea(groups, u, `${specimenId}/${key}`)
     },
-    answer: (key) => resolved(key).text!,
-    repeats: (key) => resolved(key).readings.map((reading) => reading.number!),
-    ask: (key) => asks[key]!,
+    answer: (key) => expected(resolved(key).text, key),
+    repeats: (key) => resolved(key).readings.flatMap(({ valueNumber }) => valueNumber ?? []),
+    requirement: (key) => expected(requirements[key], key),
     thread: (key) => {
-      const read = readThread(resolved(key).text!)
-      if (!read.ok) throw new RangeError(read.problem.message)
-      return read.value
+      const thread = parseThread(expected(resolved(key).text, key))
+      if (!thread.ok) throw new RangeError(thread.problem.message)
+      return thread.value
     },
   }
+}
+
+/** A value that the characteristic's kind promises. */
+function expected<T>(value: T | undefined, key: string): T {
+  if (value === undefined) throw new Error(`"${key}" has no value of the kind that a figure asks for`)
+  return value
 }

@@ -11,7 +11,7 @@ import { openingsArea } from './openings-area.ts'
 import { oringSqueeze, oringStretch } from './oring.ts'
 import { crowding, pleatDepth, pleatPitch, pleatSpace } from './pleats.ts'
 import { gaugeThickness, nearestGauge } from './sheet-gauge.ts'
-import { minorDiameter, readThread } from './thread.ts'
+import { minorDiameter, parseThread } from '#core/quantity/thread.ts'
 
 const inch = (number: number) => exactly(toSI(number, 'in'))
 const mm = (number: number) => exactly(number / 1000)
@@ -85,7 +85,7 @@ describe('threads', () => {
     ['M16 x 1.5', 14.376],
     ['M12 x 1.75', 10.106],
   ])('ISO 724: %s is %f mm inside', (designation, minor) => {
-    const thread = readThread(designation)
+    const thread = parseThread(designation)
     expect(thread.ok && minorDiameter(thread.value) * 1000).toBeCloseTo(minor, 3)
   })
 
@@ -96,7 +96,7 @@ describe('threads', () => {
     ['1-12 UNF', 0.9098],
     ['5/8-18 UNF', 0.5649],
   ])('ASME B1.1: %s is %f in inside', (designation, minor) => {
-    const thread = readThread(designation)
+    const thread = parseThread(designation)
     expect(thread.ok && fromSI(minorDiameter(thread.value), 'in')).toBeCloseTo(minor, 3)
   })
 
@@ -108,17 +108,17 @@ describe('threads', () => {
     ['1 1/2-12 UN', '1 1/2-12 UN'],
     ['1-1/2-12', '1 1/2-12 UN'],
   ])('reads %s', (text, designation) => {
-    const read = readThread(text)
+    const read = parseThread(text)
     expect(read.ok && read.value.designation).toBe(designation)
-    const again = readThread(designation)
+    const again = parseThread(designation)
     expect(again).toEqual(read)
   })
 
   test('asks for the pitch, and refuses what is no thread', () => {
-    const bare = readThread('M20')
-    expect(bare.ok ? [] : bare.problem.offers?.[0]?.text).toBe('M20 x 1.5')
+    const bare = parseThread('M20')
+    expect(bare.ok ? [] : bare.problem.suggestions?.[0]?.text).toBe('M20 x 1.5')
     for (const text of ['', 'G 3/4', 'hello', 'M400 x 1.5', 'M20 x 99', '9/2-16', '1/0-16'])
-      expect(readThread(text).ok).toBe(false)
+      expect(parseThread(text).ok).toBe(false)
   })
 
   test('4½ turns of M20 x 1.5 hold 6.75 mm', () => {

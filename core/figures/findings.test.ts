@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { assess } from '#core/compare/assess.ts'
+import { assess } from './assess.ts'
 import { pooledSpread, unitSpread } from '#core/compare/unit-spread.ts'
 import { readings } from '#core/teardown/readings.fixture.ts'
 import { elastomers, hotMargin } from './elastomer.ts'
@@ -28,7 +28,7 @@ const sound = {
   'media.weight': '12 g',
 }
 const findings = (typed: Parameters<typeof readings>[0], asks = {}) =>
-  assess('spin-on', readings({ ...sound, ...typed }), { asks }).findings
+  assess('spin-on', readings({ ...sound, ...typed }), { requirements: asks }).findings
 const culprits = (typed: Parameters<typeof readings>[0], asks = {}) =>
   findings(typed, asks).map(({ culprit }) => culprit)
 
@@ -142,7 +142,7 @@ describe('rubber and hot oil (common practice, no published source)', () => {
     const silent = assess('spin-on', readings({ 'gasket.material': 'nitrile' })).figures.get('gasket.marginHot')
     expect(silent).toMatchObject({ state: 'missing', missing: [], unsaid: ['hottest oil of the application'] })
     const said = assess('spin-on', readings({ 'gasket.material': 'nitrile' }), {
-      asks: { oilHot: hardUse },
+      requirements: { oilTemperatureMax: hardUse },
     }).figures.get('gasket.marginHot')
     expect(said).toMatchObject({ state: 'known', remark: 'hardens in the hottest oil' })
   })
@@ -153,17 +153,17 @@ describe('unit-to-unit spread', () => {
     // Relative variances 0.0002 with one degree of freedom and 0.0001 with two: (0.0002 + 2 x 0.0001) / 3.
     const one = [99, 101]
     const two = [99, 100, 101]
-    expect(pooledSpread([one, two, [7]])).toMatchObject({ freedom: 3, from: 'library' })
+    expect(pooledSpread([one, two, [7]])).toMatchObject({ degreesOfFreedom: 3, source: 'library' })
     expect(pooledSpread([one, two])!.relative ** 2).toBeCloseTo((0.0002 + 0.0002) / 3, 8)
     expect(pooledSpread([[1], [2]])).toBeUndefined()
   })
 
   test('says what it rests on', () => {
-    const library = { relative: 0.01, freedom: 6, from: 'library' as const }
-    expect(unitSpread([100], undefined)).toMatchObject({ from: 'assumed', relative: 0.02 })
-    expect(unitSpread([100], library).from).toBe('library')
+    const library = { relative: 0.01, degreesOfFreedom: 6, source: 'library' as const }
+    expect(unitSpread([100], undefined)).toMatchObject({ source: 'assumed', relative: 0.02 })
+    expect(unitSpread([100], library).source).toBe('library')
     const own = unitSpread([90, 110], library)
-    expect(own.from).toBe('specimens')
+    expect(own.source).toBe('specimens')
     expect(own.relative).toBeGreaterThan(0.01)
   })
 })

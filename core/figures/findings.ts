@@ -1,9 +1,11 @@
-import { catalogueFor, characteristicOf, type Form } from '#core/catalogue/index.ts'
-import { formatFixed, formatQuantity } from '#core/quantity/format.ts'
+import { catalogueFor, characteristicOf, type FilterForm } from '#core/catalogue/index.ts'
+import { fromSI } from '#core/quantity/convert.ts'
+import { formatFixed, formatNumber, formatQuantity } from '#core/quantity/format.ts'
 import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
 import { unitOf } from '#core/quantity/units.ts'
-import type { Known } from '#core/teardown/resolve.ts'
-import type { Asks } from './asks.ts'
+import type { ResolvedValues } from '#core/teardown/resolve.ts'
+import { unaccountedWeightTolerance } from '#core/teardown/weights.ts'
+import type { ApplicationRequirements } from './application-requirements.ts'
 import type { FigureResult } from './figure.ts'
 
 /** A contradiction among readings, with the one that is most likely wrong. */
@@ -19,12 +21,12 @@ export interface Finding {
 
 type Figures = ReadonlyMap<string, FigureResult>
 
-/** Weight that may stay unaccounted for: paint, oil film, crumbs. Common practice: a few grams. */
-const fewGrams = 0.004
 /** A pleat fills its room between these shares. Common practice, no published source. */
 const fill = { least: 0.7, most: 1.03 }
 /** Media weigh so much per area, mesh included, kg/m². From the usual strips of the trade: 17 to 28 g on 0.06 to 0.11 m². */
 const mediaWeight = { least: 0.06, most: 0.4 }
+/** Density of filter media, mesh included, kg/m³. Common practice, no published source. */
+const mediaDensityRange = { least: 80, most: 700 }
 /** Bypass openings are differences of one to two bar; above this it is likely the pressure in the system. Common practice. */
 const systemPressure = 3e5
 
@@ -34,15 +36,20 @@ const systemPressure = 3e5
  *
  * Source of the rules: common practice, no published source; limits stand with each rule.
  *
- * @example findFindings('spin-on', known, figures)[0]?.culprit // => 'pleats.count'
+ * @example findFindings('spin-on', new Map(), new Map()) // => []
  */
-export function findFindings(form: Form, known: Known, figures: Figures, asks: Asks = {}): Finding[] {
+export function findFindings(
+  form: FilterForm,
+  values: ResolvedValues,
+  figures: Figures,
+  requirements: ApplicationRequirements = {},
+): Finding[] {
   return [
-    ...weightFindings(form, known, figures),
-    ...pleatFindings(known, figures),
-    ...stripFindings(known, figures),
-    ...bypassFindings(known, figures, asks),
-    ...repeatFindings(known),
+    ...weightFindings(form, values, figures),
+    ...pleatFindings(values, figures),
+    ...stripFindings(values, figures),
+    ...bypassFindings(values, figures, requirements),
+    ...repeatFindings(values),
   ]
 }
 
@@ -51,21 +58,23 @@ function numberOf(figures: Figures, key: string): Uncertain | undefined {
   return result?.state === 'known' ? result.number : undefined
 }
 
-const valueOf = (known: Known, key: string): number | undefined => known.get(key)?.number?.value
+const valueOf = (values: ResolvedValues, key: string): number | undefined => values.get(key)?.number?.value
 const label = (key: string): string => characteristicOf(key).label
 const grams = (kilograms: number): string => formatQuantity(Math.abs(kilograms), 'g')
+const range = ({ least, most }: { least: number; most: number }, unit: string): string =>
+  `${formatNumber(fromSI(least, unit))} to ${formatNumber(fromSI(most, unit))}`
 const mm = (metres: number): string => formatQuantity(metres, 'mm', 1)
 
 /** The sum of the parts against the whole: unweighed, misread or impossible. */
-function weightFindings(form: Form, known: Known, figures: Figures): Finding[] {
+function weightFindings(form: FilterForm, values: ResolvedValues, figures: Figures): Finding[] {
   const residual = numberOf(figures, 'weight.residual')
   if (!residual) return []
-  const allowed = Math.max(fewGrams, 2 * standardUncertainty(residual))
+  const allowed = Math.max(unaccountedWeightTolerance, 2 * standardUncertainty(residual))
   const off = residual.value
   if (Math.abs(off) <= allowed) return []
 
   const weights = catalogueFor(form).filter(
-    (c) => c.key.endsWith('.weight') && c.key !== 'media.weight' && known.has(c.key),
+    (c) => c.key.endsWith('.weight') && c.key !== 'media.weight' && values.has(c.key),
   )
   const distance = (key: string, value: number): number => {
     const c = characteristicOf(key)
@@ -74,13 +83,14 @@ function weightFindings(form: Form, known: Known, figures: Figures): Finding[] {
     return value < low ? (low - value) / low : value > high ? (value - high) / high : 0
   }
   // The single weight that, misread by just this much, would be most ordinary again.
-  const shifted = (key: string): number => valueOf(known, key)! + (key === 'whole.weight' ? -off : off)
+  const weightOf = (key: string): number => valueOf(values, key) ?? 0
+  const shifted = (key: string): number => weightOf(key) + (key === 'whole.weight' ? -off : off)
   const ranked = weights
     .filter(({ key }) => shifted(key) > 0)
-    .map(({ key }) => ({ key, gain: distance(key, valueOf(known, key)!) - distance(key, shifted(key)) }))
+    .map(({ key }) => ({ key, gain: distance(key, weightOf(key)) - distance(key, shifted(key)) }))
     .sort((a, b) => b.gain - a.gain)
   const culprit = ranked[0]?.key ?? 'whole.weight'
-  const would = `${label(culprit)} ${grams(shifted(culprit))} instead of ${grams(valueOf(known, culprit)!)} would explain it`
+  const would = `${label(culprit)} ${grams(shifted(culprit))} instead of ${grams(weightOf(culprit))} would explain it`
   return [
     off > 0
       ? {
@@ -99,15 +109,16 @@ function weightFindings(form: Form, known: Known, figures: Figures): Finding[] {
 }
 
 /** Pleat depth against the room it has: a miscount, or a length in the wrong unit. */
-function pleatFindings(known: Known, figures: Figures): Finding[] {
+function pleatFindings(values: ResolvedValues, figures: Figures): Finding[] {
   const [depth, space] = [numberOf(figures, 'pleat.depth'), numberOf(figures, 'pleat.space')]
   if (!depth || !space || space.value <= 0) return []
   const share = depth.value / space.value
   const slack = (2 * Math.hypot(standardUncertainty(depth), standardUncertainty(space) * share)) / space.value
   if (share <= fill.most + slack && share >= fill.least - slack) return []
 
-  const length = known.get('media.length')!
-  const count = valueOf(known, 'pleats.count')!
+  const length = values.get('media.length')
+  const [stripLength, count] = [valueOf(values, 'media.length'), valueOf(values, 'pleats.count')]
+  if (stripLength === undefined || count === undefined) return []
   const said =
     share > 1
       ? `Pleats would be ${mm(depth.value)} deep, but there is room for ${mm(space.value)}.`
@@ -115,19 +126,18 @@ function pleatFindings(known: Known, figures: Figures): Finding[] {
   const fits = (metres: number): boolean =>
     metres / (2 * count) >= fill.least * space.value && metres / (2 * count) <= fill.most * space.value
 
-  const latest = length.readings.at(-1)!
-  if (latest.unit) {
-    const number = length.number!.value / unitOf(latest.unit).factor
-    const other = ['mm', 'cm', 'in', 'ft', 'm'].find(
-      (unit) => unit !== latest.unit && fits(number * unitOf(unit).factor),
-    )
+  const latest = length?.readings.at(-1)
+  const readIn = latest?.unit
+  if (readIn) {
+    const number = stripLength / unitOf(readIn).factor
+    const other = ['mm', 'cm', 'in', 'ft', 'm'].find((unit) => unit !== readIn && fits(number * unitOf(unit).factor))
     if (other) {
       return [
         {
           key: 'pleats',
           culprit: 'media.length',
           message: said,
-          advice: `${formatFixed(number, 1)} ${other} instead of ${formatFixed(number, 1)} ${latest.unit} would fit: the media length was taken in the wrong unit. Measure it again.`,
+          advice: `${formatFixed(number, 1)} ${other} instead of ${formatFixed(number, 1)} ${readIn} would fit: the media length was taken in the wrong unit. Measure it again.`,
         },
       ]
     }
@@ -144,7 +154,7 @@ function pleatFindings(known: Known, figures: Figures): Finding[] {
       },
     ]
   }
-  const likely = Math.round(length.number!.value / (2 * 0.95 * space.value))
+  const likely = Math.round(stripLength / (2 * 0.95 * space.value))
   return [
     {
       key: 'pleats',
@@ -156,9 +166,9 @@ function pleatFindings(known: Known, figures: Figures): Finding[] {
 }
 
 /** Width, weight and thickness of the strip against the element and against any media there is. */
-function stripFindings(known: Known, figures: Figures): Finding[] {
+function stripFindings(values: ResolvedValues, figures: Figures): Finding[] {
   const findings: Finding[] = []
-  const [width, height] = [valueOf(known, 'media.width'), valueOf(known, 'element.height')]
+  const [width, height] = [valueOf(values, 'media.width'), valueOf(values, 'element.height')]
   if (width !== undefined && height !== undefined && (width > height * 1.01 || width < height * 0.75)) {
     findings.push({
       key: 'width',
@@ -170,19 +180,23 @@ function stripFindings(known: Known, figures: Figures): Finding[] {
   const density = numberOf(figures, 'media.density')
   const areal = numberOf(figures, 'media.massPerArea')
   const lightOrHeavy = areal !== undefined && (areal.value < mediaWeight.least || areal.value > mediaWeight.most)
-  const pleatsFit = pleatFindings(known, figures).length === 0
+  const pleatsFit = pleatFindings(values, figures).length === 0
   if (lightOrHeavy && pleatsFit) {
     findings.push({
       key: 'media-weight',
       culprit: 'media.weight',
-      message: `The media would weigh ${formatQuantity(areal.value, 'g/m²')}; media weigh 60 to 400.`,
+      message: `The media would weigh ${formatQuantity(areal.value, 'g/m²')}; media weigh ${range(mediaWeight, 'g/m²')}.`,
       advice: 'Length and pleats agree, so the weight is misread. Weigh the strip again, dry.',
     })
-  } else if (density !== undefined && !lightOrHeavy && (density.value < 80 || density.value > 700)) {
+  } else if (
+    density !== undefined &&
+    !lightOrHeavy &&
+    (density.value < mediaDensityRange.least || density.value > mediaDensityRange.most)
+  ) {
     findings.push({
       key: 'media-thickness',
       culprit: 'media.thickness',
-      message: `The media would have ${formatQuantity(density.value, 'g/cm³')}; media have 0.1 to 0.6.`,
+      message: `The media would have ${formatQuantity(density.value, 'g/cm³')}; media have ${range(mediaDensityRange, 'g/cm³')}.`,
       advice: 'Its weight per area is ordinary, so the thickness is misread. Take it again, away from folds.',
     })
   }
@@ -190,10 +204,10 @@ function stripFindings(known: Known, figures: Figures): Finding[] {
 }
 
 /** Printed, pushed and spring pressures against each other and against what the application asks. */
-function bypassFindings(known: Known, figures: Figures, asks: Asks): Finding[] {
+function bypassFindings(values: ResolvedValues, figures: Figures, requirements: ApplicationRequirements): Finding[] {
   const bar = (pascals: number) => `${formatQuantity(pascals, 'bar', 1)} (${formatQuantity(pascals, 'psi', 0)})`
   const findings: Finding[] = []
-  const printed = valueOf(known, 'bypass.printed')
+  const printed = valueOf(values, 'bypass.printed')
   const pushed = numberOf(figures, 'bypass.pressure')
   const sprung = numberOf(figures, 'bypass.springPressure')
   if (printed !== undefined && printed > systemPressure) {
@@ -221,11 +235,11 @@ function bypassFindings(known: Known, figures: Figures, asks: Asks): Finding[] {
       advice: 'The wire counts with its fourth power: measure it again with a micrometer, paint off.',
     })
   }
-  if (pushed && asks.bypassOpening !== undefined && apart(pushed.value, asks.bypassOpening)) {
+  if (pushed && requirements.bypassOpening !== undefined && apart(pushed.value, requirements.bypassOpening)) {
     findings.push({
       key: 'bypass-asked',
       culprit: 'bypass.push',
-      message: `It opens at ${bar(pushed.value)}; the application asks for ${bar(asks.bypassOpening)}.`,
+      message: `It opens at ${bar(pushed.value)}; the application asks for ${bar(requirements.bypassOpening)}.`,
       advice: 'Push again; if it stays so, this filter does not suit the engine, whatever else is good.',
     })
   }
@@ -235,15 +249,15 @@ function bypassFindings(known: Known, figures: Figures, asks: Asks): Finding[] {
 const apart = (a: number, b: number): boolean => Math.abs(a - b) > 0.35 * Math.max(a, b)
 
 /** Counts that disagree and readings that stand apart. */
-function repeatFindings(known: Known): Finding[] {
-  return [...known.values()].flatMap(({ key, number, readings, disagree, outliers }): Finding[] => {
+function repeatFindings(values: ResolvedValues): Finding[] {
+  return [...values.values()].flatMap(({ key, number, readings, disagree, outliers }): Finding[] => {
     const c = characteristicOf(key)
     if (c.kind === 'count' && disagree && readings.length === 2) {
       return [
         {
           key: `count-${key}`,
           culprit: key,
-          message: `${c.label}: counted ${readings.map((reading) => formatFixed(reading.number!, 0)).join(' and ')}.`,
+          message: `${c.label}: counted ${readings.map((reading) => formatFixed(reading.valueNumber ?? 0, 0)).join(' and ')}.`,
           advice: 'Count a third time; two that agree decide.',
         },
       ]
@@ -254,7 +268,7 @@ function repeatFindings(known: Known): Finding[] {
       {
         key: `outlier-${key}`,
         culprit: key,
-        message: `${c.label}: "${odd.typed}" stands apart from the other ${readings.length - 1}.`,
+        message: `${c.label}: "${odd.rawInput}" stands apart from the other ${readings.length - 1}.`,
         advice: 'It still counts. Strike it if it was a slip, or take another.',
       },
     ]

@@ -1,4 +1,6 @@
+import { minorDiameter } from '#core/quantity/thread.ts'
 import { exactly, over, plus, power, type Uncertain } from '#core/quantity/uncertain.ts'
+import type { Inputs } from './figure.ts'
 
 /**
  * Area that would throttle like several openings in series: 1/A² adds.
@@ -39,3 +41,16 @@ export function tightest(areas: readonly Uncertain[]): Uncertain {
  * @example faceVelocity(0.0005, exactly(0.1)).value // => 0.005
  */
 export const faceVelocity = (flow: number, area: Uncertain): Uncertain => over(exactly(flow), area)
+
+/**
+ * The three areas that the oil passes one after the other: inlet holes, core openings, thread bore.
+ *
+ * @param inputs of a figure that needs all three
+ * @example
+ * flowPathAreas({ openings: () => exactly(0.0003), thread: () => parseThread('M20 x 1.5').value }).length // => 3
+ */
+export const flowPathAreas = ({ openings, thread }: Inputs): Uncertain[] => [
+  openings('plate.inlets'),
+  openings('core.openings'),
+  exactly((Math.PI / 4) * minorDiameter(thread('thread.designation')) ** 2),
+]

@@ -10,7 +10,7 @@ import { minus, scaled, times, type Uncertain } from '#core/quantity/uncertain.t
  * @param buried width under the glue of both edges together, m; zero when the width was taken between the caps
  * @returns m²
  * @throws RangeError when the buried width is not less than the width
- * @example mediaArea(exactly(1.0541), exactly(0.130175), exactly(0)).value // => 0.1372 (212.7 in²)
+ * @example mediaArea(exactly(1.0541), exactly(0.130175), exactly(0)).value // => 0.1372
  */
 export function mediaArea(length: Uncertain, width: Uncertain, buried: Uncertain): Uncertain {
   if (buried.value >= width.value) throw new RangeError('More of the width is buried than there is width')

@@ -13,7 +13,7 @@ import { exactly, plus, scaled, times, uncertain, type Uncertain } from '#core/q
  * @param u standard uncertainty of one size, metres
  * @param source name of the source of doubt
  * @returns m²
- * @example openingsArea([{ count: 8, width: 0.00577 }], 0, 'holes').value // => 0.0002092 (0.324 in²)
+ * @example openingsArea([{ count: 8, width: 0.00577 }], 0, 'holes').value // => 0.0002092
  */
 export function openingsArea(groups: readonly OpeningGroup[], u: number, source: string): Uncertain {
   return groups.reduce((sum, { count, width, length }, index) => {

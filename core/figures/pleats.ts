@@ -9,7 +9,7 @@ import { minus, over, scaled, times, type Uncertain } from '#core/quantity/uncer
  * @param pleats count
  * @returns m
  * @throws RangeError when there are no pleats
- * @example pleatDepth(exactly(1.42875), exactly(55)).value // => 0.012989 (0.511 in)
+ * @example pleatDepth(exactly(1.42875), exactly(55)).value // => 0.012989
  */
 export const pleatDepth = (length: Uncertain, pleats: Uncertain): Uncertain => over(length, scaled(pleats, 2))
 

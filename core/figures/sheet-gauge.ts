@@ -44,7 +44,7 @@ const ouncesPerSquareFoot: Record<number, number> = {
  * @param gauge 10 to 38
  * @returns metres
  * @throws RangeError outside the table
- * @example gaugeThickness(26) // => 0.000455 (0.0179 in)
+ * @example gaugeThickness(26) // => 0.000456
  */
 export function gaugeThickness(gauge: number): number {
   const ounces = ouncesPerSquareFoot[gauge]
@@ -58,7 +58,7 @@ export function gaugeThickness(gauge: number): number {
  * @param thickness metres
  * @returns gauge number and `off`, metres, above zero when thicker than the gauge
  * @throws RangeError unless thickness is above zero
- * @example nearestGauge(0.00049) // => { gauge: 26, off: 0.0000346 }
+ * @example nearestGauge(0.00049) // => { gauge: 26, off: 0.0000345 }
  */
 export function nearestGauge(thickness: number): { gauge: number; off: number } {
   if (!(thickness > 0)) throw new RangeError('A sheet has a thickness above zero')

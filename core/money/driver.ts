@@ -2,57 +2,57 @@ import type { Claim } from '#core/claims/claim.ts'
 import type { Interval } from './interval.ts'
 
 export const duties = [
-  { key: 'easy', label: 'Easy', says: 'Long runs, warm engine, clean roads.' },
-  { key: 'normal', label: 'Normal', says: 'Mixed use.' },
+  { key: 'easy', label: 'Easy', description: 'Long runs, warm engine, clean roads.' },
+  { key: 'normal', label: 'Normal', description: 'Mixed use.' },
   {
     key: 'severe',
     label: 'Severe',
-    says: 'Towing, dust, heat, short trips, or a constant load such as a pump or a boat.',
+    description: 'Towing, dust, heat, short trips, or a constant load such as a pump or a boat.',
   },
 ] as const
-export type Duty = (typeof duties)[number]['key']
+type Duty = (typeof duties)[number]['key']
 
 export const climates = [
   { key: 'mild', label: 'Mild' },
   { key: 'cold', label: 'Cold starts' },
   { key: 'hot', label: 'Hot' },
 ] as const
-export type Climate = (typeof climates)[number]['key']
+type Climate = (typeof climates)[number]['key']
 
 export const positions = [
   { key: 'upright', label: 'Upright, opening on top' },
   { key: 'sideways', label: 'Sideways' },
   { key: 'hanging', label: 'Hanging, opening down' },
 ] as const
-export type Position = (typeof positions)[number]['key']
+type Position = (typeof positions)[number]['key']
 
 /** Somebody who buys filters. */
 export interface Driver {
   id: string
   name: string
   /** m a year */
-  distance: number
+  annualDistance: number
   habit: Interval
   duty: Duty
   climate: Climate
   position: Position
   /** Hottest oil, K; null when it is not known. */
-  oilHot: number | null
+  oilTemperatureMax: number | null
   /** Uses the oil that claims with such a condition ask for. */
   meetsOil: boolean
   vehicles: number
 }
 
 /** What the engine's manual says, by duty; absent where it was not looked up. */
-export type Manual = Partial<Record<Duty, Interval>>
+export type ServiceIntervals = Partial<Record<Duty, Interval>>
 
 /** Which of the three sets the usable interval. */
-export type Limit = 'claim' | 'manual' | 'habit'
+type IntervalLimit = 'claim' | 'manual' | 'habit'
 
 export interface UsableInterval {
   /** m, by distance and months together at this driver's pace. */
   distance: number
-  limit: Limit
+  limit: IntervalLimit
   /** Why the claim does not count for this driver. */
   claimFails: string | undefined
   /** The claim's own interval at this driver's pace, m. */
@@ -66,9 +66,8 @@ export interface UsableInterval {
  *
  * @param distanceAYear m
  * @returns Infinity when neither is given
- * @example pacedDistance({ distance: 15e6, months: 12 }, 10e6) // => 10e6
  */
-export const pacedDistance = ({ distance, months }: Interval, distanceAYear: number): number =>
+const pacedDistance = ({ distance, months }: Interval, distanceAYear: number): number =>
   Math.min(distance ?? Infinity, months === null ? Infinity : (months / 12) * distanceAYear)
 
 /**
@@ -79,21 +78,26 @@ export const pacedDistance = ({ distance, months }: Interval, distanceAYear: num
  *
  * @param claims interval claims that stand; the shortest holds
  * @returns undefined when none of the three gives an interval
- * @example usableInterval(driver10000kmAYear, [claim25000km], {})?.limit // => 'habit'
+ * @example usableInterval(driver, [intervalClaim('a', 25e6)], {})?.limit // => 'habit'
  */
-export function usableInterval(driver: Driver, claims: readonly Claim[], manual: Manual): UsableInterval | undefined {
+export function usableInterval(
+  driver: Driver,
+  claims: readonly Claim[],
+  manual: ServiceIntervals,
+): UsableInterval | undefined {
   const intervals = claims.filter(({ kind }) => kind === 'interval')
   const paced = intervals.map(({ parts }) =>
-    pacedDistance({ distance: parts.distance ?? null, months: parts.months ?? null }, driver.distance),
+    pacedDistance({ distance: parts.distance ?? null, months: parts.months ?? null }, driver.annualDistance),
   )
   const claimed = paced.length > 0 ? Math.min(...paced) : undefined
   const oil = intervals.find(({ parts }) => parts.oil && !driver.meetsOil)
   const severe = driver.duty === 'severe' ? intervals.find(({ parts }) => parts.notSevere) : undefined
   const claimFails = oil ? `it asks for ${oil.parts.oil}` : severe ? 'it does not hold under severe duty' : undefined
 
-  const limits: [Limit, number][] = [
-    ['manual', manual[driver.duty] ? pacedDistance(manual[driver.duty]!, driver.distance) : Infinity],
-    ['habit', pacedDistance(driver.habit, driver.distance)],
+  const ofManual = manual[driver.duty]
+  const limits: [IntervalLimit, number][] = [
+    ['manual', ofManual ? pacedDistance(ofManual, driver.annualDistance) : Infinity],
+    ['habit', pacedDistance(driver.habit, driver.annualDistance)],
     ['claim', claimed !== undefined && !claimFails ? claimed : Infinity],
   ]
   const [limit, distance] = limits.reduce((least, one) => (one[1] < least[1] ? one : least))
@@ -104,7 +108,7 @@ export function usableInterval(driver: Driver, claims: readonly Claim[], manual:
 
 export interface DrivingCost {
   changesAYear: number
-  /** Hundredths of the currency's unit, a year and one vehicle. */
+  /** Smallest units of the currency, a year and one vehicle. */
   aYear: number
   /** For so many metres. */
   perDistance: number
@@ -113,18 +117,18 @@ export interface DrivingCost {
 /**
  * What a filter costs a driver.
  *
- * @param landed hundredths for one filter
+ * @param landed smallest units of the currency, for one filter
  * @param interval usable, m
  * @param driver distance a year, m
  * @param per distance to state the cost for, m
- * @example drivingCost(1000, 10e6, { distance: 20e6 }, 10e6) // => { changesAYear: 2, aYear: 2000, perDistance: 1000 }
+ * @example drivingCost(1000, 10e6, { annualDistance: 20e6 }, 10e6) // => { changesAYear: 2, aYear: 2000, perDistance: 1000 }
  */
 export function drivingCost(
   landed: number,
   interval: number,
-  { distance }: Pick<Driver, 'distance'>,
+  { annualDistance }: Pick<Driver, 'annualDistance'>,
   per: number,
 ): DrivingCost {
-  const changesAYear = distance / interval
+  const changesAYear = annualDistance / interval
   return { changesAYear, aYear: changesAYear * landed, perDistance: (landed * per) / interval }
 }

@@ -1,4 +1,4 @@
-export interface Offer {
+export interface Alternative {
   id: string
   cost: number
   worth: number
@@ -12,7 +12,7 @@ export interface Offer {
  * @returns ids by rising cost
  * @example frontier([{ id: 'a', cost: 1, worth: 1 }, { id: 'b', cost: 2, worth: 1 }]) // => ['a']
  */
-export function frontier(offers: readonly Offer[]): string[] {
+export function frontier(offers: readonly Alternative[]): string[] {
   let best = -Infinity
   return [...offers]
     .sort((a, b) => a.cost - b.cost || b.worth - a.worth)

@@ -1,6 +1,6 @@
 import { ok, problem, type Result } from '#core/result.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
-import { clip, readNumber } from '#core/quantity/number.ts'
+import { clip, parseNumber } from '#core/quantity/number.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
 
 /** An interval by distance, by months, or by whichever comes first; m and months. */
@@ -16,9 +16,9 @@ const longest = { distance: 200_000_000, months: 120 }
  * Reads an interval as it is said: `15000 km`, `10 000 mi or 12 months`, `1 year`.
  *
  * @returns distance in m and months, null for what was not said; a problem in the user's words
- * @example readInterval('15000 km or 12 months') // => { ok: true, value: { distance: 15000000, months: 12 } }
+ * @example parseInterval('15000 km or 12 months') // => { ok: true, value: { distance: 15000000, months: 12 } }
  */
-export function readInterval(text: string): Result<Interval> {
+export function parseInterval(text: string): Result<Interval> {
   const interval: Interval = { distance: null, months: null }
   for (const said of text
     .split(/\s+or\s+|;|,\s+|\s*\/\s*/i)
@@ -26,9 +26,10 @@ export function readInterval(text: string): Result<Interval> {
     .filter(Boolean)) {
     const inTime = time.exec(said)
     if (inTime) {
-      const number = readNumber(inTime[1]!)
+      const [, amount = '', period = ''] = inTime
+      const number = parseNumber(amount)
       if (!number.ok) return number
-      const months = /^y|^a$/i.test(inTime[2]!) ? number.value * 12 : number.value
+      const months = /^y|^a$/i.test(period) ? number.value * 12 : number.value
       if (!(months > 0) || months > longest.months)
         return problem('months', `${clip(said)} is no interval: from one month to ten years.`)
       interval.months = months
@@ -56,9 +57,9 @@ export function readInterval(text: string): Result<Interval> {
  * An interval as it is said.
  *
  * @param unit km or mi
- * @example sayInterval({ distance: 15e6, months: 12 }, 'km') // => '15,000 km or 12 months'
+ * @example formatInterval({ distance: 15e6, months: 12 }, 'km') // => '15,000 km or 12 months'
  */
-export const sayInterval = ({ distance, months }: Interval, unit: 'km' | 'mi'): string =>
+export const formatInterval = ({ distance, months }: Interval, unit: 'km' | 'mi'): string =>
   [
     distance === null ? '' : formatQuantity(distance, unit),
     months === null ? '' : `${months} ${months === 1 ? 'month' : 'months'}`,

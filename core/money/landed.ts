@@ -1,4 +1,6 @@
-/** What a shop adds for bringing an order; all in hundredths of the currency's unit. */
+import { daysBetween } from '#core/calendar.ts'
+
+/** What a shop adds for bringing an order; all in the smallest unit of the currency. */
 export interface Freight {
   /** For the order, whatever its size. */
   order: number
@@ -10,16 +12,16 @@ export interface Freight {
   freeFrom: number | null
 }
 
-/** A price as a shop asks it. Money in hundredths of the currency's unit. */
+/** A price as a shop asks it. Money in the smallest unit of the currency. */
 export interface Price {
   id: string
-  product: string
+  productId: string
   shop: string
   currency: string
   /** For one pack. */
-  minor: number
+  amountMinor: number
   /** Filters in a pack. */
-  count: number
+  packSize: number
   /** Share taken off for a subscription, 0 to 1. */
   subscription: number
   freight: Freight
@@ -27,10 +29,10 @@ export interface Price {
   extras: string
   extrasMinor: number
   /** Day, ISO 8601. */
-  on: string
+  observedOn: string
 }
 
-export interface Landed {
+export interface LandedPrice {
   packs: number
   /** Filters got; more than asked for when packs do not divide. */
   filters: number
@@ -51,24 +53,25 @@ export interface Landed {
  * Source: plain arithmetic.
  *
  * @param wanted filters, a whole number from 1 up
- * @returns hundredths of the currency's unit, not rounded
+ * @returns smallest units of the currency, not rounded
  * @throws RangeError for fewer than one filter
- * @example landedPrice({ minor: 800, count: 1, subscription: 0, freight: { order: 490, pack: 0, least: 0, freeFrom: 5000 }, extrasMinor: 0 }, 2).unit // => 1045
+ * @example landedPrice({ amountMinor: 800, packSize: 1, subscription: 0, extrasMinor: 0,
+ *   freight: { order: 490, pack: 0, least: 0, freeFrom: 5000 } }, 2).unit // => 1045
  */
 export function landedPrice(
   {
-    minor,
-    count,
+    amountMinor,
+    packSize,
     subscription,
     freight,
     extrasMinor,
-  }: Pick<Price, 'minor' | 'count' | 'subscription' | 'freight' | 'extrasMinor'>,
+  }: Pick<Price, 'amountMinor' | 'packSize' | 'subscription' | 'freight' | 'extrasMinor'>,
   wanted: number,
-): Landed {
+): LandedPrice {
   if (!(wanted >= 1)) throw new RangeError(`At least one filter is bought, got ${wanted}`)
-  const packs = Math.ceil(wanted / count)
-  const filters = packs * count
-  const goods = packs * minor * (1 - subscription)
+  const packs = Math.ceil(wanted / packSize)
+  const filters = packs * packSize
+  const goods = packs * amountMinor * (1 - subscription)
   const free = freight.freeFrom !== null && goods >= freight.freeFrom
   const charged = freight.order + packs * freight.pack
   const brought = free || charged + freight.least === 0 ? 0 : Math.max(charged, freight.least)
@@ -83,15 +86,15 @@ export const staleAfter = 180
  * Days since a price was read.
  *
  * @param today day, ISO 8601
- * @example priceAge({ on: '2026-01-01' }, '2026-01-31') // => 30
+ * @example priceAge({ observedOn: '2026-01-01' }, '2026-01-31') // => 30
  */
-export const priceAge = ({ on }: Pick<Price, 'on'>, today: string): number =>
-  Math.round((Date.parse(today) - Date.parse(on)) / 86_400_000)
+export const priceAge = ({ observedOn }: Pick<Price, 'observedOn'>, today: string): number =>
+  daysBetween(observedOn, today)
 
 /** Price history to prices in force: the latest of each shop and pack. */
 export function pricesInForce(prices: readonly Price[]): Price[] {
   const latest = new Map<string, Price>()
-  for (const price of [...prices].sort((a, b) => a.on.localeCompare(b.on)))
-    latest.set(`${price.shop.toLowerCase()} ${price.count}`, price)
+  for (const price of [...prices].sort((a, b) => a.observedOn.localeCompare(b.observedOn)))
+    latest.set(`${price.shop.toLowerCase()} ${price.packSize}`, price)
   return [...latest.values()]
 }

@@ -9,16 +9,16 @@ import { findRate } from './rates.ts'
 const none = { order: 0, pack: 0, least: 0, freeFrom: null }
 const price = (minor: number, more: Partial<Price> = {}): Price => ({
   id: 'p',
-  product: 'x',
+  productId: 'x',
   shop: 'Shop',
   currency: 'EUR',
-  minor,
-  count: 1,
+  amountMinor: minor,
+  packSize: 1,
   subscription: 0,
   freight: none,
   extras: '',
   extrasMinor: 0,
-  on: '2026-06-01',
+  observedOn: '2026-06-01',
   ...more,
 })
 
@@ -33,7 +33,7 @@ describe('landed price, worked by hand', () => {
     })
   })
   test('a four-pack for 26.00 when six are wanted: two packs, 52.00 / 8 = 6.50', () => {
-    expect(landedPrice(price(2600, { count: 4 }), 6)).toMatchObject({ packs: 2, filters: 8, unit: 650 })
+    expect(landedPrice(price(2600, { packSize: 4 }), 6)).toMatchObject({ packs: 2, filters: 8, unit: 650 })
   })
   test('1.20 a pack but at least 3.00: one pack pays 3.00, three pay 3.60', () => {
     const freight = { ...none, pack: 120, least: 300 }
@@ -73,20 +73,20 @@ describe('landed price, worked by hand', () => {
 describe('price history', () => {
   test('the latest of each shop and pack is in force; older than 180 days is stale', () => {
     const [old, fresh, four] = [
-      price(900, { on: '2026-01-05' }),
-      price(950, { on: '2026-05-05' }),
-      price(3400, { count: 4 }),
+      price(900, { observedOn: '2026-01-05' }),
+      price(950, { observedOn: '2026-05-05' }),
+      price(3400, { packSize: 4 }),
     ]
     expect(pricesInForce([fresh, old, four])).toEqual([fresh, four])
     expect(priceAge(old, '2026-07-05')).toBe(181)
   })
   test('a rate is taken either way round, the latest given, never through a third currency', () => {
     const rates = [
-      { from: 'GBP', to: 'EUR', rate: 1.2, on: '2026-01-01' },
-      { from: 'EUR', to: 'GBP', rate: 0.8, on: '2026-02-01' },
-      { from: 'USD', to: 'GBP', rate: 0.75, on: '2026-02-01' },
+      { base: 'GBP', quote: 'EUR', rate: 1.2, quotedOn: '2026-01-01' },
+      { base: 'EUR', quote: 'GBP', rate: 0.8, quotedOn: '2026-02-01' },
+      { base: 'USD', quote: 'GBP', rate: 0.75, quotedOn: '2026-02-01' },
     ]
-    expect(findRate(rates, 'GBP', 'EUR')).toMatchObject({ rate: 1.25, on: '2026-02-01' })
+    expect(findRate(rates, 'GBP', 'EUR')).toMatchObject({ rate: 1.25, quotedOn: '2026-02-01' })
     expect(findRate(rates, 'USD', 'EUR')).toBeUndefined()
     expect(findRate([], 'EUR', 'EUR')!.rate).toBe(1)
   })
@@ -97,18 +97,18 @@ describe('the driver', () => {
   const driver: Driver = {
     id: 'd',
     name: 'Ferry taxi',
-    distance: 20_000 * km,
+    annualDistance: 20_000 * km,
     habit: { distance: 15_000 * km, months: 12 },
     duty: 'normal',
     climate: 'mild',
     position: 'upright',
-    oilHot: null,
+    oilTemperatureMax: null,
     meetsOil: true,
     vehicles: 1,
   }
   const claim = (parts: Claim['parts']): Claim => ({
     id: 'c',
-    product: 'p',
+    productId: 'p',
     kind: 'interval',
     words: '',
     place: 'front',
@@ -138,7 +138,7 @@ describe('the driver', () => {
   test('one year at most: at 6,000 km a year a claim of 15,000 km is worth 6,000 km', () => {
     expect(
       usableInterval(
-        { ...driver, distance: 6_000 * km, habit: { distance: null, months: null } },
+        { ...driver, annualDistance: 6_000 * km, habit: { distance: null, months: null } },
         [claim({ distance: 15_000 * km, months: 12 })],
         {},
       )!.distance,

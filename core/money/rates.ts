@@ -1,10 +1,10 @@
 /** A rate of exchange that the user gave, with its day: so many of `to` for one of `from`. */
 export interface Rate {
-  from: string
-  to: string
+  base: string
+  quote: string
   rate: number
   /** Day, ISO 8601. */
-  on: string
+  quotedOn: string
 }
 
 /**
@@ -12,17 +12,17 @@ export interface Rate {
  * made through a third currency.
  *
  * @returns undefined when no rate was given
- * @example findRate([{ from: 'GBP', to: 'EUR', rate: 1.25, on: '2026-01-01' }], 'EUR', 'GBP')?.rate // => 0.8
+ * @example findRate([{ base: 'GBP', quote: 'EUR', rate: 1.25, quotedOn: '2026-01-01' }], 'EUR', 'GBP')?.rate // => 0.8
  */
 export function findRate(rates: readonly Rate[], from: string, to: string): Rate | undefined {
-  if (from === to) return { from, to, rate: 1, on: '' }
+  if (from === to) return { base: from, quote: to, rate: 1, quotedOn: '' }
   return [...rates]
-    .sort((a, b) => b.on.localeCompare(a.on))
+    .sort((a, b) => b.quotedOn.localeCompare(a.quotedOn))
     .flatMap((one) =>
-      one.from === from && one.to === to
+      one.base === from && one.quote === to
         ? [one]
-        : one.from === to && one.to === from
-          ? [{ from, to, rate: 1 / one.rate, on: one.on }]
+        : one.base === to && one.quote === from
+          ? [{ base: from, quote: to, rate: 1 / one.rate, quotedOn: one.quotedOn }]
           : [],
     )[0]
 }

@@ -21,10 +21,10 @@ const spellFractions = (text: string): string =>
  *
  * @param text the number alone, with no unit
  * @returns the number, or a problem with a message for the user
- * @example readNumber('56 1/4') // => { ok: true, value: 56.25 }
- * @example readNumber('0,49') // => { ok: true, value: 0.49 }
+ * @example parseNumber('56 1/4') // => { ok: true, value: 56.25 }
+ * @example parseNumber('0,49') // => { ok: true, value: 0.49 }
  */
-export function readNumber(text: string): Result<number> {
+export function parseNumber(text: string): Result<number> {
   const said = spellFractions(text.trim().replace(/−/g, '-')).trim()
   if (said === '') return problem('empty', 'Type a number first.')
 

@@ -1,20 +1,25 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { fromSI, toSI } from './convert.ts'
-import { parseQuantity, type Expected } from './parse.ts'
+import { parseQuantity, type ExpectedQuantity } from './parse.ts'
 import { units } from './units.ts'
 
-const length: Expected = { dimension: 'length', unit: 'mm', name: 'Media length', units: ['mm', 'in', 'thou'] }
-const inches: Expected = { ...length, unit: 'in' }
-const weight: Expected = { dimension: 'mass', unit: 'g', name: 'Whole weight', units: ['g', 'oz'] }
-const pressure: Expected = { dimension: 'pressure', unit: 'psi', name: 'Bypass pressure', units: ['psi', 'bar'] }
+const length: ExpectedQuantity = { dimension: 'length', unit: 'mm', name: 'Media length', units: ['mm', 'in', 'thou'] }
+const inches: ExpectedQuantity = { ...length, unit: 'in' }
+const weight: ExpectedQuantity = { dimension: 'mass', unit: 'g', name: 'Whole weight', units: ['g', 'oz'] }
+const pressure: ExpectedQuantity = {
+  dimension: 'pressure',
+  unit: 'psi',
+  name: 'Bypass pressure',
+  units: ['psi', 'bar'],
+}
 
-const si = (text: string, expected: Expected): number => {
+const si = (text: string, expected: ExpectedQuantity): number => {
   const parsed = parseQuantity(text, expected)
   if (!parsed.ok) throw new Error(parsed.problem.message)
   return parsed.value.si
 }
-const problemOf = (text: string, expected: Expected) => {
+const problemOf = (text: string, expected: ExpectedQuantity) => {
   const parsed = parseQuantity(text, expected)
   if (parsed.ok) throw new Error(`"${text}" was taken as ${parsed.value.si}`)
   return parsed.problem
@@ -51,20 +56,20 @@ describe('shop notation', () => {
   test('keeps the unit and whether one was typed', () => {
     expect(parseQuantity('20 thou', length)).toMatchObject({
       ok: true,
-      value: { unit: 'thou', number: 20, bare: false },
+      value: { unit: 'thou', number: 20, unitAssumed: false },
     })
-    expect(parseQuantity('20', length)).toMatchObject({ ok: true, value: { unit: 'mm', bare: true } })
+    expect(parseQuantity('20', length)).toMatchObject({ ok: true, value: { unit: 'mm', unitAssumed: true } })
   })
 
   test('asks about mil, which means two things', () => {
     const problem = problemOf('20 mil', length)
     expect(problem.message).toMatch(/20 thou or 20 millimetres\?/)
-    expect(problem.offers?.map(({ text }) => text)).toEqual(['20 thou', '20 mm'])
+    expect(problem.suggestions?.map(({ text }) => text)).toEqual(['20 thou', '20 mm'])
     expect(problemOf('20 mils', length).code).toBe('ambiguous-unit')
   })
 
   test('asks about a comma that may be decimal or a thousands mark', () => {
-    expect(problemOf('1,336 g', weight).offers?.map(({ text }) => text)).toEqual(['1.336 g', '1336 g'])
+    expect(problemOf('1,336 g', weight).suggestions?.map(({ text }) => text)).toEqual(['1.336 g', '1336 g'])
     expect(si('0,336 g', weight)).toBeCloseTo(0.000336, 9)
   })
 

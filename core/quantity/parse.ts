@@ -1,7 +1,8 @@
 import { ok, problem, type Result } from '#core/result.ts'
 import { toSI } from './convert.ts'
-import { clip, readNumber } from './number.ts'
-import { findUnit, nameDimension, unitOf, type Dimension } from './units.ts'
+import { formatList } from './format-list.ts'
+import { clip, parseNumber } from './number.ts'
+import { findUnit, formatDimension, unitOf, type Dimension } from './units.ts'
 
 export interface Quantity {
   /** In the SI unit of the dimension. */
@@ -11,17 +12,17 @@ export interface Quantity {
   /** Symbol of the unit it was read in. */
   unit: string
   /** True when no unit was typed and the one beside the field was taken. */
-  bare: boolean
+  unitAssumed: boolean
 }
 
-export interface Expected {
+export interface ExpectedQuantity {
   dimension: Dimension
   /** Unit shown beside the field: what a bare number is in. */
   unit: string
   /** What the field is called, for messages. */
   name: string
   /** Units worth naming in a message. */
-  units: string[]
+  units: readonly string[]
 }
 
 const numberThenUnit = /^([+\-−]?(?:[\d.,/\s’'¼½¾⅐-⅞+-]*[\d.¼½¾⅐-⅞]))\s*(.*)$/u
@@ -36,9 +37,9 @@ const numberThenUnit = /^([+\-−]?(?:[\d.,/\s’'¼½¾⅐-⅞+-]*[\d.¼½¾⅐
  * @param expected dimension, default unit and name of the field
  * @returns the quantity in SI with the unit it was read in, or a problem in the user's words
  * @example parseQuantity('56-1/4"', { dimension: 'length', unit: 'mm', name: 'Media length', units: ['mm', 'in'] })
- * // => { ok: true, value: { si: 1.42875, number: 56.25, unit: 'in', bare: false } }
+ * // => { ok: true, value: { si: 1.42875, number: 56.25, unit: 'in', unitAssumed: false } }
  */
-export function parseQuantity(text: string, expected: Expected): Result<Quantity> {
+export function parseQuantity(text: string, expected: ExpectedQuantity): Result<Quantity> {
   const said = text.trim()
   if (said === '') return problem('empty', `Type the ${expected.name.toLowerCase()} first.`)
   if (said.length > 60) return problem('too-long', 'That is too long for a number. Put remarks into the note.')
@@ -60,35 +61,25 @@ export function parseQuantity(text: string, expected: Expected): Result<Quantity
 
   const unit = tail === '' ? unitOf(expected.unit) : findUnit(tail, expected.dimension)
   if (!unit)
-    return problem('unknown-unit', `I do not know the unit "${clip(tail, 20)}". Try ${listed(expected.units)}.`)
+    return problem('unknown-unit', `I do not know the unit "${clip(tail, 20)}". Try ${formatList(expected.units)}.`)
   if (unit.dimension !== expected.dimension) {
     return problem(
       'wrong-kind',
-      `${unit.symbol || tail} is ${nameDimension(unit.dimension)}; ${expected.name.toLowerCase()} is ${nameDimension(expected.dimension)}. Try ${listed(expected.units)}.`,
+      `${unit.symbol || tail} is ${formatDimension(unit.dimension)}; ${expected.name.toLowerCase()} is ${formatDimension(expected.dimension)}. Try ${formatList(expected.units)}.`,
     )
   }
 
-  const number = readNumber(figure)
+  const number = parseNumber(figure)
   if (!number.ok) {
-    const { code, message, offers } = number.problem
+    const { code, message, suggestions } = number.problem
     return problem(
       code,
       message,
-      offers?.map((offer) => ({
+      suggestions?.map((offer) => ({
         text: `${offer.text} ${unit.symbol}`.trim(),
         label: `${offer.label} ${unit.symbol}`.trim(),
       })),
     )
   }
-  return ok({ si: toSI(number.value, unit.symbol), number: number.value, unit: unit.symbol, bare: tail === '' })
-}
-
-/**
- * Symbols as a list in a sentence.
- *
- * @example listed(['mm', 'in', 'thou']) // => 'mm, in or thou'
- */
-export function listed(words: string[], last = 'or'): string {
-  if (words.length < 2) return words.join('')
-  return `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1)}`
+  return ok({ si: toSI(number.value, unit.symbol), number: number.value, unit: unit.symbol, unitAssumed: tail === '' })
 }

@@ -16,13 +16,13 @@ describe('a can wall', () => {
     const checked = check('0.49', 'in')
     expect(checked.ok).toBe(false)
     if (checked.ok) return
-    expect(checked.problem.offers?.map(({ label }) => label)).toEqual(['0.49 mm'])
+    expect(checked.problem.suggestions?.map(({ label }) => label)).toEqual(['0.49 mm'])
     expect(checked.problem.message).toMatch(/0\.49 in cannot be a can wall/)
   })
 
   test('20 while millimetres are set asks for 20 thou', () => {
     const checked = check('20', 'mm')
-    expect(checked.ok ? [] : checked.problem.offers?.map(({ label }) => label)).toEqual(['20 thou'])
+    expect(checked.ok ? [] : checked.problem.suggestions?.map(({ label }) => label)).toEqual(['20 thou'])
   })
 
   test('an unusual value is taken on the word of the user, an absurd one never', () => {
@@ -47,7 +47,7 @@ describe('a can wall', () => {
         (number, unit) => {
           const checked = check(number.toFixed(4), unit)
           if (checked.ok) return
-          for (const { text } of checked.problem.offers ?? []) expect(check(text, unit).ok).toBe(true)
+          for (const { text } of checked.problem.suggestions ?? []) expect(check(text, unit).ok).toBe(true)
         },
       ),
     )

@@ -1,14 +1,14 @@
-import { ok, problem, type Offer, type Result } from '#core/result.ts'
+import { ok, problem, type Suggestion, type Result } from '#core/result.ts'
 import { fromSI, toSI } from './convert.ts'
 import { formatNumber } from './format.ts'
 import type { Quantity } from './parse.ts'
 
-export interface Bounds {
+export interface PlausibleBounds {
   /** Lowest and highest value that a filter of this kind is likely to have, in SI. */
   plausible: readonly [number, number]
   name: string
   /** Units in which the figure might have been read. */
-  units: string[]
+  units: readonly string[]
 }
 
 /** How far beyond the plausible range a value may lie and still be taken on the user's word. */
@@ -25,10 +25,10 @@ const reach = 4
  * @param quantity as parsed
  * @param bounds plausible range in SI, units to try
  * @param insist the user has been asked and says it is so
- * @example checkPlausible({ si: 0.012446, number: 0.49, unit: 'in', bare: true }, { plausible: [0.0002, 0.0015], name: 'Can wall', units: ['mm', 'in'] }, false)
- * // => { ok: false, problem: { code: 'implausible', message: '0.49 in is thick …', offers: [{ text: '0.49 mm', label: '0.49 mm' }] } }
+ * @example checkPlausible({ si: 0.012446, number: 0.49, unit: 'in', unitAssumed: true }, { plausible: [0.0002, 0.0015], name: 'Can wall', units: ['mm', 'in'] }, false)
+ * // => { ok: false, … }
  */
-export function checkPlausible(quantity: Quantity, bounds: Bounds, insist: boolean): Result<Quantity> {
+export function checkPlausible(quantity: Quantity, bounds: PlausibleBounds, insist: boolean): Result<Quantity> {
   const [low, high] = bounds.plausible
   const { si, number, unit } = quantity
   if (si >= low && si <= high) return ok(quantity)
@@ -41,7 +41,7 @@ export function checkPlausible(quantity: Quantity, bounds: Bounds, insist: boole
 
   const said = `${formatNumber(number)} ${unit}`.trim()
   const usual = `${formatNumber(fromSI(low, unit), 3)} to ${formatNumber(fromSI(high, unit), 3)} ${unit}`.trim()
-  const offers: Offer[] = bounds.units
+  const offers: Suggestion[] = bounds.units
     .filter((other) => other !== unit)
     .filter((other) => inside(toSI(number, other), low, high))
     .map((other) => ({ text: `${formatNumber(number)} ${other}`, label: `${formatNumber(number)} ${other}` }))

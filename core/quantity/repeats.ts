@@ -1,58 +1,25 @@
-import { student95 } from './student.ts'
-
-/**
- * Arithmetic mean.
- *
- * @throws RangeError for an empty list
- * @example mean([1, 2, 3]) // => 2
- */
-export function mean(values: readonly number[]): number {
-  if (values.length === 0) throw new RangeError('The mean of no values')
-  return values.reduce((sum, value) => sum + value, 0) / values.length
-}
-
-/**
- * Experimental standard deviation, divisor n - 1 (GUM 4.2.2).
- *
- * @throws RangeError for fewer than two values
- * @example standardDeviation([1, 2, 3]) // => 1
- */
-export function standardDeviation(values: readonly number[]): number {
-  if (values.length < 2) throw new RangeError('A spread needs two values')
-  const middle = mean(values)
-  return Math.sqrt(values.reduce((sum, value) => sum + (value - middle) ** 2, 0) / (values.length - 1))
-}
-
-/**
- * Middle value.
- *
- * @throws RangeError for an empty list
- * @example median([3, 1, 2]) // => 2
- */
-export function median(values: readonly number[]): number {
-  if (values.length === 0) throw new RangeError('The median of no values')
-  const sorted = [...values].sort((a, b) => a - b)
-  const half = Math.floor(sorted.length / 2)
-  return sorted.length % 2 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2
-}
+import { median, medianAbsoluteDeviation, sampleStandardDeviation } from 'simple-statistics'
+import { studentT95 } from './student.ts'
 
 /**
  * Type A standard uncertainty of a mean of few repeats: s / √n, widened by Student's t over 1.96 so
  * that twice of it still covers 95 % (GUM 4.2.3 and G.3.2).
  *
- * @returns 0 for a single value: its doubt is the instrument's alone
- * @example typeA([1, 2, 3]) // => 1.267
+ * @returns 0 for a single value: its uncertainty is the instrument's alone
+ * @example typeAUncertainty([1, 2, 3]) // => 1.268
  */
-export const typeA = (values: readonly number[]): number =>
-  values.length < 2 ? 0 : (student95(values.length - 1) / 1.96) * (standardDeviation(values) / Math.sqrt(values.length))
+export const typeAUncertainty = (values: readonly number[]): number =>
+  values.length < 2
+    ? 0
+    : (studentT95(values.length - 1) / 1.96) * (sampleStandardDeviation(values) / Math.sqrt(values.length))
 
 /**
  * Type B standard uncertainty of an instrument: resolution and accuracy as rectangular distributions,
  * half widths `resolution / 2` and `accuracy` (GUM 4.3.7, F.2.2.1).
  *
- * @example typeB({ resolution: 0.00001, accuracy: 0.00003 }) // => 0.00001756
+ * @example typeBUncertainty({ resolution: 0.00001, accuracy: 0.00003 }) // => 0.00001756
  */
-export const typeB = ({ resolution, accuracy }: { resolution: number; accuracy: number }): number =>
+export const typeBUncertainty = ({ resolution, accuracy }: { resolution: number; accuracy: number }): number =>
   Math.hypot(resolution / 2 / Math.sqrt(3), accuracy / Math.sqrt(3))
 
 /**
@@ -62,31 +29,31 @@ export const typeB = ({ resolution, accuracy }: { resolution: number; accuracy: 
  * They are flagged, never dropped.
  *
  * @returns indices of the outliers
- * @example outliers([0.49, 0.5, 0.49, 0.5, 0.81]) // => [4]
+ * @example outlierIndices([0.49, 0.5, 0.49, 0.5, 0.81]) // => [4]
  */
-export function outliers(values: readonly number[]): number[] {
+export function outlierIndices(values: readonly number[]): number[] {
   if (values.length < 4) return []
-  const middle = median(values)
-  const deviation = median(values.map((value) => Math.abs(value - middle)))
+  const middle = median([...values])
+  const deviation = medianAbsoluteDeviation([...values])
   if (deviation === 0) return values.flatMap((value, index) => (value === middle ? [] : [index]))
   return values.flatMap((value, index) => (Math.abs((0.6745 * (value - middle)) / deviation) > 3.5 ? [index] : []))
 }
 
 /**
- * By how much one more repeat would narrow the doubt of a mean, if the spread stays as it is.
+ * By how much one more repeat would narrow the uncertainty of a mean, if the spread stays as it is.
  *
  * Type A shrinks with the number of repeats and with Student's t, type B stays: once the instrument is the
- * larger doubt, repeats are work for nothing.
+ * larger part, repeats are work for nothing.
  *
  * @param values repeats so far, from two up
  * @param other standard uncertainty that repeats do not touch
- * @returns share of the doubt that would go, 0 to 1; 0 for fewer than two values
- * @example gainOfAnother([0.49, 0.51], 0.001) // => 0.72
+ * @returns share of the uncertainty that would go, 0 to 1; 0 for fewer than two values
+ * @example reductionByAnotherRepeat([0.49, 0.51], 0.001) // => 0.72
  */
-export function gainOfAnother(values: readonly number[], other: number): number {
+export function reductionByAnotherRepeat(values: readonly number[], other: number): number {
   if (values.length < 2) return 0
-  const now = Math.hypot(typeA(values), other)
+  const now = Math.hypot(typeAUncertainty(values), other)
   if (now === 0) return 0
-  const next = (student95(values.length) / 1.96) * (standardDeviation(values) / Math.sqrt(values.length + 1))
+  const next = (studentT95(values.length) / 1.96) * (sampleStandardDeviation(values) / Math.sqrt(values.length + 1))
   return 1 - Math.hypot(next, other) / now
 }

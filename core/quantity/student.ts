@@ -15,12 +15,13 @@ const table = [
  *
  * Beyond 30 degrees of freedom the expansion z + (z³ + z) / 4n is used, right to 0.004.
  *
- * @param freedom degrees of freedom, from 1 up; fractions are rounded down, as GUM G.4.1 allows
+ * @param degreesOfFreedom degrees of freedom, from 1 up; fractions are rounded down, as GUM G.4.1 allows
  * @throws RangeError below 1
- * @example student95(4) // => 2.776
+ * @example studentT95(4) // => 2.776
  */
-export function student95(freedom: number): number {
-  if (!(freedom >= 1)) throw new RangeError(`Student's t needs at least one degree of freedom, got ${freedom}`)
-  const whole = Math.floor(freedom)
-  return table[whole - 1] ?? 1.96 + (1.96 ** 3 + 1.96) / (4 * freedom)
+export function studentT95(degreesOfFreedom: number): number {
+  if (!(degreesOfFreedom >= 1))
+    throw new RangeError(`Student's t needs at least one degree of freedom, got ${degreesOfFreedom}`)
+  const whole = Math.floor(degreesOfFreedom)
+  return table[whole - 1] ?? 1.96 + (1.96 ** 3 + 1.96) / (4 * degreesOfFreedom)
 }

@@ -20,12 +20,15 @@ export type Dimension =
   | 'stiffness'
   | 'ratio'
 
+/** The habit of a user: the units that figures are shown in. */
+export type UnitSystem = 'metric' | 'imperial'
+
 export interface Unit {
   symbol: string
   dimension: Dimension
   factor: number
   offset?: number
-  /** Other spellings that are read as this unit; compared without case unless `exactCase`. */
+  /** Other spellings that are read as this unit; compared without case. */
   aliases: string[]
   /** Decimals that suit a figure in this unit when nothing better is known. */
   decimals: number
@@ -122,9 +125,20 @@ export function unitOf(symbol: string): Unit {
 }
 
 /**
+ * Symbol of the SI unit of a dimension.
+ *
+ * @example siSymbolOf('pressure') // => 'Pa'
+ */
+export function siSymbolOf(dimension: Dimension): string {
+  const si = units.find((unit) => unit.dimension === dimension)
+  if (!si) throw new Error(`No unit has the dimension "${dimension}"`)
+  return si.symbol
+}
+
+/**
  * The unit a person means by a spelling, preferring the dimension that is asked for.
  *
- * Case is ignored unless ignoring it would confuse two units (MPa is never read from "mpa").
+ * Case is ignored, but for the megapascal: "mpa" may as well be a millipascal.
  *
  * @returns undefined when the spelling is no unit here
  * @example findUnit('Inches', 'length')?.symbol // => 'in'
@@ -134,7 +148,7 @@ export function findUnit(spelling: string, prefer: Dimension): Unit | undefined 
   const bare = said.toLowerCase().replace(/\.$/, '')
   const exact = units.filter((u) => u.symbol === said || u.aliases.includes(said))
   const loose = units.filter(
-    (u) => u.symbol.toLowerCase() === bare || u.aliases.some((alias) => alias.toLowerCase() === bare),
+    ({ symbol, aliases }) => symbol !== 'MPa' && [symbol, ...aliases].some((known) => known.toLowerCase() === bare),
   )
   const found = exact.length ? exact : loose
   return found.find((u) => u.dimension === prefer) ?? found[0]
@@ -158,6 +172,6 @@ const dimensionNames: Record<Dimension, string> = {
 /**
  * What a dimension is called in a sentence.
  *
- * @example nameDimension('mass') // => 'a weight'
+ * @example formatDimension('mass') // => 'a weight'
  */
-export const nameDimension = (dimension: Dimension): string => dimensionNames[dimension]
+export const formatDimension = (dimension: Dimension): string => dimensionNames[dimension]

@@ -2,7 +2,7 @@
  * Random whole numbers from 0 to 2³² − 1, the same for the same seed: Chris Doty-Humphrey's sfc32, which passes
  * PractRand. Source: PractRand's documentation, from memory.
  *
- * @example const next = sfc32(7); next() // => a whole number
+ * @example Number.isInteger(sfc32(7)()) // => true
  */
 export function sfc32(seed: number): () => number {
   let a = seed | 0

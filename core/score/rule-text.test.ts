@@ -1,31 +1,31 @@
 import { describe, expect, test } from 'vitest'
 import { criteria } from './criteria.ts'
-import { readRule, ruleUnit, writeRule } from './rule-text.ts'
+import { parseValueFunction, valueFunctionUnit, writeValueFunction } from './rule-text.ts'
 
 const of = (key: string) => criteria.find((criterion) => criterion.key === key)!
 
 describe('rules as text', () => {
   test('every rule that can be edited reads back as it was written', () => {
     for (const criterion of criteria) {
-      const text = writeRule(criterion)
+      const text = writeValueFunction(criterion)
       if (text === undefined) continue
-      const read = readRule(criterion, text)
+      const read = parseValueFunction(criterion, text)
       expect(read.ok, `${criterion.key}: ${text}`).toBe(true)
       if (!read.ok) continue
-      const scale = criterion.rule
+      const scale = criterion.valueFunction
       if (read.value.kind === 'scale' && scale.kind === 'scale') {
         read.value.points.forEach(([at, points], index) => {
           const [own, ownPoints] = scale.points[index]!
           expect(at).toBeCloseTo(own, 9)
           expect(points).toBe(ownPoints)
         })
-      } else expect(read.value).toMatchObject(criterion.rule)
+      } else expect(read.value).toMatchObject(criterion.valueFunction)
     }
   })
 
   test('breakpoints are in the unit of the criterion', () => {
-    expect(ruleUnit(of('can-wall'))).toBe('mm')
-    expect(readRule(of('can-wall'), '0.3 mm = 0; 0.6 = 10')).toEqual({
+    expect(valueFunctionUnit(of('can-wall'))).toBe('mm')
+    expect(parseValueFunction(of('can-wall'), '0.3 mm = 0; 0.6 = 10')).toEqual({
       ok: true,
       value: {
         kind: 'scale',
@@ -35,7 +35,7 @@ describe('rules as text', () => {
         ],
       },
     })
-    expect(readRule(of('claim-interval'), '5000 = 0; 30 000 = 10')).toMatchObject({
+    expect(parseValueFunction(of('claim-interval'), '5000 = 0; 30 000 = 10')).toMatchObject({
       ok: true,
       value: {
         points: [
@@ -55,7 +55,7 @@ describe('rules as text', () => {
     ['spring', 'Rubber = 3', 'is no answer here'],
     ['spring', 'Coil = 10', 'no points given'],
   ])('%s "%s" is refused', (key, text, words) => {
-    const read = readRule(of(key), text)
+    const read = parseValueFunction(of(key), text)
     expect(!read.ok && read.problem.message).toContain(words)
   })
 })

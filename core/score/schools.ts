@@ -1,34 +1,35 @@
-import type { Rule } from './criterion.ts'
+import type { ValueFunction } from './criterion.ts'
 
 /** A named set of weights and house rules. What it does not name it takes from the method. */
 export interface School {
   id: string
   name: string
   /** What it holds, in two sentences with the reason. */
-  says: string
+  description: string
   /** Weight by criterion. */
   weights: Readonly<Record<string, number>>
   /** House rules: points by criterion that differ from the method's. */
-  rules: Readonly<Record<string, Rule>>
+  valueFunctions: Readonly<Record<string, ValueFunction>>
   /** True for those that ship with the app: they are copied, not changed. */
   builtIn: boolean
 }
 
-const eitherSpring: Rule = { kind: 'answers', points: { coil: 9, combination: 9, leaf: 9, none: 4 } }
-const eitherBypassPlace: Rule = { kind: 'answers', points: { thread: 9, dome: 9, none: 9 } }
-const eitherCaps: Rule = { kind: 'answers', points: { steel: 9, moulded: 9, fibre: 9, none: 9 } }
-const nitrileIsEnough: Rule = { kind: 'answers', points: { silicone: 10, nitrile: 9, other: 5 } }
-const cageCore: Rule = { kind: 'answers', points: { cage: 10, spiral: 9, perforated: 8, louvred: 6, none: 3 } }
+const eitherSpring: ValueFunction = { kind: 'answers', points: { coil: 9, combination: 9, leaf: 9, none: 4 } }
+const eitherBypassPlace: ValueFunction = { kind: 'answers', points: { thread: 9, dome: 9, none: 9 } }
+const eitherCaps: ValueFunction = { kind: 'answers', points: { steel: 9, moulded: 9, fibre: 9, none: 9 } }
+const nitrileIsEnough: ValueFunction = { kind: 'answers', points: { silicone: 10, nitrile: 9, other: 5 } }
+const cageCore: ValueFunction = { kind: 'answers', points: { cage: 10, spiral: 9, perforated: 8, louvred: 6, none: 3 } }
 
 /** The schools that ship with the app. Common practice, no published source. */
-export const schools: readonly School[] = [
+export const schools: readonly [School, ...School[]] = [
   {
     id: 'build',
     name: 'Build first',
     builtIn: true,
     weights: {},
-    rules: {},
-    says: 'What can be measured and seen on the bench decides: can, thread, glue, valves, media. Claims and price come afterwards, for nobody here has tested them.',
+    valueFunctions: {},
+    description:
+      'What can be measured and seen on the bench decides: can, thread, glue, valves, media. Claims and price come afterwards, for nobody here has tested them.',
   },
   {
     id: 'paper',
@@ -48,8 +49,9 @@ export const schools: readonly School[] = [
       caps: 0.5,
       'bypass-place': 0.5,
     },
-    rules: { spring: eitherSpring, caps: eitherCaps },
-    says: 'A filter is there to filter, and only a test can tell how well. The maker with a complete claim has shown more than a thick can shows.',
+    valueFunctions: { spring: eitherSpring, caps: eitherCaps },
+    description:
+      'A filter is there to filter, and only a test can tell how well. The maker with a complete claim has shown more than a thick can shows.',
   },
   {
     id: 'fine',
@@ -66,8 +68,9 @@ export const schools: readonly School[] = [
       glue: 8,
       'claim-complete': 3,
     },
-    rules: { core: cageCore },
-    says: 'Small dirt wears bearings, so full synthetic media on a mesh wins, even with fewer pleats. Every way round the media is a leak, so glue and seals weigh heavily.',
+    valueFunctions: { core: cageCore },
+    description:
+      'Small dirt wears bearings, so full synthetic media on a mesh wins, even with fewer pleats. Every way round the media is a leak, so glue and seals weigh heavily.',
   },
   {
     id: 'long',
@@ -84,8 +87,9 @@ export const schools: readonly School[] = [
       'oring-material': 6,
       media: 4,
     },
-    rules: { media: { kind: 'answers', points: { cellulose: 4, blend: 9, synthetic: 9, glass: 9 } } },
-    says: 'Long intervals need room for dirt: much media, well spread, and rubber that lasts. A blend with nearly twice the area beats fine media that is full too soon.',
+    valueFunctions: { media: { kind: 'answers', points: { cellulose: 4, blend: 9, synthetic: 9, glass: 9 } } },
+    description:
+      'Long intervals need room for dirt: much media, well spread, and rubber that lasts. A blend with nearly twice the area beats fine media that is full too soon.',
   },
   {
     id: 'hard',
@@ -105,8 +109,9 @@ export const schools: readonly School[] = [
       'gasket-hold': 4,
       caps: 4,
     },
-    rules: {},
-    says: 'Thick oil, pumps and boats work a filter at nearly full load, so strength and a bypass that shuts again decide. Steel, coils and spiral seams have their reasons here.',
+    valueFunctions: {},
+    description:
+      'Thick oil, pumps and boats work a filter at nearly full load, so strength and a bypass that shuts again decide. Steel, coils and spiral seams have their reasons here.',
   },
   {
     id: 'thrift',
@@ -124,20 +129,21 @@ export const schools: readonly School[] = [
       'can-wall': 4,
       'bypass-build': 2,
     },
-    rules: {
+    valueFunctions: {
       'adbv-material': nitrileIsEnough,
       spring: eitherSpring,
       caps: eitherCaps,
       'bypass-place': eitherBypassPlace,
     },
-    says: 'Oil is changed long before a good filter is full, and the same build can be had for half. What passes without a fault and costs little wins; a few coins count on a fleet.',
+    description:
+      'Oil is changed long before a good filter is full, and the same build can be had for half. What passes without a fault and costs little wins; a few coins count on a fleet.',
   },
   {
     id: 'plain',
     name: 'No taste',
     builtIn: true,
     weights: { area: 10, glue: 8, 'glue-flood': 5 },
-    rules: {
+    valueFunctions: {
       spring: eitherSpring,
       caps: eitherCaps,
       'bypass-place': eitherBypassPlace,
@@ -146,7 +152,8 @@ export const schools: readonly School[] = [
       'adbv-material': nitrileIsEnough,
       backing: { kind: 'answers', points: { wire: 8, plastic: 8, none: 8 } },
     },
-    says: 'Coil or leaf, steel or fibre, valve here or there: all have worked for years. Only care in the making counts: even glue and none astray, open holes, media well spread.',
+    description:
+      'Coil or leaf, steel or fibre, valve here or there: all have worked for years. Only care in the making counts: even glue and none astray, open holes, media well spread.',
   },
   {
     id: 'old',
@@ -163,8 +170,9 @@ export const schools: readonly School[] = [
       'glue-flood': 0,
       glue: 8,
     },
-    rules: {},
-    says: 'Many pleats, a heavy filter, plenty of glue and a name that stands for the engine have never failed. If nothing else is known, take the one with more in it.',
+    valueFunctions: {},
+    description:
+      'Many pleats, a heavy filter, plenty of glue and a name that stands for the engine have never failed. If nothing else is known, take the one with more in it.',
   },
 ]
 
@@ -175,106 +183,14 @@ export const schools: readonly School[] = [
  */
 export const findSchool = (id: string): School | undefined => schools.find((school) => school.id === id)
 
-/** A question on which practitioners differ, and which schools take which side. Common practice, no published source. */
-export interface Disagreement {
-  question: string
-  sides: { says: string; schools: string[] }[]
+/**
+ * A school that ships with the app.
+ *
+ * @throws Error when there is none: a fault of the program
+ * @example shippedSchool('thrift').name // => 'Thrift'
+ */
+export function shippedSchool(id: string): School {
+  const school = findSchool(id)
+  if (!school) throw new Error(`There is no school "${id}"`)
+  return school
 }
-
-export const disagreements: readonly Disagreement[] = [
-  {
-    question: 'What stands for filtering?',
-    sides: [
-      { says: 'pleat count, if nothing else is known', schools: ['old'] },
-      { says: 'unfolded area', schools: ['build', 'long', 'hard', 'plain', 'thrift'] },
-      { says: 'the claimed efficiency', schools: ['paper', 'fine'] },
-    ],
-  },
-  {
-    question: 'Fine media or much media?',
-    sides: [
-      { says: 'full synthetic with mesh stops smaller dirt', schools: ['fine', 'build'] },
-      { says: 'a blend with far more area lasts longer', schools: ['long'] },
-    ],
-  },
-  {
-    question: 'Retainer spring',
-    sides: [
-      { says: 'a coil keeps its force', schools: ['build', 'hard', 'old', 'long', 'fine'] },
-      { says: 'a leaf does the same for less', schools: ['thrift', 'plain', 'paper'] },
-    ],
-  },
-  {
-    question: 'Bypass place',
-    sides: [
-      {
-        says: 'thread end: settled dirt is not swept through',
-        schools: ['build', 'hard', 'old', 'long', 'fine', 'paper'],
-      },
-      { says: 'either: the build matters more', schools: ['plain', 'thrift'] },
-    ],
-  },
-  {
-    question: 'End caps',
-    sides: [
-      { says: 'steel is rugged', schools: ['build', 'hard', 'old', 'long', 'fine'] },
-      { says: 'fibre or none is glued just as well', schools: ['plain', 'thrift', 'paper'] },
-    ],
-  },
-  {
-    question: 'Core',
-    sides: [
-      { says: 'steel with a spiral seam', schools: ['build', 'hard', 'old', 'long', 'paper', 'thrift'] },
-      { says: 'a nylon cage: far larger openings', schools: ['fine'] },
-      { says: 'either', schools: ['plain'] },
-    ],
-  },
-  {
-    question: 'Anti-drain-back valve',
-    sides: [
-      { says: 'silicone always', schools: ['build', 'hard', 'long', 'old', 'fine', 'paper'] },
-      { says: 'nitrile is enough at short intervals', schools: ['thrift', 'plain'] },
-    ],
-  },
-  {
-    question: 'Glue',
-    sides: [
-      { says: 'plenty', schools: ['old', 'hard'] },
-      { says: 'clean: excess may travel', schools: ['plain', 'fine', 'build', 'long', 'paper', 'thrift'] },
-    ],
-  },
-  {
-    question: 'Weight',
-    sides: [
-      { says: 'a good sign of steel where it counts', schools: ['old'] },
-      { says: 'says nothing about filtering', schools: ['build', 'paper', 'fine', 'long', 'hard', 'thrift', 'plain'] },
-    ],
-  },
-  {
-    question: "Engine maker's own filter",
-    sides: [
-      { says: 'the safest', schools: ['old'] },
-      { says: 'look inside first', schools: ['build', 'paper', 'fine', 'long', 'hard', 'thrift', 'plain'] },
-    ],
-  },
-  {
-    question: 'Price',
-    sides: [
-      { says: 'the same build can be had for half', schools: ['thrift'] },
-      {
-        says: 'a few coins for the top tier are nothing on one change',
-        schools: ['build', 'paper', 'fine', 'long', 'hard', 'old', 'plain'],
-      },
-    ],
-  },
-  {
-    question: 'Service context',
-    sides: [
-      {
-        says: 'a car cruises at a fifth of its power',
-        schools: ['build', 'paper', 'fine', 'long', 'thrift', 'plain', 'old'],
-      },
-      { says: 'a pump or a boat works near its limit: buy for the duty', schools: ['hard'] },
-    ],
-  },
-]

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { erf } from 'mathjs'
 import { describe, expect, test } from 'vitest'
-import { chancesOf } from './chances.ts'
+import { scoreQuantiles } from './score-distribution.ts'
 import { criteria } from './criteria.ts'
 import { normalQuantile } from './normal.ts'
 import { sfc32 } from './random.ts'
@@ -70,7 +70,7 @@ describe('cases with a closed form', () => {
   test('missing against a middle: even chances', () => {
     const glue = criteria.find(({ key }) => key === 'glue')!
     const p = problem([[0], [5]], { draw: 'fixed' })
-    p.points.set(chancesOf(glue, undefined, { low: 0, high: 10 }), 0)
+    p.points.set(scoreQuantiles(glue, undefined, { low: 0, high: 10 }), 0)
     expect(ranksOf(p)[0]![0]).toBeCloseTo(0.5, 2)
   })
 
@@ -102,14 +102,12 @@ describe('cases with a closed form', () => {
 })
 
 describe('what holds for every problem', () => {
-  const rows = fc
-    .integer({ min: 2, max: 5 })
-    .chain((m) =>
-      fc.array(fc.array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: m, maxLength: m }), {
-        minLength: 2,
-        maxLength: 5,
-      }),
-    )
+  const rows = fc.integer({ min: 2, max: 5 }).chain((m) =>
+    fc.array(fc.array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: m, maxLength: m }), {
+      minLength: 2,
+      maxLength: 5,
+    }),
+  )
 
   test('the shares of a product, and those of a rank, add up to one', () => {
     fc.assert(

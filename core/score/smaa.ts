@@ -49,7 +49,7 @@ const chunk = 2000
  * @param problem flat arrays, see {@link SmaaProblem}
  * @yields the share that is done, 0 to 1, a chunk of draws at a time
  * @returns shares and central weights
- * @example runSmaa(problem).ranks[0] // => share of draws in which the first product is first
+ * @example runSmaa(twoProducts).ranks[0] // => 1
  */
 export function* smaaSteps(problem: SmaaProblem): Generator<number, SmaaResult> {
   const { products: n, criteria: m, draws } = problem
@@ -73,7 +73,7 @@ export function* smaaSteps(problem: SmaaProblem): Generator<number, SmaaResult> 
 /**
  * The whole analysis at once.
  *
- * @example runSmaa({ ...problem, draws: 1000 }).draws // => 1000
+ * @example runSmaa(twoProducts).draws // => 1000
  */
 export function runSmaa(problem: SmaaProblem): SmaaResult {
   const steps = smaaSteps(problem)

@@ -2,7 +2,7 @@ import { problem, type Problem } from '#core/result.ts'
 import { characteristicOf, type Characteristic } from '#core/catalogue/index.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import type { EntryValue } from './entry.ts'
-import type { Known } from './resolve.ts'
+import type { ResolvedValues } from './resolve.ts'
 
 /** What must be smaller than what, on one specimen: a thing fits into the thing round it. */
 const fitsInto: readonly (readonly [smaller: string, larger: string])[] = [
@@ -28,10 +28,14 @@ const fitsInto: readonly (readonly [smaller: string, larger: string])[] = [
  * @param value as read
  * @param known what the specimen has so far
  * @returns what is wrong, in the user's words; nothing when it fits
- * @example crossCheck(characteristicOf('media.buried'), { number: 0.09 }, withWidth74mm)?.message
- * // => 'Width buried in glue 90.00 mm is more than media width, 74.0 mm. …'
+ * @example crossCheck(characteristicOf('media.buried'), { number: 0.09 }, known({ 'media.width': '74 mm' }))?.code
+ * // => 'implausible'
  */
-export function crossCheck(characteristic: Characteristic, value: EntryValue, known: Known): Problem | undefined {
+export function crossCheck(
+  characteristic: Characteristic,
+  value: EntryValue,
+  known: ResolvedValues,
+): Problem | undefined {
   const { number } = value
   if (number === undefined) return undefined
   for (const [smaller, larger] of fitsInto) {

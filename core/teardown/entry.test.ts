@@ -1,11 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { catalogue, characteristicOf, optionsOf } from '#core/catalogue/index.ts'
-import { readEntry, type EntryText } from './entry.ts'
+import { parseEntry, type EntryText } from './entry.ts'
 import { formatOpenings } from './openings.ts'
 
 const read = (key: string, text: string, more: Partial<EntryText> = {}) =>
-  readEntry(characteristicOf(key), { text, ...more })
+  parseEntry(characteristicOf(key), { text, ...more })
 const value = (key: string, text: string, more: Partial<EntryText> = {}) => {
   const entry = read(key, text, more)
   if (!entry.ok) throw new Error(entry.problem.message)
@@ -102,13 +102,13 @@ describe('hole groups', () => {
 
   test('a comma with no space is asked about, and both answers can be taken', () => {
     const entry = read('plate.inlets', '7 x 6,1 x 8')
-    expect(entry.ok ? [] : entry.problem.offers?.map(({ text }) => text)).toEqual(['7 x 6, 1 x 8', '7 x 6.1 x 8'])
+    expect(entry.ok ? [] : entry.problem.suggestions?.map(({ text }) => text)).toEqual(['7 x 6, 1 x 8', '7 x 6.1 x 8'])
   })
 
   test('read in inches by mistake, millimetres are offered', () => {
     const entry = read('plate.inlets', '7 x 5.8', { unit: 'in' })
-    expect(entry.ok ? [] : entry.problem.offers?.map(({ label }) => label)).toEqual(['mm'])
-    const offered = entry.ok ? '' : entry.problem.offers![0]!.text
+    expect(entry.ok ? [] : entry.problem.suggestions?.map(({ label }) => label)).toEqual(['mm'])
+    const offered = entry.ok ? '' : entry.problem.suggestions![0]!.text
     expect(value('plate.inlets', offered, { unit: 'in' }).groups?.[0]?.width).toBeCloseTo(0.0058, 6)
   })
 
@@ -156,7 +156,7 @@ test('whatever is typed for whatever is asked, it is taken or refused with a mes
   )
   fc.assert(
     fc.property(any, typed, fc.boolean(), (characteristic, text, insist) => {
-      const entry = readEntry(characteristic, { text, insist })
+      const entry = parseEntry(characteristic, { text, insist })
       if (!entry.ok) expect(entry.problem.message.length).toBeGreaterThan(5)
       const number = entry.ok ? entry.value.number : undefined
       if (number !== undefined)
@@ -172,5 +172,5 @@ test('whatever is typed for whatever is asked, it is taken or refused with a mes
 test('every answer of every list is taken', () => {
   for (const characteristic of catalogue)
     for (const { value: option } of optionsOf(characteristic))
-      expect(readEntry(characteristic, { text: option }).ok).toBe(true)
+      expect(parseEntry(characteristic, { text: option }).ok).toBe(true)
 })

@@ -1,11 +1,11 @@
 import { ok, problem, type Result } from '#core/result.ts'
 import { optionsOf, type Characteristic, type CountCharacteristic } from '#core/catalogue/index.ts'
-import { readThread } from '#core/figures/thread.ts'
+import { parseThread } from '#core/quantity/thread.ts'
 import { formatNumber } from '#core/quantity/format.ts'
-import { clip, readNumber } from '#core/quantity/number.ts'
+import { clip, parseNumber } from '#core/quantity/number.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
 import { checkPlausible } from '#core/quantity/plausible.ts'
-import { checkOpenings, readOpenings, type OpeningGroup } from './openings.ts'
+import { checkOpenings, parseOpenings, type OpeningGroup } from './openings.ts'
 
 /** What an entry means: one of number (SI, count or grade), text (answer, words, designation) or groups. */
 export interface EntryValue {
@@ -24,7 +24,7 @@ export interface EntryText {
   insist?: boolean
 }
 
-export const longestText = 400
+const maximumTextLength = 400
 
 /**
  * Reads what was typed for a characteristic, by its kind, and checks it against what is possible.
@@ -32,14 +32,14 @@ export const longestText = 400
  * @param characteristic from the catalogue
  * @param entry text as typed, unit beside the field
  * @returns the value in SI, or a problem in the user's words, with offers where there are some
- * @example readEntry(characteristicOf('can.wall'), { text: '20 thou', unit: 'mm' })
+ * @example parseEntry(characteristicOf('can.wall'), { text: '20 thou', unit: 'mm' })
  * // => { ok: true, value: { number: 0.000508, unit: 'thou' } }
  */
-export function readEntry(characteristic: Characteristic, entry: EntryText): Result<EntryValue> {
+export function parseEntry(characteristic: Characteristic, entry: EntryText): Result<EntryValue> {
   const { text, insist = false } = entry
   switch (characteristic.kind) {
     case 'quantity': {
-      const unit = entry.unit ?? characteristic.units[0]!
+      const unit = entry.unit ?? characteristic.units[0]
       const name = characteristic.label
       const parsed = parseQuantity(text, {
         dimension: characteristic.dimension,
@@ -56,24 +56,24 @@ export function readEntry(characteristic: Characteristic, entry: EntryText): Res
       return checked.ok ? ok({ number: checked.value.si, unit: checked.value.unit }) : checked
     }
     case 'count':
-      return readCount(characteristic, text, insist)
+      return parseCount(characteristic, text, insist)
     case 'openings': {
-      const read = readOpenings(text, entry.unit ?? characteristic.units[0]!, characteristic)
+      const read = parseOpenings(text, entry.unit ?? characteristic.units[0], characteristic)
       if (!read.ok) return read
       const checked = checkOpenings(read.value, characteristic, insist)
       return checked.ok ? ok(checked.value) : checked
     }
     case 'thread': {
-      const thread = readThread(text)
+      const thread = parseThread(text)
       return thread.ok ? ok({ text: thread.value.designation }) : thread
     }
     case 'text': {
       const said = text.trim()
       if (said === '') return problem('empty', 'Type something first, or skip it.')
-      if (said.length > longestText)
+      if (said.length > maximumTextLength)
         return problem(
           'too-long',
-          `That is ${said.length} characters; ${longestText} fit here. Put the rest into a note.`,
+          `That is ${said.length} characters; ${maximumTextLength} fit here. Put the rest into a note.`,
         )
       return ok({ text: said })
     }
@@ -93,13 +93,13 @@ export function readEntry(characteristic: Characteristic, entry: EntryText): Res
   }
 }
 
-function readCount(characteristic: CountCharacteristic, text: string, insist: boolean): Result<EntryValue> {
+function parseCount(characteristic: CountCharacteristic, text: string, insist: boolean): Result<EntryValue> {
   const { noun, step, plausible, label } = characteristic
   const [low, high] = plausible
   const stripped = text.trim().replace(new RegExp(`\\s*${noun}$`, 'i'), '')
-  const unitTail = /^[\d.,/\s½]+\s*([a-z"]+)$/i.exec(stripped)
-  if (unitTail) return problem('wrong-kind', `${label} is a plain count. Leave "${clip(unitTail[1]!)}" away.`)
-  const number = readNumber(stripped)
+  const [, unit] = /^[\d.,/\s½]+\s*([a-z"]+)$/i.exec(stripped) ?? []
+  if (unit) return problem('wrong-kind', `${label} is a plain count. Leave "${clip(unit)}" away.`)
+  const number = parseNumber(stripped)
   if (!number.ok) return number
   const count = number.value
   if (count < 0) return problem('negative', `${label} cannot be below zero.`)

@@ -1,16 +1,16 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { catalogue, characteristicOf } from '#core/catalogue/index.ts'
-import { gainOfAnother, typeA, typeB } from '#core/quantity/repeats.ts'
+import { reductionByAnotherRepeat, typeAUncertainty, typeBUncertainty } from '#core/quantity/repeats.ts'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
 import {
   assumedInstruments,
   checkState,
   instrumentKinds,
   instrumentsFor,
-  lessZero,
-  readZero,
-  usualInstrument,
+  subtractZeroOffset,
+  parseZeroOffset,
+  defaultInstrumentKind,
   type InstrumentCheck,
 } from './instrument.ts'
 import { readings } from './readings.fixture.ts'
@@ -29,12 +29,12 @@ describe('which instrument reads what', () => {
     ['pleats.count', undefined],
     ['adbv.material', undefined],
   ])('%s with a %s', (key, kind) => {
-    expect(usualInstrument(characteristicOf(key))).toBe(kind)
+    expect(defaultInstrumentKind(characteristicOf(key))).toBe(kind)
   })
 
   test('every quantity of the catalogue has an instrument of its own dimension', () => {
     for (const c of catalogue) {
-      const kind = usualInstrument(c)
+      const kind = defaultInstrumentKind(c)
       if (c.kind === 'quantity') expect(instrumentKinds[kind!].dimension).toBe(c.dimension)
     }
   })
@@ -48,7 +48,7 @@ describe('which instrument reads what', () => {
   })
 
   test('a coarser instrument makes the same reading more doubtful', () => {
-    const read = readings({ 'can.height': '86.5 mm' }).map((reading) => ({ ...reading, instrument: 'coarse' }))
+    const read = readings({ 'can.height': '86.5 mm' }).map((reading) => ({ ...reading, instrumentId: 'coarse' }))
     const coarse = { ...caliper, id: 'coarse', resolution: 0.001, accuracy: 0.001 }
     const u = (instruments: Map<string, typeof coarse>) =>
       standardUncertainty(resolve(read, instruments).get('can.height')!.number!)
@@ -58,11 +58,11 @@ describe('which instrument reads what', () => {
 
 describe('zero offset', () => {
   test('what a shut caliper shows is taken off, on openings from each size', () => {
-    expect(lessZero({ number: 0.00051, unit: 'mm' }, 0.00002)).toEqual({ number: 0.00049, unit: 'mm' })
-    expect(lessZero({ groups: [{ count: 6, width: 0.0066, length: 0.012 }] }, -0.0001).groups).toEqual([
+    expect(subtractZeroOffset({ number: 0.00051, unit: 'mm' }, 0.00002)).toEqual({ number: 0.00049, unit: 'mm' })
+    expect(subtractZeroOffset({ groups: [{ count: 6, width: 0.0066, length: 0.012 }] }, -0.0001).groups).toEqual([
       { count: 6, width: 0.0067, length: 0.0121 },
     ])
-    expect(lessZero({ text: 'silicone' }, 0.0001)).toEqual({ text: 'silicone' })
+    expect(subtractZeroOffset({ text: 'silicone' }, 0.0001)).toEqual({ text: 'silicone' })
   })
 
   test('never makes a length of nothing', () => {
@@ -70,7 +70,7 @@ describe('zero offset', () => {
       fc.property(
         fc.double({ min: 1e-6, max: 1, noNaN: true }),
         fc.double({ min: -0.002, max: 0.002, noNaN: true }),
-        (number, zero) => lessZero({ number }, zero).number! > 0,
+        (number, zero) => subtractZeroOffset({ number }, zero).number! > 0,
       ),
     )
   })
@@ -83,7 +83,7 @@ describe('zero offset', () => {
     ['0', 0],
     ['0.00 mm', 0],
   ])('%s', (text, si) => {
-    const read = readZero(text, 'caliper')
+    const read = parseZeroOffset(text, 'caliper')
     expect(read.ok && read.value).toBeCloseTo(si, 9)
   })
 
@@ -92,13 +92,17 @@ describe('zero offset', () => {
     ['5 mm', 'no offset any more'],
     ['two', 'two'],
   ])('%j is refused in words', (text, words) => {
-    const read = readZero(text, 'caliper')
+    const read = parseZeroOffset(text, 'caliper')
     expect(!read.ok && read.problem.message).toContain(words)
   })
 })
 
 describe('checks against a known piece', () => {
-  const at = (date: string, reading: number): InstrumentCheck => ({ at: `${date}T08:00:00Z`, reference: 0.01, reading })
+  const at = (date: string, reading: number): InstrumentCheck => ({
+    checkedAt: `${date}T08:00:00Z`,
+    referenceValue: 0.01,
+    indication: reading,
+  })
   const now = '2026-06-01T08:00:00Z'
 
   test('none yet', () => expect(checkState(caliper, [], 180, now)).toEqual({ state: 'never' }))
@@ -120,10 +124,10 @@ describe('checks against a known piece', () => {
 
 describe('whether another repeat is worth taking', () => {
   test('two that differ ask for a third, many that agree do not', () => {
-    const b = typeB(micrometer)
-    expect(gainOfAnother([0.00049, 0.00051], b)).toBeGreaterThan(0.5)
-    expect(gainOfAnother([0.0005, 0.0005, 0.0005], b)).toBe(0)
-    expect(gainOfAnother([0.0005], b)).toBe(0)
+    const b = typeBUncertainty(micrometer)
+    expect(reductionByAnotherRepeat([0.00049, 0.00051], b)).toBeGreaterThan(0.5)
+    expect(reductionByAnotherRepeat([0.0005, 0.0005, 0.0005], b)).toBe(0)
+    expect(reductionByAnotherRepeat([0.0005], b)).toBe(0)
   })
 
   test('never more than the whole doubt, and less the more the instrument doubts', () => {
@@ -132,10 +136,10 @@ describe('whether another repeat is worth taking', () => {
         fc.array(fc.double({ min: 0.1, max: 1, noNaN: true }), { minLength: 2, maxLength: 12 }),
         fc.double({ min: 0.001, max: 1, noNaN: true }),
         (values, b) => {
-          const gain = gainOfAnother(values, b)
+          const gain = reductionByAnotherRepeat(values, b)
           expect(gain).toBeGreaterThanOrEqual(-1e-12)
           expect(gain).toBeLessThanOrEqual(1)
-          expect(gainOfAnother(values, b * 10)).toBeLessThanOrEqual(gain + 1e-12)
+          expect(reductionByAnotherRepeat(values, b * 10)).toBeLessThanOrEqual(gain + 1e-12)
         },
       ),
     )
@@ -143,7 +147,7 @@ describe('whether another repeat is worth taking', () => {
 
   test('by hand: 0.49 and 0.51, Student 12.706 and 4.303', () => {
     // u = 12.706/1.96 * 0.014142/√2 = 0.06483; next = 4.303/1.96 * 0.014142/√3 = 0.01793 (GUM table G.2)
-    expect(typeA([0.49, 0.51])).toBeCloseTo(0.06483, 4)
-    expect(gainOfAnother([0.49, 0.51], 0)).toBeCloseTo(1 - 0.01793 / 0.06483, 3)
+    expect(typeAUncertainty([0.49, 0.51])).toBeCloseTo(0.06483, 4)
+    expect(reductionByAnotherRepeat([0.49, 0.51], 0)).toBeCloseTo(1 - 0.01793 / 0.06483, 3)
   })
 })

@@ -1,3 +1,4 @@
+import { daysBetween } from '#core/calendar.ts'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
 import { ok, problem, type Result } from '#core/result.ts'
@@ -16,13 +17,18 @@ export type InstrumentKind = 'caliper' | 'micrometer' | 'tape' | 'scale' | 'gaug
 
 export const instrumentKinds: Record<
   InstrumentKind,
-  { label: string; dimension: 'length' | 'mass' | 'pressure'; unit: string; units: string[] }
+  {
+    label: string
+    dimension: 'length' | 'mass' | 'pressure'
+    /** The first is its usual one. */
+    units: readonly [string, ...string[]]
+  }
 > = {
-  caliper: { label: 'Caliper', dimension: 'length', unit: 'mm', units: ['mm', 'in', 'thou'] },
-  micrometer: { label: 'Micrometer', dimension: 'length', unit: 'mm', units: ['mm', 'in', 'thou'] },
-  tape: { label: 'Tape or rule', dimension: 'length', unit: 'mm', units: ['mm', 'cm', 'in'] },
-  scale: { label: 'Scale', dimension: 'mass', unit: 'g', units: ['g', 'oz'] },
-  gauge: { label: 'Pressure gauge', dimension: 'pressure', unit: 'bar', units: ['bar', 'psi', 'kPa'] },
+  caliper: { label: 'Caliper', dimension: 'length', units: ['mm', 'in', 'thou'] },
+  micrometer: { label: 'Micrometer', dimension: 'length', units: ['mm', 'in', 'thou'] },
+  tape: { label: 'Tape or rule', dimension: 'length', units: ['mm', 'cm', 'in'] },
+  scale: { label: 'Scale', dimension: 'mass', units: ['g', 'oz'] },
+  gauge: { label: 'Pressure gauge', dimension: 'pressure', units: ['bar', 'psi', 'kPa'] },
 }
 
 /**
@@ -49,9 +55,9 @@ const byMicrometer = new Set(['media.thickness', 'can.wall', 'bypass.wire'])
  * The kind of instrument with which a characteristic is usually read.
  *
  * @returns undefined for what is counted, chosen or written
- * @example usualInstrument(characteristicOf('media.length')) // => 'tape'
+ * @example defaultInstrumentKind(characteristicOf('media.length')) // => 'tape'
  */
-export function usualInstrument(characteristic: Characteristic): InstrumentKind | undefined {
+export function defaultInstrumentKind(characteristic: Characteristic): InstrumentKind | undefined {
   if (characteristic.kind === 'openings') return 'caliper'
   if (characteristic.kind !== 'quantity') return undefined
   if (characteristic.dimension === 'mass') return 'scale'
@@ -63,13 +69,13 @@ export function usualInstrument(characteristic: Characteristic): InstrumentKind 
 /**
  * The user's instruments that can read a characteristic, the usual kind first; kept order within a kind.
  *
- * @example instrumentsFor(characteristicOf('whole.weight'), [caliper, scale]) // => [scale]
+ * @example instrumentsFor(characteristicOf('whole.weight'), [caliper]) // => []
  */
 export function instrumentsFor<T extends Pick<Instrument, 'kind'>>(
   characteristic: Characteristic,
   instruments: readonly T[],
 ): T[] {
-  const usual = usualInstrument(characteristic)
+  const usual = defaultInstrumentKind(characteristic)
   if (!usual) return []
   const { dimension } = instrumentKinds[usual]
   const able = instruments.filter(({ kind }) => instrumentKinds[kind].dimension === dimension)
@@ -81,9 +87,9 @@ export function instrumentsFor<T extends Pick<Instrument, 'kind'>>(
  *
  * @param zero SI; 0.00002 for a caliper that shows 0.02 mm when it is shut
  * @throws nothing; a value that would be zero or less stays as it was read
- * @example lessZero({ number: 0.00051 }, 0.00002) // => { number: 0.00049 }
+ * @example subtractZeroOffset({ number: 0.00051 }, 0.00002) // => { number: 0.00049 }
  */
-export function lessZero(value: EntryValue, zero: number): EntryValue {
+export function subtractZeroOffset(value: EntryValue, zero: number): EntryValue {
   const less = (read: number) => (read > zero ? Number((read - zero).toPrecision(12)) : read)
   return {
     ...value,
@@ -102,31 +108,42 @@ export function lessZero(value: EntryValue, zero: number): EntryValue {
  * Reads what an instrument shows at zero, in shop notation, above zero or below.
  *
  * @returns SI
- * @example readZero('-0.02 mm', 'caliper') // => { ok: true, value: -0.00002 }
+ * @example parseZeroOffset('-0.02 mm', 'caliper') // => { ok: true, value: -0.00002 }
  */
-export function readZero(text: string, kind: InstrumentKind): Result<number> {
-  const { dimension, unit, units } = instrumentKinds[kind]
-  const [, sign, rest] = /^\s*([-−+]?)\s*(.*)$/.exec(text)!
+export function parseZeroOffset(text: string, kind: InstrumentKind): Result<number> {
+  const { dimension, units } = instrumentKinds[kind]
+  const [, sign, rest = ''] = /^\s*([-−+]?)\s*(.*)$/.exec(text) ?? []
   if (rest === '') return problem('empty', 'Say what it shows when it should show zero: 0.02, -0.01, or 0.')
-  if (/^0+([.,]0*)?\s*[a-z"]*$/i.test(rest!)) return ok(0)
-  const read = parseQuantity(rest!, { dimension, unit, units, name: 'The zero' })
-  if (!read.ok) return read
-  if (read.value.si > mostZero[dimension])
+  if (/^0+([.,]0*)?\s*[a-z"]*$/i.test(rest)) return ok(0)
+  const parsed = parseQuantity(rest, { dimension, unit: units[0], units, name: 'The zero' })
+  if (!parsed.ok) return parsed
+  const { si } = parsed.value
+  if (!isZeroOffset(si, kind))
     return problem('absurd', `A zero of ${text.trim()} is no offset any more: set the instrument right first.`)
-  return ok(sign === '-' || sign === '−' ? -read.value.si : read.value.si)
+  return ok(sign === '-' || sign === '−' ? -si : si)
 }
 
-/** So much a zero may be off, SI. */
-const mostZero = { length: 0.002, mass: 0.01, pressure: 1e5 }
+/** So much a zero may be off, SI: 2 mm, 10 g, 1 bar. Common practice, no published source. */
+const largestZeroOffset = { length: 0.002, mass: 0.01, pressure: 1e5 }
+
+/**
+ * Whether an instrument of this kind can be off at zero by so much.
+ *
+ * @param offset SI
+ * @param kind of instrument
+ * @example isZeroOffset(20_000, 'gauge') // => true
+ */
+export const isZeroOffset = (offset: number, kind: InstrumentKind): boolean =>
+  Math.abs(offset) <= largestZeroOffset[instrumentKinds[kind].dimension]
 
 /** A check of an instrument against a known piece, SI. */
 export interface InstrumentCheck {
   /** UTC, ISO 8601. */
-  at: string
+  checkedAt: string
   /** What the piece is. */
-  reference: number
+  referenceValue: number
   /** What the instrument showed. */
-  reading: number
+  indication: number
 }
 
 export type CheckState =
@@ -135,14 +152,12 @@ export type CheckState =
   /** Off by more than its accuracy and half a step of its resolution. */
   | { state: 'off'; days: number; by: number }
 
-const day = 86_400_000
-
 /**
  * How an instrument stands by its last check.
  *
  * @param every days after which a check is overdue; null when it is never to be checked again
  * @param now UTC, ISO 8601
- * @example checkState(caliper, [{ at: '2026-01-01T00:00:00Z', reference: 0.01, reading: 0.01001 }], 180, '2026-02-01T00:00:00Z')
+ * @example checkState(caliper, [{ checkedAt: '2026-01-01T00:00:00Z', referenceValue: 0.01, indication: 0.01001 }], 180, '2026-02-01T00:00:00Z')
  * // => { state: 'sound', days: 31 }
  */
 export function checkState(
@@ -151,10 +166,10 @@ export function checkState(
   every: number | null,
   now: string,
 ): CheckState {
-  const last = [...checks].sort((a, b) => a.at.localeCompare(b.at)).at(-1)
+  const last = [...checks].sort((a, b) => a.checkedAt.localeCompare(b.checkedAt)).at(-1)
   if (!last) return { state: 'never' }
-  const days = Math.max(0, Math.floor((Date.parse(now) - Date.parse(last.at)) / day))
-  const by = last.reading - last.reference
+  const days = Math.max(0, daysBetween(last.checkedAt, now))
+  const by = last.indication - last.referenceValue
   if (Math.abs(by) > instrument.accuracy + instrument.resolution / 2 + 1e-12) return { state: 'off', days, by }
   return { state: every !== null && days > every ? 'overdue' : 'sound', days }
 }

@@ -1,8 +1,8 @@
-import { ok, problem, type Offer, type Result } from '#core/result.ts'
+import { ok, problem, type Problem, type Result, type Suggestion } from '#core/result.ts'
 import { fromSI, toSI } from '#core/quantity/convert.ts'
 import { formatFixed, formatNumber } from '#core/quantity/format.ts'
-import { clip, readNumber } from '#core/quantity/number.ts'
-import { listed } from '#core/quantity/parse.ts'
+import { clip, parseNumber } from '#core/quantity/number.ts'
+import { formatList } from '#core/quantity/format-list.ts'
 import { findUnit, unitOf } from '#core/quantity/units.ts'
 import type { OpeningsCharacteristic } from '#core/catalogue/index.ts'
 
@@ -26,88 +26,120 @@ const group = /^(\d+)\s*(?:[x×*]|of)\s*(.+)$/i
  * @param text as typed
  * @param unit symbol of the unit beside the field
  * @returns the groups in metres and the unit they were read in, or a problem in the user's words
- * @example readOpenings('7 x 5.8, 1 x 8.2', 'mm', inlets)
+ * @example parseOpenings('7 x 5.8, 1 x 8.2', 'mm', inlets)
  * // => { ok: true, value: { unit: 'mm', groups: [{ count: 7, width: 0.0058 }, { count: 1, width: 0.0082 }] } }
  */
-export function readOpenings(
+export function parseOpenings(
   text: string,
   unit: string,
   characteristic: OpeningsCharacteristic,
 ): Result<{ unit: string; groups: OpeningGroup[] }> {
-  const said = text.trim()
-  if (said === '') return problem('empty', 'Type the holes first, such as 7 x 5.8, 1 x 8.2.')
-  if (said.length > 200) return problem('too-long', 'That is too long for a list of holes. Put remarks into the note.')
+  const typed = text.trim()
+  const unread = whyUnreadable(typed)
+  if (unread) return { ok: false, problem: unread }
 
-  const glued = /,(?=\d+\s*[x×*])/
-  if (glued.test(said)) {
-    const asGroups = said.replace(new RegExp(glued, 'g'), ', ')
-    const asDecimals = said.replace(new RegExp(glued, 'g'), '.')
-    return problem('ambiguous-comma', 'That comma can start a new group or be a decimal comma. Which one?', [
-      { text: asGroups, label: asGroups },
-      { text: asDecimals, label: asDecimals },
-    ])
+  const groups: TypedGroup[] = []
+  for (const piece of typed.split(between).filter(Boolean)) {
+    const parsed = parseGroup(piece, typed, characteristic)
+    if (!parsed.ok) return parsed
+    groups.push(parsed.value)
   }
+  const commonUnit = groups.at(-1)?.unit ?? unit
+  return ok({ unit: commonUnit, groups: groups.map((group) => toOpeningGroup(group, commonUnit)) })
+}
 
-  const pieces = said.split(between).filter(Boolean)
-  const groups: { count: number; sizes: number[]; unit?: string }[] = []
-  for (const piece of pieces) {
-    const match = group.exec(piece)
-    if (!match)
-      return problem(
-        'not-a-group',
-        `"${clip(piece)}" is no group of holes. Write count x diameter, such as 7 x 5.8; for slots count x width x length.`,
-      )
-    const count = Number(match[1])
-    if (count === 0) return problem('zero-count', `"${clip(piece)}" has zero holes. Leave that group out.`)
-    if (count > characteristic.most)
-      return problem(
-        'too-many',
-        `${count} holes is more than I can believe here (at most ${characteristic.most}). Did you swap count and size?`,
-      )
+/** A group as it is typed: one size of a hole, two of a slot, in its own unit where it names one. */
+interface TypedGroup {
+  count: number
+  sizes: [number, number?]
+  unit?: string
+}
 
-    const tail = /\s*([a-zµμ"”″]+\.?)\s*$/iu.exec(match[2]!)
-    const spelt = tail && !/^[x×]$/i.test(tail[1]!) ? tail[1]! : undefined
-    if (spelt && /^mils?$/i.test(spelt)) {
-      return problem(
-        'ambiguous-unit',
-        '"mil" is a thousandth of an inch to some and a millimetre to others. Thou or millimetres?',
-        [
-          { text: said.replace(/mils?/gi, 'thou'), label: 'thou' },
-          { text: said.replace(/mils?/gi, 'mm'), label: 'millimetres' },
-        ],
-      )
-    }
-    const read = spelt ? findUnit(spelt, 'length') : undefined
-    if (spelt && read?.dimension !== 'length')
-      return problem('wrong-kind', `"${spelt}" is no length. Try ${listed(characteristic.units)}.`)
+/** The longer side of a slot is its length, however it was typed. */
+function toOpeningGroup({ count, sizes: [one, other], unit }: TypedGroup, commonUnit: string): OpeningGroup {
+  const si = (size: number) => toSI(size, unit ?? commonUnit)
+  if (other === undefined) return { count, width: si(one) }
+  return { count, width: si(Math.min(one, other)), length: si(Math.max(one, other)) }
+}
 
-    const figures = (spelt ? match[2]!.slice(0, tail!.index) : match[2]!).split(/\s*[x×*]\s*/)
-    if (figures.length > 2)
-      return problem('not-a-group', `"${clip(piece)}" has too many sizes: a hole has one, a slot two.`)
-    const sizes: number[] = []
-    for (const figure of figures) {
-      const number = readNumber(figure)
-      if (!number.ok) return number
-      if (number.value <= 0) return problem('zero', 'A hole has a size above zero.')
-      sizes.push(number.value)
-    }
-    groups.push(read ? { count, sizes, unit: read.symbol } : { count, sizes })
-  }
+const commaBeforeGroup = /,(?=\d+\s*[x×*])/g
 
-  const spoken = groups.at(-1)?.unit ?? unit
-  return ok({
-    unit: spoken,
-    groups: groups.map(({ count, sizes, unit: own = spoken }) => {
-      const [width, length] = sizes.map((size) => toSI(size, own)).sort((a, b) => a - b) as [number, number?]
-      return length === undefined ? { count, width } : { count, width, length }
+/** What is wrong with the text as a whole: nothing there, too much, a comma that can mean two things. */
+function whyUnreadable(typed: string): Problem | undefined {
+  if (typed === '') return { code: 'empty', message: 'Type the holes first, such as 7 x 5.8, 1 x 8.2.' }
+  if (typed.length > 200)
+    return { code: 'too-long', message: 'That is too long for a list of holes. Put remarks into the note.' }
+  if (typed.search(commaBeforeGroup) < 0) return undefined
+  return {
+    code: 'ambiguous-comma',
+    message: 'That comma can start a new group or be a decimal comma. Which one?',
+    suggestions: [', ', '.'].map((mark) => {
+      const text = typed.replace(commaBeforeGroup, mark)
+      return { text, label: text }
     }),
-  })
+  }
+}
+
+function parseGroup(piece: string, typed: string, { most, units }: OpeningsCharacteristic): Result<TypedGroup> {
+  const [, counted, rest = ''] = group.exec(piece) ?? []
+  if (counted === undefined)
+    return problem(
+      'not-a-group',
+      `"${clip(piece)}" is no group of holes. Write count x diameter, such as 7 x 5.8; for slots count x width x length.`,
+    )
+  const count = Number(counted)
+  if (count === 0) return problem('zero-count', `"${clip(piece)}" has zero holes. Leave that group out.`)
+  if (count > most)
+    return problem(
+      'too-many',
+      `${count} holes is more than I can believe here (at most ${most}). Did you swap count and size?`,
+    )
+  const tail = unitTail.exec(rest)
+  const unit = parseUnit(tail?.[1] ?? '', typed, units)
+  if (!unit.ok) return unit
+  const sizes = parseSizes(tail ? rest.slice(0, tail.index) : rest, piece)
+  if (!sizes.ok) return sizes
+  return ok({ count, sizes: sizes.value, ...(unit.value !== undefined && { unit: unit.value }) })
+}
+
+/** A unit behind the sizes; an x that parts two of them is none. */
+const unitTail = /\s*((?![x×]\s*$)[a-zµμ"”″]+\.?)\s*$/iu
+
+/** The symbol of a length that is spelt behind a group; undefined where none is. */
+function parseUnit(spelling: string, typed: string, units: readonly string[]): Result<string | undefined> {
+  if (spelling === '') return ok(undefined)
+  if (/^mils?$/i.test(spelling))
+    return problem(
+      'ambiguous-unit',
+      '"mil" is a thousandth of an inch to some and a millimetre to others. Thou or millimetres?',
+      [
+        { text: typed.replace(/mils?/gi, 'thou'), label: 'thou' },
+        { text: typed.replace(/mils?/gi, 'mm'), label: 'millimetres' },
+      ],
+    )
+  const unit = findUnit(spelling, 'length')
+  if (unit?.dimension === 'length') return ok(unit.symbol)
+  return problem('wrong-kind', `"${clip(spelling)}" is no length. Try ${formatList(units)}.`)
+}
+
+function parseSizes(text: string, piece: string): Result<[number, number?]> {
+  const sizes: number[] = []
+  for (const figure of text.split(/\s*[x×*]\s*/)) {
+    const number = parseNumber(figure)
+    if (!number.ok) return number
+    if (number.value <= 0) return problem('zero', 'A hole has a size above zero.')
+    sizes.push(number.value)
+  }
+  const [one, other, ...more] = sizes
+  if (one === undefined || more.length > 0)
+    return problem('not-a-group', `"${clip(piece)}" has too many sizes: a hole has one, a slot two.`)
+  return ok(other === undefined ? [one] : [one, other])
 }
 
 /**
  * Whether openings have the size such openings have; offers the units in which they would.
  *
- * @example checkOpenings({ unit: 'in', groups: [{ count: 6, width: 0.1473 }] }, inlets, false) // => offers 5.8 mm
+ * @example checkOpenings({ unit: 'in', groups: [{ count: 6, width: 0.1473 }] }, inlets, false) // => { ok: false, … }
  */
 export function checkOpenings(
   read: { unit: string; groups: OpeningGroup[] },
@@ -119,7 +151,7 @@ export function checkOpenings(
   const odd = outside(1)
   if (!odd) return ok(read)
   const scale = unitOf(read.unit).factor
-  const offers: Offer[] = characteristic.units
+  const offers: Suggestion[] = characteristic.units
     .filter((other) => other !== read.unit && !outside(unitOf(other).factor / scale))
     .map((other) => ({ text: `${formatOpenings(read.groups, read.unit, false)} ${other}`, label: other }))
   const size = `${formatNumber(fromSI(odd.width, read.unit), 4)} ${read.unit}`
@@ -128,7 +160,7 @@ export function checkOpenings(
   const message = `${size} is ${absurd ? 'impossible' : 'unusual'} for one of these openings: they run from ${formatNumber(fromSI(low, read.unit), 3)} to ${formatNumber(fromSI(high, read.unit), 3)} ${read.unit}.`
   return problem(
     absurd ? 'absurd' : 'implausible',
-    offers.length ? `${message} Was it read in ${listed(offers.map(({ label }) => label))}?` : message,
+    offers.length ? `${message} Was it read in ${formatList(offers.map(({ label }) => label))}?` : message,
     offers,
   )
 }

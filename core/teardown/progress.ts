@@ -1,27 +1,27 @@
 import {
   catalogueFor,
   characteristicOf,
-  noReturnAfter,
-  noReturns,
+  irreversibleStepAfter,
+  irreversibleSteps,
   stations,
   type Characteristic,
-  type Form,
-  type NoReturnKey,
+  type FilterForm,
+  type IrreversibleStepKey,
   type StationKey,
 } from '#core/catalogue/index.ts'
-import { isAsked, type Plan } from './plan.ts'
-import type { Known } from './resolve.ts'
+import { isRequested, type RecordingPlan } from './recording-plan.ts'
+import type { ResolvedValues } from './resolve.ts'
 
 export interface StationProgress {
   key: StationKey
   label: string
-  says: string
+  description: string
   done: number
   of: number
   /** Required and not recorded yet. */
   missing: string[]
   /** Point of no return behind this station. */
-  then?: NoReturnKey
+  then?: IrreversibleStepKey
 }
 
 /**
@@ -29,14 +29,22 @@ export interface StationProgress {
  *
  * @example progress('spin-on', new Map())[0] // => { key: 'box', done: 0, of: 8, … }
  */
-export function progress(form: Form, known: Known, plan: Plan = {}): StationProgress[] {
+export function progress(form: FilterForm, known: ResolvedValues, plan: RecordingPlan = {}): StationProgress[] {
   const all = catalogueFor(form)
   return stations
-    .map(({ key, label, says }) => {
-      const asked = all.filter((c) => c.station === key && isAsked(c, known, plan))
+    .map(({ key, label, description }) => {
+      const asked = all.filter((c) => c.station === key && isRequested(c, known, plan))
       const missing = asked.filter((c) => !known.has(c.key)).map((c) => c.key)
-      const then = noReturnAfter(key, form)
-      return { key, label, says, done: asked.length - missing.length, of: asked.length, missing, ...(then && { then }) }
+      const then = irreversibleStepAfter(key, form)
+      return {
+        key,
+        label,
+        description,
+        done: asked.length - missing.length,
+        of: asked.length,
+        missing,
+        ...(then && { then }),
+      }
     })
     .filter(({ of }) => of > 0)
 }
@@ -46,7 +54,7 @@ export function progress(form: Form, known: Known, plan: Plan = {}): StationProg
  *
  * @example completeness('spin-on', new Map()) // => 0
  */
-export function completeness(form: Form, known: Known, plan: Plan = {}): number {
+export function completeness(form: FilterForm, known: ResolvedValues, plan: RecordingPlan = {}): number {
   const all = progress(form, known, plan)
   const of = all.reduce((sum, station) => sum + station.of, 0)
   return of === 0 ? 0 : all.reduce((sum, station) => sum + station.done, 0) / of
@@ -59,19 +67,19 @@ export function completeness(form: Form, known: Known, plan: Plan = {}): number 
  * @example missingBefore('cut', 'spin-on', new Map()).lost.includes('whole.weight') // => true
  */
 export function missingBefore(
-  point: NoReturnKey,
-  form: Form,
-  known: Known,
-  plan: Plan = {},
+  point: IrreversibleStepKey,
+  form: FilterForm,
+  known: ResolvedValues,
+  plan: RecordingPlan = {},
 ): { lost: string[]; open: string[] } {
-  const order = (key: NoReturnKey) => noReturns.findIndex((other) => other.key === key)
+  const order = (key: IrreversibleStepKey) => irreversibleSteps.findIndex((other) => other.key === key)
   const before = new Set<StationKey>()
   for (const station of stations) {
     before.add(station.key)
-    if (noReturnAfter(station.key, form) === point) break
+    if (irreversibleStepAfter(station.key, form) === point) break
   }
   const missing = catalogueFor(form).filter(
-    (c) => before.has(c.station) && !known.has(c.key) && isAsked(c, known, plan),
+    (c) => before.has(c.station) && !known.has(c.key) && isRequested(c, known, plan),
   )
   const isLost = (c: Characteristic) => order(c.lostAfter) <= order(point)
   return { lost: missing.filter(isLost).map((c) => c.key), open: missing.filter((c) => !isLost(c)).map((c) => c.key) }
@@ -80,14 +88,14 @@ export function missingBefore(
 /**
  * Points of no return that lie before a station, in order.
  *
- * @example pointsBefore('media', 'cartridge') // => ['apart', 'unfold']
+ * @example irreversibleStepsBefore('media', 'cartridge') // => ['apart', 'unfold']
  */
-export function pointsBefore(station: StationKey, form: Form): NoReturnKey[] {
+export function irreversibleStepsBefore(station: StationKey, form: FilterForm): IrreversibleStepKey[] {
   const before = stations.slice(
     0,
     stations.findIndex(({ key }) => key === station),
   )
-  return before.flatMap(({ key }) => noReturnAfter(key, form) ?? [])
+  return before.flatMap(({ key }) => irreversibleStepAfter(key, form) ?? [])
 }
 
 /**
@@ -100,12 +108,12 @@ export function pointsBefore(station: StationKey, form: Form): NoReturnKey[] {
  */
 export function gateBefore(
   station: StationKey,
-  form: Form,
-  known: Known,
-  passed: ReadonlySet<NoReturnKey>,
-  plan: Plan = {},
-): { point: NoReturnKey; lost: string[]; open: string[] } | undefined {
-  for (const point of pointsBefore(station, form)) {
+  form: FilterForm,
+  known: ResolvedValues,
+  passed: ReadonlySet<IrreversibleStepKey>,
+  plan: RecordingPlan = {},
+): { point: IrreversibleStepKey; lost: string[]; open: string[] } | undefined {
+  for (const point of irreversibleStepsBefore(station, form)) {
     if (passed.has(point)) continue
     const { lost, open } = missingBefore(point, form, known, plan)
     const newly = lost.filter((key) => !passed.has(characteristicOf(key).lostAfter))
@@ -120,14 +128,14 @@ export function gateBefore(
  * @example nextOpen('spin-on', new Map(), undefined)?.key // => 'box.suffix'
  */
 export function nextOpen(
-  form: Form,
-  known: Known,
+  form: FilterForm,
+  known: ResolvedValues,
   after: string | undefined,
-  plan: Plan = {},
+  plan: RecordingPlan = {},
 ): Characteristic | undefined {
   const all = catalogueFor(form)
   const start = all.findIndex((c) => c.key === after) + 1
   return [...all.slice(start), ...all.slice(0, start)].find(
-    (c) => !known.has(c.key) && isAsked(c, known, plan) && c.key !== after,
+    (c) => !known.has(c.key) && isRequested(c, known, plan) && c.key !== after,
   )
 }

@@ -4,28 +4,44 @@ import type { OpeningGroup } from './openings.ts'
 /** One act of recording. Never changed but for being struck. */
 export interface Reading {
   id: string
-  specimen: string
+  specimenId: string
   characteristic: string
   /** Exactly what was typed or chosen. */
-  typed: string
+  rawInput: string
   /** Unit it was read in. */
   unit: string | null
   /** SI value, count or grade. */
-  number: number | null
+  valueNumber: number | null
   /** Answer, designation or words. */
-  text: string | null
-  groups: OpeningGroup[] | null
+  valueText: string | null
+  valueGroups: OpeningGroup[] | null
   evidence: Evidence
-  instrument: string | null
+  instrumentId: string | null
   /** Zero offset of the instrument, SI, that was taken off what it showed. */
-  zero: number | null
+  zeroOffset: number | null
   /** Where a claimed value was read. */
   source: string | null
   note: string | null
   /** UTC, ISO 8601. */
-  at: string
-  struck: { at: string; why: string | null } | null
+  recordedAt: string
+  voided: { at: string; reason: string | null } | null
 }
+
+/**
+ * What a reading says, whatever its kind: one of number, text and groups is set.
+ *
+ * @param reading as it is kept
+ * @example readingValue({ valueNumber: 0.00049, valueText: null, valueGroups: null }).number // => 0.00049
+ */
+export const readingValue = ({
+  valueNumber,
+  valueText,
+  valueGroups,
+}: Pick<Reading, 'valueNumber' | 'valueText' | 'valueGroups'>) => ({
+  number: valueNumber,
+  text: valueText,
+  groups: valueGroups,
+})
 
 /** Quantities that only the maker can state. */
 const claims = new Set(['bypass.printed', 'box.capacity'])
@@ -33,9 +49,9 @@ const claims = new Set(['bypass.printed', 'box.capacity'])
 /**
  * The evidence a reading of this characteristic has when nothing else is said.
  *
- * @example usualEvidence(characteristicOf('can.wall')) // => 'measured'
+ * @example defaultEvidence(characteristicOf('can.wall')) // => 'measured'
  */
-export function usualEvidence(characteristic: Characteristic): Evidence {
+export function defaultEvidence(characteristic: Characteristic): Evidence {
   if (claims.has(characteristic.key)) return 'claimed'
   return characteristic.kind === 'quantity' || characteristic.kind === 'openings' ? 'measured' : 'observed'
 }

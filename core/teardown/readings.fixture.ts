@@ -1,6 +1,6 @@
 import { characteristicOf, type Evidence } from '#core/catalogue/index.ts'
-import { readEntry } from './entry.ts'
-import { usualEvidence, type Reading } from './reading.ts'
+import { parseEntry } from './entry.ts'
+import { defaultEvidence, type Reading } from './reading.ts'
 
 type Typed = string | { typed: string; evidence?: Evidence; struck?: boolean }
 
@@ -18,25 +18,25 @@ export function readings(typed: Record<string, Typed | Typed[]>, specimen = 'spe
         struck,
       } = typeof one === 'string' ? { typed: one, evidence: undefined, struck: false } : one
       const characteristic = characteristicOf(key)
-      const entry = readEntry(characteristic, { text })
+      const entry = parseEntry(characteristic, { text })
       if (!entry.ok) throw new Error(`${key} "${text}": ${entry.problem.message}`)
       const { number = null, text: words = null, groups = null, unit = null } = entry.value
       return {
         id: `${key}-${index}`,
-        specimen,
+        specimenId: specimen,
         characteristic: key,
-        typed: text,
+        rawInput: text,
         unit,
-        number,
-        text: words,
-        groups,
-        evidence: evidence ?? usualEvidence(characteristic),
-        instrument: null,
-        zero: null,
+        valueNumber: number,
+        valueText: words,
+        valueGroups: groups,
+        evidence: evidence ?? defaultEvidence(characteristic),
+        instrumentId: null,
+        zeroOffset: null,
         source: null,
         note: null,
-        at: '2026-01-01T00:00:00.000Z',
-        struck: struck ? { at: '2026-01-01T00:00:00.000Z', why: null } : null,
+        recordedAt: '2026-01-01T00:00:00.000Z',
+        voided: struck ? { at: '2026-01-01T00:00:00.000Z', reason: null } : null,
       }
     }),
   )

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { timeOnFilm } from './film.ts'
-import { newTally, sayCounts, step, type TallyStep } from './tally.ts'
+import { timeOnFilm } from './timecode.ts'
+import { newTally, summariseCounts, tallyAfter, type TallyStep } from './tally.ts'
 
-const after = (...steps: TallyStep[]) => steps.reduce(step, newTally())
+const after = (...steps: TallyStep[]) => steps.reduce(tallyAfter, newTally())
 
 describe('the tally', () => {
   test('counts, takes one back, never goes below zero', () => {
@@ -41,8 +41,8 @@ test.each([
   [[55, 54, 55], false, '55 came up 2 times of 3'],
   [[55, 54, 53], true, 'no two agree'],
 ])('counts %j', (finished, more, words) => {
-  expect(sayCounts(finished).more).toBe(more)
-  expect(sayCounts(finished).says).toContain(words)
+  expect(summariseCounts(finished).more).toBe(more)
+  expect(summariseCounts(finished).message).toContain(words)
 })
 
 test.each([

@@ -15,9 +15,9 @@ export type TallyStep = 'one' | 'undo' | 'pause' | 'finish' | 'again'
  * The tally after one step: one more, one less, pause on and off, the count finished, or begun again.
  * While it is paused nothing is counted; an empty count is not finished.
  *
- * @example step({ count: 9, paused: false, finished: [] }, 'one').count // => 10
+ * @example tallyAfter({ count: 9, paused: false, finished: [] }, 'one').count // => 10
  */
-export function step(tally: Tally, by: TallyStep): Tally {
+export function tallyAfter(tally: Tally, by: TallyStep): Tally {
   const { count, paused, finished } = tally
   switch (by) {
     case 'one':
@@ -34,28 +34,28 @@ export function step(tally: Tally, by: TallyStep): Tally {
 }
 
 /** A marker is set every so many. */
-export const marker = 10
+export const markerInterval = 10
 
 /**
  * What the finished counts say about each other, and whether to count again.
  *
- * @example sayCounts([55, 54]) // => { more: true, says: '55 and 54 disagree: count a third time.' }
+ * @example summariseCounts([55, 54]) // => { more: true, message: '55 and 54 disagree: count a third time.' }
  */
-export function sayCounts(finished: readonly number[]): { more: boolean; says: string } {
-  if (finished.length === 0) return { more: true, says: 'Count the pack once round; mark where you began.' }
-  if (finished.length === 1) return { more: true, says: `${finished[0]}. Count the same pack a second time.` }
+export function summariseCounts(finished: readonly number[]): { more: boolean; message: string } {
+  if (finished.length === 0) return { more: true, message: 'Count the pack once round; mark where you began.' }
+  if (finished.length === 1) return { more: true, message: `${finished[0]}. Count the same pack a second time.` }
   const votes = new Map<number, number>()
   for (const count of finished) votes.set(count, (votes.get(count) ?? 0) + 1)
-  const [most, times] = [...votes].sort((a, b) => b[1] - a[1])[0]!
+  const [most, times] = [...votes].reduce((best, one) => (one[1] > best[1] ? one : best))
   if (votes.size === 1)
     return {
       more: false,
-      says: `${most}, counted ${finished.length === 2 ? 'twice' : `${finished.length} times`}: they agree.`,
+      message: `${most}, counted ${finished.length === 2 ? 'twice' : `${finished.length} times`}: they agree.`,
     }
-  if (times >= 2) return { more: false, says: `${most} came up ${times} times of ${finished.length}: it holds.` }
+  if (times >= 2) return { more: false, message: `${most} came up ${times} times of ${finished.length}: it holds.` }
   return {
     more: true,
-    says:
+    message:
       finished.length === 2
         ? `${finished[0]} and ${finished[1]} disagree: count a third time.`
         : `${finished.slice(0, -1).join(', ')} and ${finished.at(-1)}: no two agree. Mark a pleat with chalk and count again.`,

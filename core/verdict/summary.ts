@@ -1,9 +1,10 @@
-import { groupLabel, type CriterionGroup } from '#core/score/criterion.ts'
-import type { Ground } from './grounds.ts'
-import { scoresTied, type Judged } from './judged.ts'
+import { formatList } from '#core/quantity/format-list.ts'
+import { criterionGroupLabel, type CriterionGroup } from '#core/score/criterion.ts'
+import type { Contribution } from './contributions.ts'
+import { scoresTied, type EvaluatedRevision } from './ranking.ts'
 
 /** Points won by one part: above zero by the first, below by the second. */
-export interface PartTaken {
+export interface PartContribution {
   group: CriterionGroup
   label: string
   gain: number
@@ -12,83 +13,104 @@ export interface PartTaken {
 /**
  * Points of a hundred by part.
  *
- * @example partsTaken(grounds)[0] // => { group: 'media', label: 'Media', gain: 3.2 }
+ * @param contributions of one against another
+ * @example contributionsByPart([]) // => []
  */
-export function partsTaken(grounds: readonly Ground[]): PartTaken[] {
+export function contributionsByPart(contributions: readonly Contribution[]): PartContribution[] {
   const sums = new Map<CriterionGroup, number>()
-  for (const { group, gain } of grounds) sums.set(group, (sums.get(group) ?? 0) + gain)
-  return [...sums].map(([group, gain]) => ({ group, label: groupLabel(group), gain })).sort((a, b) => b.gain - a.gain)
+  for (const { group, gain } of contributions) sums.set(group, (sums.get(group) ?? 0) + gain)
+  return [...sums]
+    .map(([group, gain]) => ({ group, label: criterionGroupLabel(group), gain }))
+    .sort((a, b) => b.gain - a.gain)
 }
 
-/** A sentence of a summary with the criteria it rests on. */
+/** A sentence of a summary with the contributions it rests on. */
 export interface Sentence {
-  says: string
-  grounds: Ground[]
+  text: string
+  contributions: Contribution[]
 }
 
-const list = (words: string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
+/** The two of a face-off, with their names. */
+interface Side {
+  name: string
+  evaluated: EvaluatedRevision
+  /** 1 where a contribution above zero speaks for it. */
+  sign: 1 | -1
+}
+
+/** Points of a hundred from which a contribution is worth a word. Common practice, no published source. */
+const worthSaying = 0.2
 
 /**
- * A face-off in plain sentences, each resting on its grounds; nothing is said that was not recorded.
+ * A face-off in plain sentences, each resting on its contributions; nothing is said that was not recorded.
  *
- * @param difference of the landed prices, first less second, in words; undefined when one is not known
- * @example summarise(names, a, b, grounds, undefined)[0]?.says // => 'Norrith N-40 is ahead: 91 to 89.'
+ * @param names of the two
+ * @param a the first
+ * @param b the second
+ * @param contributions of the first against the second
+ * @param price which is dearer and by how much, in words; undefined when a landed price is not known
+ * @example
+ * summariseFaceOff({ a: 'N-40', b: 'M-2' }, leader, next, [], undefined)[0]?.text // => 'N-40 is ahead: 87 to 73.'
  */
-export function summarise(
+export function summariseFaceOff(
   names: { a: string; b: string },
-  a: Judged,
-  b: Judged,
-  grounds: readonly Ground[],
+  a: EvaluatedRevision,
+  b: EvaluatedRevision,
+  contributions: readonly Contribution[],
   price: { dearer: 'a' | 'b'; by: string } | undefined,
 ): Sentence[] {
-  const sentences: Sentence[] = []
-  const [x, y] = [a.score.value, b.score.value]
-  if (x === undefined || y === undefined)
-    sentences.push({ says: `${names[x === undefined ? 'a' : 'b']} has no score yet, so nobody is ahead.`, grounds: [] })
-  else if (scoresTied(a.score, b.score))
-    sentences.push({
-      says: `Too close to call: ${Math.round(x)} and ${Math.round(y)}, a difference within the uncertainty or below a point.`,
-      grounds: [],
-    })
-  else
-    sentences.push({
-      says: `${names[x > y ? 'a' : 'b']} is ahead: ${Math.round(Math.max(x, y))} to ${Math.round(Math.min(x, y))}.`,
-      grounds: [],
-    })
+  const sides: { a: Side; b: Side } = {
+    a: { name: names.a, evaluated: a, sign: 1 },
+    b: { name: names.b, evaluated: b, sign: -1 },
+  }
+  return [
+    { text: whoIsAhead(sides.a, sides.b), contributions: [] },
+    ...[sides.a, sides.b].flatMap(whatSpeaksAgainst),
+    ...[sides.a, sides.b].flatMap((side) => whereItGains(side, contributions)),
+    ...(price ? [whatThePriceBuys(sides[price.dearer], price.by, contributions)] : []),
+  ]
+}
 
-  for (const [who, judged] of [
-    ['a', a],
-    ['b', b],
-  ] as const) {
-    for (const { because } of judged.score.vetoes)
-      sentences.push({ says: `${names[who]} is capped, whatever else is good: ${because}.`, grounds: [] })
-    if (judged.excluded) sentences.push({ says: `${names[who]} does not fit: ${judged.excluded}.`, grounds: [] })
-  }
-  for (const [who, sign] of [
-    ['a', 1],
-    ['b', -1],
-  ] as const) {
-    const own = grounds
-      .filter(({ gain }) => gain * sign > 0.2)
-      .sort((p, q) => sign * (q.gain - p.gain))
-      .slice(0, 3)
-    if (own.length > 0)
-      sentences.push({
-        says: `${names[who]} gains most by ${list(own.map(({ criterion, first, second }) => `${criterion.label.toLowerCase()} (${sign === 1 ? first : second} against ${sign === 1 ? second : first})`))}.`,
-        grounds: own,
-      })
-  }
-  if (price) {
-    const sign = price.dearer === 'a' ? 1 : -1
-    const bought = grounds
-      .filter(({ gain, group }) => group !== 'value' && sign * gain > 0.2)
-      .sort((p, q) => sign * (q.gain - p.gain))
-    const says =
-      bought.length === 0
-        ? `${names[price.dearer]} costs ${price.by} more each and buys nothing that is larger than its uncertainty.`
-        : `${names[price.dearer]} costs ${price.by} more each; for that it is better in ${list(bought.slice(0, 4).map(({ criterion }) => criterion.label.toLowerCase()))}.`
-    sentences.push({ says, grounds: bought.slice(0, 4) })
-  }
-  return sentences
+function whoIsAhead(a: Side, b: Side): string {
+  const [x, y] = [a.evaluated.score.value, b.evaluated.score.value]
+  if (x === undefined || y === undefined)
+    return `${(x === undefined ? a : b).name} has no score yet, so nobody is ahead.`
+  const [high, low] = [Math.round(Math.max(x, y)), Math.round(Math.min(x, y))]
+  if (scoresTied(a.evaluated.score, b.evaluated.score))
+    return `Too close to call: ${Math.round(x)} and ${Math.round(y)}, a difference within the uncertainty or below a point.`
+  return `${(x > y ? a : b).name} is ahead: ${high} to ${low}.`
+}
+
+const whatSpeaksAgainst = ({ name, evaluated: { score, excluded } }: Side): Sentence[] => [
+  ...score.fatalFaults.map(({ description }) => ({
+    text: `${name} is capped, whatever else is good: ${description}.`,
+    contributions: [],
+  })),
+  ...(excluded ? [{ text: `${name} does not fit: ${excluded}.`, contributions: [] }] : []),
+]
+
+/** Contributions that speak for a side, largest first. */
+const speakingFor = ({ sign }: Side, contributions: readonly Contribution[]): Contribution[] =>
+  contributions.filter(({ gain }) => gain * sign > worthSaying).sort((p, q) => sign * (q.gain - p.gain))
+
+function whereItGains(side: Side, contributions: readonly Contribution[]): Sentence[] {
+  const own = speakingFor(side, contributions).slice(0, 3)
+  if (own.length === 0) return []
+  const said = own.map(({ criterion, first, second }) => {
+    const [mine, theirs] = side.sign === 1 ? [first, second] : [second, first]
+    return `${criterion.label.toLowerCase()} (${mine} against ${theirs})`
+  })
+  return [{ text: `${side.name} gains most by ${formatList(said, 'conjunction')}.`, contributions: own }]
+}
+
+function whatThePriceBuys(dearer: Side, by: string, contributions: readonly Contribution[]): Sentence {
+  const bought = speakingFor(dearer, contributions)
+    .filter(({ group }) => group !== 'value')
+    .slice(0, 4)
+  const parts = bought.map(({ criterion }) => criterion.label.toLowerCase())
+  const text =
+    bought.length === 0
+      ? `${dearer.name} costs ${by} more each and buys nothing that is larger than its uncertainty.`
+      : `${dearer.name} costs ${by} more each; for that it is better in ${formatList(parts, 'conjunction')}.`
+  return { text, contributions: bought }
 }

@@ -1,39 +1,31 @@
-import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { beforeAll, describe, expect, test } from 'vitest'
 import { listApplications } from '#app/data/applications.server.ts'
-import { assessApplication, type Assessed } from '#app/data/assessments.server.ts'
+import { assessApplication, type AssessedSpecimen } from '#app/data/assessments.server.ts'
 import { database } from '#app/data/database.server.ts'
 import { listProducts, saveProduct } from '#app/data/products.server.ts'
-import { addPassage, listPassages } from '#app/data/passages.server.ts'
-import { addReading, listReadings, listValues, restoreReading, strikeReading } from '#app/data/readings.server.ts'
+import { addIrreversibleStep, listIrreversibleSteps } from '#app/data/irreversible-steps.server.ts'
+import { addReading, listReadings, listLibraryValues, restoreReading, voidReading } from '#app/data/readings.server.ts'
 import { findSpecimen, listSpecimens, nextLabel, removeSpecimen, saveSpecimen } from '#app/data/specimens.server.ts'
+import { findFatalFaults } from '#core/score/fatal-faults.ts'
 import { completeness } from '#core/teardown/progress.ts'
+import { newReading, demoDatabase } from './demo-database.fixture.ts'
 import { loadDemo } from './load.ts'
 
-const folder = mkdtempSync(join(tmpdir(), 'plicator-'))
-let spinOns: Assessed[] = []
-let cartridges: Assessed[] = []
+demoDatabase()
+let spinOns: AssessedSpecimen[] = []
+let cartridges: AssessedSpecimen[] = []
 
 beforeAll(async () => {
-  process.env.PLICATOR_DATA = folder
-  await loadDemo({ reset: false })
   const [launch, minibus] = await listApplications()
   spinOns = await assessApplication(launch!.id)
   cartridges = await assessApplication(minibus!.id)
 })
 
-afterAll(async () => {
-  await (await database()).destroy()
-  rmSync(folder, { recursive: true })
-})
-
-const of = (all: Assessed[], partNumber: string, revision = '') =>
+const of = (all: AssessedSpecimen[], partNumber: string, revision = '') =>
   all.find(
     ({ specimen }) => specimen.partNumber === partNumber && (revision === '' || specimen.revisionLabel === revision),
   )!
-const figure = (one: Assessed, key: string) => {
+const figure = (one: AssessedSpecimen, key: string) => {
   const result = one.assessment.figures.get(key)
   return result?.state === 'known' ? result.number.value : undefined
 }
@@ -46,7 +38,7 @@ describe('the demo', () => {
     expect((await listProducts(launch!.id)).length).toBeGreaterThanOrEqual(7)
     expect((await listProducts(minibus!.id)).length).toBeGreaterThanOrEqual(5)
     const open = [...spinOns, ...cartridges].filter(
-      ({ specimen, assessment }) => completeness(specimen.form, assessment.known) < 1,
+      ({ specimen, assessment }) => completeness(specimen.form, assessment.values) < 1,
     )
     expect(open.map(({ specimen }) => specimen.partNumber).sort()).toEqual(['D-19', 'FC-416'])
   })
@@ -77,18 +69,19 @@ describe('the demo', () => {
   })
 
   test('two products share one shell, one has two revisions, two have several specimens, one has a fatal fault', () => {
-    const inlets = (partNumber: string) => of(spinOns, partNumber).assessment.known.get('plate.inlets')!.groups
+    const inlets = (partNumber: string) =>
+      of(spinOns, partNumber).assessment.values.get('plate.inlets')!.openings?.groups
     expect(inlets('PG-33')).toEqual(inlets('SM-508'))
     expect(
       new Set(
-        spinOns.filter(({ specimen }) => specimen.partNumber === 'F-2210').map(({ specimen }) => specimen.revision),
+        spinOns.filter(({ specimen }) => specimen.partNumber === 'F-2210').map(({ specimen }) => specimen.revisionId),
       ).size,
     ).toBe(2)
     expect(spinOns.filter(({ specimen }) => specimen.partNumber === 'CV-214')).toHaveLength(3)
     expect(spinOns.filter(({ specimen }) => specimen.partNumber === 'MB-1120')).toHaveLength(2)
     expect(
       [...spinOns, ...cartridges]
-        .filter(({ assessment }) => assessment.score.vetoes.length > 0)
+        .filter(({ specimen, assessment }) => findFatalFaults(specimen.form, assessment.values).length > 0)
         .map(({ specimen }) => specimen.partNumber),
     ).toEqual(['Q-7'])
   })
@@ -102,63 +95,50 @@ describe('the demo', () => {
 describe('what is kept', () => {
   test('the field of a characteristic over the library leaves the specimen itself out', async () => {
     const { specimen } = of(spinOns, 'N-40')
-    const walls = await listValues('can.wall', specimen.id)
+    const walls = await listLibraryValues('can.wall', specimen.id)
     expect(walls).toHaveLength(spinOns.length - 2)
     expect(Math.max(...walls)).toBeLessThan(0.0006)
   })
 
   test('a point of no return is passed once, with the reason of the first time', async () => {
     const { specimen } = of(spinOns, 'N-40')
-    await addPassage(specimen.id, { point: 'cut', reason: 'scale was away', missing: ['whole.weight'] })
-    await addPassage(specimen.id, { point: 'cut', reason: 'another', missing: [] })
-    expect(await listPassages(specimen.id)).toMatchObject([
-      { point: 'cut', reason: 'scale was away', missing: ['whole.weight'] },
+    await addIrreversibleStep(specimen.id, { step: 'cut', reason: 'scale was away', missing: ['whole.weight'] })
+    await addIrreversibleStep(specimen.id, { step: 'cut', reason: 'another', missing: [] })
+    expect(await listIrreversibleSteps(specimen.id)).toMatchObject([
+      { step: 'cut', reason: 'scale was away', missing: ['whole.weight'] },
     ])
   })
 
   test("the same reading posted twice is kept once; a strike can be taken back; another specimen's reading is out of reach", async () => {
     const { specimen } = of(spinOns, 'D-19')
     const before = (await listReadings(specimen.id)).length
-    const reading = {
-      id: 'onceonly0001',
-      specimen: specimen.id,
-      characteristic: 'adbv.weight',
-      typed: '5.1 g',
-      unit: 'g',
-      number: 0.0051,
-      text: null,
-      groups: null,
-      evidence: 'measured' as const,
-      instrument: null,
-      source: null,
-      note: null,
-    }
+    const reading = newReading({ specimenId: specimen.id, characteristic: 'adbv.weight', valueNumber: 0.0051 })
     await addReading(reading)
-    await addReading({ ...reading, number: 99 })
+    await addReading({ ...reading, valueNumber: 99 })
     const after = await listReadings(specimen.id)
     expect(after).toHaveLength(before + 1)
-    expect(after.at(-1)).toMatchObject({ number: 0.0051, struck: null })
+    expect(after.at(-1)).toMatchObject({ valueNumber: 0.0051, voided: null })
 
-    expect(await strikeReading(specimen.id, reading.id, 'misread')).toBe(true)
-    expect(await strikeReading(specimen.id, reading.id, 'again')).toBe(true)
-    expect((await listReadings(specimen.id)).at(-1)?.struck?.why).toBe('misread')
+    expect(await voidReading(specimen.id, reading.id, 'misread')).toBe(true)
+    expect(await voidReading(specimen.id, reading.id, 'again')).toBe(true)
+    expect((await listReadings(specimen.id)).at(-1)?.voided?.reason).toBe('misread')
     expect(await restoreReading(specimen.id, reading.id)).toBe(true)
-    expect((await listReadings(specimen.id)).at(-1)?.struck).toBeNull()
-    expect(await strikeReading('nosuchspecimen', reading.id, null)).toBe(false)
+    expect((await listReadings(specimen.id)).at(-1)?.voided).toBeNull()
+    expect(await voidReading('nosuchspecimen', reading.id, null)).toBe(false)
   })
 
   test('a product exists once in a line-up, and a refused one leaves no brand behind it half made', async () => {
     const [launch] = await listApplications()
     const fields = {
       id: 'newproduct01',
-      application: launch!.id,
+      applicationId: launch!.id,
       brand: 'corvane',
       partNumber: 'CV-214',
       form: 'spin-on' as const,
       tier: 'top' as const,
       revision: '',
     }
-    expect(await saveProduct(fields)).toBe('exists')
+    expect(await saveProduct(fields)).toBe('taken')
     const db = await database()
     expect(await db('brand').whereRaw('lower(name) = ?', ['corvane'])).toHaveLength(1)
     expect(await db('product').where({ id: 'newproduct01' })).toHaveLength(0)
@@ -166,41 +146,29 @@ describe('what is kept', () => {
 
   test('specimens are labelled in order, and one with readings cannot be removed', async () => {
     const { specimen } = of(spinOns, 'CV-214')
-    expect(await nextLabel(specimen.revision)).toBe('D')
+    expect(await nextLabel(specimen.revisionId)).toBe('D')
     expect(await removeSpecimen(specimen.id)).toBe('in-use')
     const fresh = {
       id: 'specimen0001',
-      revision: specimen.revision,
+      revisionId: specimen.revisionId,
       label: 'D',
-      got: 'bought' as const,
+      acquisition: 'bought' as const,
       givenBy: '',
       paidMinor: null,
       currency: null,
       shop: '',
+      rawInput: {},
     }
     expect(await saveSpecimen(fresh)).toBe('saved')
     expect(await saveSpecimen(fresh)).toBe('saved')
-    expect(await saveSpecimen({ ...fresh, id: 'specimen0002' })).toBe('label-taken')
-    expect(await listSpecimens(specimen.application)).toHaveLength(spinOns.length + 1)
+    expect(await saveSpecimen({ ...fresh, id: 'specimen0002' })).toBe('taken')
+    expect(await listSpecimens(specimen.applicationId)).toHaveLength(spinOns.length + 1)
     expect(await removeSpecimen(fresh.id)).toBe('removed')
     expect(await findSpecimen(fresh.id)).toBeUndefined()
   })
 
   test('a reading needs its specimen', async () => {
-    const orphan = {
-      id: 'orphan000001',
-      specimen: 'nowhere',
-      characteristic: 'can.wall',
-      typed: '0.49',
-      unit: 'mm',
-      number: 0.00049,
-      text: null,
-      groups: null,
-      evidence: 'measured' as const,
-      instrument: null,
-      source: null,
-      note: null,
-    }
+    const orphan = newReading({ specimenId: 'nowhere', characteristic: 'can.wall', valueNumber: 0.00049 })
     await expect(addReading(orphan)).rejects.toThrow(/FOREIGN KEY/)
   })
 })

@@ -5,6 +5,7 @@ import * as passages from './003_passages.ts'
 import * as bench from './004_bench.ts'
 import * as market from './005_market.ts'
 import * as verdict from './006_verdict.ts'
+import * as fieldTerms from './007_field_terms.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -13,11 +14,16 @@ const migrations: Record<string, Knex.Migration> = {
   '004_bench': bench,
   '005_market': market,
   '006_verdict': verdict,
+  '007_field_terms': fieldTerms,
 }
 
 /** Migrations as modules, so that they are part of the build. */
 export const migrationSource: Knex.MigrationSource<string> = {
   getMigrations: () => Promise.resolve(Object.keys(migrations)),
   getMigrationName: (name) => name,
-  getMigration: (name) => Promise.resolve(migrations[name]!),
+  getMigration: (name) => Promise.resolve(migrations[name] ?? unknownMigration(name)),
+}
+
+function unknownMigration(name: string): never {
+  throw new Error(`There is no migration "${name}"`)
 }

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react'
 import { Modal, Dialog, Heading, ModalOverlay } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { Alert } from '#app/ui/layout.tsx'
-import { Chip, Chips } from './parts.tsx'
+import { Chip, Chips } from './chips.tsx'
 
 const Overlay = styled(ModalOverlay)`
   position: fixed;
@@ -56,10 +56,11 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
   }, [])
 
   const shoot = () => {
-    const { videoWidth: width = 0, videoHeight: height = 0 } = video.current ?? {}
-    if (width === 0) return
+    const picture = video.current
+    if (!picture || picture.videoWidth === 0) return
+    const { videoWidth: width, videoHeight: height } = picture
     const canvas = Object.assign(document.createElement('canvas'), { width, height })
-    canvas.getContext('2d')!.drawImage(video.current!, 0, 0)
+    canvas.getContext('2d')?.drawImage(picture, 0, 0)
     canvas.toBlob(
       (blob) =>
         blob && onShot(new File([blob], `camera ${new Date().toISOString().slice(0, 19)}.jpg`, { type: 'image/jpeg' })),

@@ -12,11 +12,11 @@ const Line = styled(Caution)`
 `
 
 /** A danger of the step in one line; more on demand, never in the way. */
-export function CautionLine({ says, more }: { says: string; more: string }) {
+export function CautionLine({ summary, details }: { summary: string; details: string }) {
   return (
     <Line as="details">
-      <summary>{says}</summary>
-      <p>{more}</p>
+      <summary>{summary}</summary>
+      <p>{details}</p>
     </Line>
   )
 }

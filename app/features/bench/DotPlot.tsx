@@ -1,11 +1,12 @@
 import { useEffect, useState } from 'react'
+import { href } from 'react-router'
 import { styled } from 'styled-components'
 import type { CountCharacteristic, GradeCharacteristic, QuantityCharacteristic } from '#core/catalogue/index.ts'
-import { sayNumber } from '#core/compare/display.ts'
-import { remarkOn } from '#core/compare/field.ts'
-import type { UnitSystem } from '#app/ui/preferences.ts'
+import { formatValueNumber } from '#core/figures/format-value.ts'
+import { remarkOnValue } from '#core/compare/distribution.ts'
+import type { UnitSystem } from '#core/quantity/units.ts'
 import { Small } from '#app/ui/layout.tsx'
-import type { Peer } from './peers.ts'
+import type { LineupPeer } from './peers.ts'
 
 const Box = styled.figure`
   margin: 0;
@@ -22,24 +23,28 @@ interface Props {
   system: UnitSystem
 }
 
-interface Field {
-  peers: Peer[]
+interface Distribution {
+  peers: LineupPeer[]
   library: number[]
 }
 
-/** The field of a characteristic. It is a help beside the work: when it cannot be had, the work goes on without. */
-function useField(specimen: string, characteristic: string): Field | undefined {
-  const [field, setField] = useState<Field>()
+/** The distribution of a characteristic. It is a help beside the work: when it cannot be had, the work goes on without. */
+function useDistribution(specimen: string, characteristic: string): Distribution | undefined {
+  const [distribution, setDistribution] = useState<Distribution>()
   useEffect(() => {
     const request = new AbortController()
-    fetch(`/bench/${specimen}/field/${characteristic}`, { signal: request.signal })
+    fetch(href('/bench/:specimen/distribution/:characteristic', { specimen, characteristic }), {
+      signal: request.signal,
+    })
       .then(async (response) =>
-        response.ok ? setField((await response.json()) as Field) : setField({ peers: [], library: [] }),
+        response.ok
+          ? setDistribution((await response.json()) as Distribution)
+          : setDistribution({ peers: [], library: [] }),
       )
       .catch(() => undefined)
     return () => request.abort()
   }, [specimen, characteristic])
-  return field
+  return distribution
 }
 
 const width = 340
@@ -47,10 +52,10 @@ const side = 16
 
 /** Where this reading falls among the other specimens of the application. */
 export function DotPlot({ specimen, characteristic, mine, system }: Props) {
-  const field = useField(specimen, characteristic.key)
-  const { peers, library } = field ?? { peers: [], library: [] }
+  const distribution = useDistribution(specimen, characteristic.key)
+  const { peers, library } = distribution ?? { peers: [], library: [] }
 
-  if (!field) return <Small role="status">Looking at the field…</Small>
+  if (!distribution) return <Small role="status">Looking at the field…</Small>
   if (peers.length === 0) return <Small>No other filter of this application has it yet.</Small>
   const values = [...peers.map(({ value }) => value), ...(mine === undefined ? [] : [mine])]
   const low = Math.min(...values)
@@ -78,12 +83,12 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
         viewBox={`0 0 ${width} 70`}
         width="100%"
         role="img"
-        aria-label={`From ${sayNumber(characteristic, low, system)} to ${sayNumber(characteristic, high, system)}`}
+        aria-label={`From ${formatValueNumber(characteristic, low, system)} to ${formatValueNumber(characteristic, high, system)}`}
       >
         <line x1={0} x2={width} y1={50} y2={50} stroke="var(--line-strong)" />
         {dots.map(({ specimen, name, value, cx, cy }) => (
           <circle key={specimen} cx={cx} cy={cy} r={4} fill="var(--ink-soft)">
-            <title>{`${name}: ${sayNumber(characteristic, value, system)}`}</title>
+            <title>{`${name}: ${formatValueNumber(characteristic, value, system)}`}</title>
           </circle>
         ))}
         {mine !== undefined && (
@@ -97,24 +102,24 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
           dx={high === low ? 0 : -side}
           fill="var(--ink-soft)"
         >
-          {sayNumber(characteristic, low, system)}
+          {formatValueNumber(characteristic, low, system)}
         </text>
         {high !== low && (
           <text x={x(high)} y={65} dx={side} fontSize={12} textAnchor="end" fill="var(--ink-soft)">
-            {sayNumber(characteristic, high, system)}
+            {formatValueNumber(characteristic, high, system)}
           </text>
         )}
       </svg>
       <Small>
         {mine !== undefined &&
-          remarkOn(
+          remarkOnValue(
             mine,
             peers.filter(({ own }) => !own),
             library,
           )}
         {mine === undefined &&
           library.length > peers.length &&
-          `In the whole library: ${library.length}, from ${sayNumber(characteristic, Math.min(...library), system)} to ${sayNumber(characteristic, Math.max(...library), system)}`}
+          `In the whole library: ${library.length}, from ${formatValueNumber(characteristic, Math.min(...library), system)} to ${formatValueNumber(characteristic, Math.max(...library), system)}`}
       </Small>
     </Box>
   )
@@ -125,7 +130,7 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
  *
  * @example ordinal(2) // => '2nd'
  */
-export function ordinal(rank: number): string {
+function ordinal(rank: number): string {
   const teens = rank % 100 >= 11 && rank % 100 <= 13
   return `${rank}${teens ? 'th' : (['th', 'st', 'nd', 'rd'][rank % 10] ?? 'th')}`
 }

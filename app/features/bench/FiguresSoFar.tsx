@@ -1,7 +1,7 @@
-import { Link } from 'react-router'
+import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
-import { findFigure } from '#core/figures/index.ts'
-import { sayUncertain } from '#core/compare/display.ts'
+import { figureOf } from '#core/figures/index.ts'
+import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
 import { FindingList } from '#app/features/specimen/FindingList.tsx'
 import { Alert, Small, Soft } from '#app/ui/layout.tsx'
@@ -43,20 +43,20 @@ export function FiguresSoFar({ bench, specimen }: { bench: Bench; specimen: stri
       {known.length === 0 && impossible.length === 0 && <Soft>Worked out as soon as their readings are in.</Soft>}
       {impossible.map(({ key, message }) => (
         <Alert key={key}>
-          {findFigure(key)!.label}: {message}.
+          {figureOf(key).label}: {message}.
         </Alert>
       ))}
       <FindingList findings={bench.findings} specimen={specimen} />
       <List>
         {known.map(({ key, number, remark }) => {
-          const figure = findFigure(key)!
+          const figure = figureOf(key)
           return (
             <div key={key}>
               <dt>
-                <Link to={`/specimens/${specimen}/values/${key}`}>{figure.label}</Link>
+                <Link to={href('/specimens/:specimen/values/:key', { specimen, key })}>{figure.label}</Link>
               </dt>
               <dd>
-                {sayUncertain(figure, number.value, standardUncertainty(number), system)}
+                {formatValueWithUncertainty(figure, number.value, standardUncertainty(number), system)}
                 {remark && <Small as="small">{remark}</Small>}
               </dd>
             </div>

@@ -2,7 +2,7 @@ import { useState, type KeyboardEvent } from 'react'
 import { partLabel } from '#core/catalogue/index.ts'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Small } from '#app/ui/layout.tsx'
-import { Chip, Chips } from './parts.tsx'
+import { Chip, Chips } from './chips.tsx'
 import type { Bench } from './useBench.ts'
 
 const most = 6
@@ -11,15 +11,13 @@ const most = 6
 export function FindReading({ bench, onClose }: { bench: Bench; onClose: () => void }) {
   const [sought, seek] = useState('')
   const words = sought.toLowerCase().split(/\s+/).filter(Boolean)
+  const [first = ''] = words
   const fits =
     words.length === 0
       ? []
       : bench.all.filter((c) => words.every((word) => `${c.label} ${partLabel(c.part)}`.toLowerCase().includes(word)))
   const found = [...fits]
-    .sort(
-      (a, b) =>
-        Number(!a.label.toLowerCase().startsWith(words[0]!)) - Number(!b.label.toLowerCase().startsWith(words[0]!)),
-    )
+    .sort((a, b) => Number(!a.label.toLowerCase().startsWith(first)) - Number(!b.label.toLowerCase().startsWith(first)))
     .slice(0, most)
   const go = (key: string) => {
     bench.goTo(key)

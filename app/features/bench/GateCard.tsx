@@ -1,8 +1,8 @@
 import { useLayoutEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
-import { characteristicOf, noReturn, type NoReturnKey } from '#core/catalogue/index.ts'
+import { characteristicOf, irreversibleStep, type IrreversibleStepKey } from '#core/catalogue/index.ts'
 import { Button } from '#app/ui/Button.tsx'
-import { Fault } from '#app/ui/fields.tsx'
+import { ErrorText } from '#app/ui/fields.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
@@ -58,14 +58,14 @@ export function GateCard({
   open,
 }: {
   bench: Bench
-  point: NoReturnKey
+  point: IrreversibleStepKey
   lost: string[]
   open: string[]
 }) {
   const [reason, setReason] = useState('')
   const [asked, setAsked] = useState(false)
   const first = useRef<HTMLButtonElement>(null)
-  const { label } = noReturn(point)
+  const { label } = irreversibleStep(point)
 
   useLayoutEffect(() => first.current?.focus({ preventScroll: true }), [])
 
@@ -120,9 +120,9 @@ export function GateCard({
         />
         <Button type="submit">Go on</Button>
       </Line>
-      <Fault id="gate-fault" role="alert">
+      <ErrorText id="gate-fault" role="alert">
         {asked && reason.trim() === '' && 'Say why you go on: it is kept with the specimen.'}
-      </Fault>
+      </ErrorText>
     </Sheet>
   )
 }

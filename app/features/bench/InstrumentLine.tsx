@@ -1,49 +1,54 @@
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { href, Link } from 'react-router'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
-import { instrumentKinds, readZero, usualInstrument } from '#core/teardown/instrument.ts'
-import type { OwnInstrument } from '#app/data/instruments.server.ts'
-import { Fault } from '#app/ui/fields.tsx'
+import { instrumentKinds, parseZeroOffset, defaultInstrumentKind } from '#core/teardown/instrument.ts'
+import type { StoredInstrument } from '#app/data/instruments.server.ts'
+import { ErrorText } from '#app/ui/fields.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
-import { Chip, Chips, SmallInput } from './parts.tsx'
+import { Chip, Chips, SmallInput } from './chips.tsx'
+import { nextOf } from './next-of.ts'
 import type { Bench } from './useBench.ts'
 
-const saidOnce = (instrument: OwnInstrument) =>
-  `plicator-overdue-${instrument.id}-${instrument.checks[0]?.at ?? 'never'}`
+const dismissalKey = (instrument: StoredInstrument) =>
+  `plicator-overdue-${instrument.id}-${instrument.checks[0]?.checkedAt ?? 'never'}`
 
 interface Props {
   bench: Bench
   characteristic: Characteristic
-  able: OwnInstrument[]
-  instrument: OwnInstrument | undefined
-  choose: (id: string) => void
+  able: StoredInstrument[]
+  instrument: StoredInstrument | undefined
+  choose: (id: string | undefined) => void
 }
 
 /** What the reading is taken with, what is taken off as its zero, and a quiet word when its check is overdue. */
 export function InstrumentLine({ bench, characteristic, able, instrument, choose }: Props) {
   const [shows, setShows] = useState<string>()
-  const [fault, setFault] = useState('')
-  const kind = usualInstrument(characteristic)
+  const [error, setError] = useState('')
+  const kind = defaultInstrumentKind(characteristic)
   if (!kind) return null
   if (!instrument) {
     return (
       <Small>
         With an ordinary {instrumentKinds[kind].label.toLowerCase()}, as assumed.{' '}
-        <Link to="/instruments">Enter your own</Link>
+        <Link to={href('/instruments')}>Enter your own</Link>
       </Small>
     )
   }
-  const { unit, label } = instrumentKinds[instrument.kind]
+  const { units, label } = instrumentKinds[instrument.kind]
+  const unit = units[0]
   const zero =
-    instrument.zero === 0 ? '' : `${instrument.zero > 0 ? '+' : '−'}${formatQuantity(Math.abs(instrument.zero), unit)}`
+    instrument.zeroOffset === 0
+      ? ''
+      : `${instrument.zeroOffset > 0 ? '+' : '−'}${formatQuantity(Math.abs(instrument.zeroOffset), unit)}`
   const keep = () => {
-    const read = readZero(shows ?? '', instrument.kind)
-    if (!read.ok) return setFault(read.problem.message)
-    bench.setZero(instrument.id, shows!)
+    const typed = shows ?? ''
+    const parsed = parseZeroOffset(typed, instrument.kind)
+    if (!parsed.ok) return setError(parsed.problem.message)
+    bench.setZero(instrument.id, typed)
     setShows(undefined)
-    setFault('')
+    setError('')
     document.querySelector<HTMLInputElement>('[data-reading]')?.focus()
   }
   return (
@@ -51,7 +56,7 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
       <Chips role="group" aria-label="Instrument">
         <Chip
           type="button"
-          onClick={() => choose(able[(able.indexOf(instrument) + 1) % able.length]!.id)}
+          onClick={() => choose(nextOf(able, instrument)?.id)}
           aria-label={`With ${instrument.name}${able.length > 1 ? ', change' : ''}`}
           disabled={able.length < 2}
         >
@@ -79,18 +84,18 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
                 data-elsewhere
                 autoFocus
                 value={shows}
-                onChange={(event) => (setShows(event.target.value), setFault(''))}
+                onChange={(event) => (setShows(event.target.value), setError(''))}
                 placeholder={`0 ${unit}`}
                 autoComplete="off"
-                aria-describedby="zero-fault"
+                aria-describedby="zero-error"
               />
             </label>
           </form>
         )}
       </Chips>
-      <Fault id="zero-fault" role="alert">
-        {fault}
-      </Fault>
+      <ErrorText id="zero-error" role="alert">
+        {error}
+      </ErrorText>
       {zero && <Small>{zero} is taken off what is read. </Small>}
       <Overdue instrument={instrument} />
     </div>
@@ -98,23 +103,24 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
 }
 
 /** Said once in this browser for each check that is missed. */
-function Overdue({ instrument }: { instrument: OwnInstrument }) {
-  const [put, setPut] = useState(false)
-  const said = useInBrowser(() => localStorage.getItem(saidOnce(instrument)) === 'yes', true) || put
+function Overdue({ instrument }: { instrument: StoredInstrument }) {
+  const [isDismissedNow, setDismissedNow] = useState(false)
+  const isDismissed =
+    useInBrowser(() => localStorage.getItem(dismissalKey(instrument)) === 'yes', true) || isDismissedNow
   const { check } = instrument
-  if (said || check.state === 'sound') return null
+  if (isDismissed || check.state === 'sound') return null
   const words = {
     never: 'has never been checked against a known piece',
     overdue: `was last checked ${'days' in check ? check.days : 0} days ago`,
     off: 'was off at its last check',
   }[check.state]
   const dismiss = () => {
-    localStorage.setItem(saidOnce(instrument), 'yes')
-    setPut(true)
+    localStorage.setItem(dismissalKey(instrument), 'yes')
+    setDismissedNow(true)
   }
   return (
     <Small>
-      {instrument.name} {words}. <Link to="/instruments">Check it</Link>{' '}
+      {instrument.name} {words}. <Link to={href('/instruments')}>Check it</Link>{' '}
       <button
         type="button"
         onClick={dismiss}

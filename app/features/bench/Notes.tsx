@@ -1,10 +1,10 @@
 import { X } from 'lucide-react'
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import { partLabel, type PartKey } from '#core/catalogue/index.ts'
+import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
 import type { Note } from '#app/data/notes.server.ts'
 import { Button } from '#app/ui/Button.tsx'
-import { Fault } from '#app/ui/fields.tsx'
+import { ErrorText } from '#app/ui/fields.tsx'
 import { AreaBox } from '#app/ui/inputs.tsx'
 import { Small, Stack } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
@@ -28,7 +28,7 @@ const Item = styled.div`
 `
 
 /** Words about the part in hand. */
-export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; part: PartKey }) {
+export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; part: FilterPartKey }) {
   const [text, setText] = useState('')
   const long = text.trim().length > longest
   return (
@@ -58,9 +58,9 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
           aria-describedby="note-fault"
         />
       </label>
-      <Fault id="note-fault" role="alert">
+      <ErrorText id="note-fault" role="alert">
         {long && `That note has ${text.trim().length} characters; ${longest} fit. Split it in two.`}
-      </Fault>
+      </ErrorText>
       <div>
         <Button
           isDisabled={text.trim() === '' || long}

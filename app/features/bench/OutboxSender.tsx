@@ -1,7 +1,8 @@
 import { useEffect } from 'react'
-import { useFetcher } from 'react-router'
+import { href, useFetcher } from 'react-router'
 import { styled } from 'styled-components'
 import { useOutbox } from './outbox.ts'
+import { outboxFetcher } from './usePendingRequests.ts'
 
 const tryEvery = 2000
 
@@ -22,14 +23,14 @@ const Bar = styled.p`
 /** Sends what waits as soon as the connection is back, oldest first, and says that it waits. */
 export function OutboxSender() {
   const waiting = useOutbox().filter(({ waits }) => waits)
-  const fetcher = useFetcher<{ waits?: boolean }>({ key: 'outbox' })
+  const fetcher = useFetcher<{ waits?: boolean }>({ key: outboxFetcher })
   const first = waiting[0]
   const { state, submit, data } = fetcher
   const failed = data?.waits === true
 
   useEffect(() => {
     if (!first || state !== 'idle') return
-    const send = () => void submit(first.fields, { method: 'post', action: `/bench/${first.specimen}` })
+    const send = () => void submit(first.fields, { method: 'post', action: href('/bench/:specimen', first) })
     const timer = setTimeout(send, failed ? tryEvery : 0)
     window.addEventListener('online', send)
     return () => {

@@ -1,13 +1,14 @@
 import { Camera, X } from 'lucide-react'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
-import { useFetcher } from 'react-router'
+import { href, useFetcher } from 'react-router'
 import { styled } from 'styled-components'
-import { partLabel, type PartKey } from '#core/catalogue/index.ts'
+import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
 import { newId } from '#app/data/id.ts'
 import type { Photo } from '#app/data/photos.server.ts'
-import { Fault } from '#app/ui/fields.tsx'
+import { refusalText, type ActionResult } from '#app/features/forms/action-result.ts'
+import { ErrorText } from '#app/ui/fields.tsx'
 import { Small, Stack } from '#app/ui/layout.tsx'
-import { Chip, Chips } from './parts.tsx'
+import { Chip, Chips } from './chips.tsx'
 import type { Bench } from './useBench.ts'
 
 const Grid = styled.ul`
@@ -44,10 +45,6 @@ const Grid = styled.ul`
 
 const CameraShot = lazy(() => import('./CameraShot.tsx').then(({ CameraShot: Shot }) => ({ default: Shot })))
 
-interface Answer {
-  problems: string[]
-}
-
 /** Pictures of the part in hand, from a file, the clipboard or the camera. */
 export function Photos({
   bench,
@@ -58,9 +55,9 @@ export function Photos({
   bench: Bench
   specimen: string
   photos: Photo[]
-  part: PartKey
+  part: FilterPartKey
 }) {
-  const fetcher = useFetcher<Answer>()
+  const fetcher = useFetcher<ActionResult<{ problems: string[] }>>()
   const picker = useRef<HTMLInputElement>(null)
   const [filming, setFilming] = useState(false)
   const [shown, showAll] = useState(false)
@@ -75,7 +72,11 @@ export function Photos({
       body.append('id', newId())
       body.append('picture', file, file.name)
     }
-    void submit(body, { method: 'post', action: `/specimens/${specimen}/photos`, encType: 'multipart/form-data' })
+    void submit(body, {
+      method: 'post',
+      action: href('/specimens/:specimen/photos', { specimen }),
+      encType: 'multipart/form-data',
+    })
   }
   const latest = useRef(send)
   useEffect(() => {
@@ -97,9 +98,9 @@ export function Photos({
         <Grid>
           {own.map((photo) => (
             <li key={photo.id}>
-              <a href={`/photos/${photo.id}`} target="_blank" rel="noreferrer">
+              <a href={href('/photos/:photo', { photo: photo.id })} target="_blank" rel="noreferrer">
                 <img
-                  src={`/photos/${photo.id}?size=thumbnail`}
+                  src={`${href('/photos/:photo', { photo: photo.id })}?size=thumbnail`}
                   alt={`${partLabel(photo.part)}: ${photo.name}`}
                   loading="lazy"
                 />
@@ -142,7 +143,7 @@ export function Photos({
           ? 'JPEG, PNG or WebP, up to 25 MB. Where it was taken is removed.'
           : 'Keeping the picture…'}
       </Small>
-      <Fault role="alert">{fetcher.state === 'idle' && fetcher.data?.problems.join(' ')}</Fault>
+      <ErrorText role="alert">{fetcher.state === 'idle' && problemsOf(fetcher.data)}</ErrorText>
       {filming && (
         <Suspense>
           <CameraShot onShot={(file) => send([file])} onClose={() => setFilming(false)} />
@@ -151,3 +152,7 @@ export function Photos({
     </Stack>
   )
 }
+
+/** What is wrong with all pictures, or with some of them. */
+const problemsOf = (result: ActionResult<{ problems: string[] }> | undefined): string =>
+  result?.ok ? result.problems.join(' ') : refusalText(result)

@@ -1,22 +1,29 @@
-import { Link } from 'react-router'
+import { href, Link } from 'react-router'
 import type { Characteristic } from '#core/catalogue/index.ts'
-import { sayUncertain, sayValue } from '#core/compare/display.ts'
+import { formatValueWithUncertainty, formatValue } from '#core/figures/format-value.ts'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { readingValue } from '#core/teardown/reading.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
-import { Chips } from './parts.tsx'
+import { Chips } from './chips.tsx'
 import type { Bench } from './useBench.ts'
 
-/** From this share of the doubt up another repeat is worth its work. */
-const worthIt = 0.15
+/** From this share of the uncertainty up another repeat is worth its work. */
+const worthwhileReduction = 0.15
+
+interface Props {
+  bench: Bench
+  specimenId: string
+  characteristic: Characteristic
+}
 
 /** Readings of the characteristic so far, what they come to, and whether another is worth taking. */
-export function Repeats({ bench, characteristic }: { bench: Bench; characteristic: Characteristic }) {
+export function Repeats({ bench, specimenId, characteristic }: Props) {
   const { units: system } = usePreferences()
-  const resolved = bench.known.get(characteristic.key)
+  const resolved = bench.values.get(characteristic.key)
   if (!resolved) return null
-  const { number, readings, evidence, disagree, outliers, spread, gain = 0 } = resolved
+  const { number, readings, evidence, disagree, outliers, spread, reductionByAnother = 0 } = resolved
   const repeated = number && characteristic.kind === 'quantity' && readings.length > 1
   return (
     <Chips aria-label="Readings so far">
@@ -31,21 +38,23 @@ export function Repeats({ bench, characteristic }: { bench: Bench; characteristi
             overflowWrap: 'anywhere',
           }}
         >
-          {sayValue(characteristic, reading, system)}
+          {formatValue(characteristic, readingValue(reading), system)}
           {outliers.includes(reading.id) && ' (stands apart)'}
         </span>
       ))}
       <Small>
         <EvidenceGlyph evidence={evidence} word />
         {repeated &&
-          ` · mean ${sayUncertain(characteristic, number.value, standardUncertainty(number), system)}, spread ${sayUncertain(characteristic, spread ?? 0, 0, system)}`}
+          ` · mean ${formatValueWithUncertainty(characteristic, number.value, standardUncertainty(number), system)}, spread ${formatValueWithUncertainty(characteristic, spread ?? 0, 0, system)}`}
         {repeated &&
-          (gain > worthIt
-            ? ` · another would narrow the doubt by ${Math.round(gain * 100)} %`
+          (reductionByAnother > worthwhileReduction
+            ? ` · another would narrow the doubt by ${Math.round(reductionByAnother * 100)} %`
             : ' · another would add little')}
         {disagree && ' · they disagree: take another'}
         {' · '}
-        <Link to={`/specimens/${readings[0]!.specimen}/values/${characteristic.key}`}>all readings</Link>
+        <Link to={href('/specimens/:specimen/values/:key', { specimen: specimenId, key: characteristic.key })}>
+          all readings
+        </Link>
       </Small>
     </Chips>
   )

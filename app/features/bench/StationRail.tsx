@@ -1,6 +1,6 @@
 import { Check } from 'lucide-react'
 import { styled } from 'styled-components'
-import { noReturn, type Form } from '#core/catalogue/index.ts'
+import { irreversibleStep, type FilterForm } from '#core/catalogue/index.ts'
 import { missingBefore } from '#core/teardown/progress.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
@@ -82,26 +82,26 @@ export function StationRail({
   others,
 }: {
   bench: Bench
-  form: Form
+  form: FilterForm
   others: { id: string; name: string }[]
 }) {
-  const { stations, current, known, plan, goTo, working } = bench
+  const { stations, current, values, plan, goTo, working } = bench
   return (
     <nav aria-label="Stations">
       <List>
         {stations.map((station) => {
           const here = station.key === current.station
-          const point = station.then && noReturn(station.then)
-          const lost = station.then ? missingBefore(station.then, form, known, plan).lost.length : 0
+          const point = station.then && irreversibleStep(station.then)
+          const lost = station.then ? missingBefore(station.then, form, values, plan).lost.length : 0
           const readings = working.filter((c) => c.station === station.key)
-          const passage = bench.passages.find((one) => one.point === station.then)
+          const passed = bench.irreversibleSteps.find(({ step }) => step === station.then)
           const complete = station.done === station.of
           return (
             <li key={station.key}>
               <Station
                 $now={here}
                 aria-current={here ? 'step' : undefined}
-                onClick={() => goTo(station.missing[0] ?? readings[0]!.key)}
+                onClick={() => goTo(station.missing[0] ?? readings[0]?.key ?? current.key)}
               >
                 {complete && <Check size={16} aria-label="complete" />}
                 <span>{station.label}</span>
@@ -119,10 +119,10 @@ export function StationRail({
                         onClick={() => goTo(c.key)}
                       >
                         <span
-                          aria-label={known.has(c.key) ? 'recorded' : c.extra && !plan[c.key] ? 'extra, open' : 'open'}
+                          aria-label={values.has(c.key) ? 'recorded' : c.extra && !plan[c.key] ? 'extra, open' : 'open'}
                           role="img"
                         >
-                          {known.has(c.key) ? '✓' : c.extra && !plan[c.key] ? '+' : '○'}
+                          {values.has(c.key) ? '✓' : c.extra && !plan[c.key] ? '+' : '○'}
                         </span>
                         <span>{c.label}</span>
                       </Step>
@@ -132,10 +132,10 @@ export function StationRail({
               )}
               {point && (
                 <Point $lost={lost > 0}>
-                  {passage ? `${point.done} ${passage.at.slice(11, 16)} UTC` : point.label}
-                  {passage?.missing.length
-                    ? `, ${passage.missing.length} lost: ${passage.reason}`
-                    : !passage && lost > 0 && `: ${lost} would be lost`}
+                  {passed ? `${point.done} ${passed.passedAt.slice(11, 16)} UTC` : point.label}
+                  {passed?.missing.length
+                    ? `, ${passed.missing.length} lost: ${passed.reason}`
+                    : !passed && lost > 0 && `: ${lost} would be lost`}
                 </Point>
               )}
             </li>

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
-import { marker, newTally, sayCounts, step, type TallyStep } from '#core/teardown/tally.ts'
+import { markerInterval, newTally, summariseCounts, tallyAfter, type TallyStep } from '#core/teardown/tally.ts'
 import { Key, Small } from '#app/ui/layout.tsx'
-import { Chip, Chips } from './parts.tsx'
+import { Chip, Chips } from './chips.tsx'
 
 const Box = styled.section`
   display: grid;
@@ -35,7 +35,7 @@ const Marks = styled.div`
 function click(context: AudioContext, count: number): void {
   const tone = context.createOscillator()
   const gain = context.createGain()
-  tone.frequency.value = count % marker === 0 ? 1320 : 740
+  tone.frequency.value = count % markerInterval === 0 ? 1320 : 740
   gain.gain.setValueAtTime(0.2, context.currentTime)
   gain.gain.exponentialRampToValueAtTime(0.001, context.currentTime + 0.06)
   tone.connect(gain).connect(context.destination)
@@ -57,12 +57,12 @@ export function TallyPanel({ noun, counted, onCount, onClose }: Props) {
   const [sound, setSound] = useState(false)
   const audio = useRef<AudioContext>(undefined)
   const box = useRef<HTMLElement>(null)
-  const { more, says } = sayCounts(tally.finished)
+  const { more, message } = summariseCounts(tally.finished)
 
   useEffect(() => box.current?.focus(), [])
 
   const act = (by: TallyStep) => {
-    const next = step(tally, by)
+    const next = tallyAfter(tally, by)
     setTally(next)
     if (sound && by === 'one' && next.count > tally.count) {
       audio.current ??= new AudioContext()
@@ -101,12 +101,12 @@ export function TallyPanel({ noun, counted, onCount, onClose }: Props) {
         </Figure>
         <div>
           <Marks aria-hidden>
-            {Array.from({ length: Math.floor(tally.count / marker) }, (_, index) => (
+            {Array.from({ length: Math.floor(tally.count / markerInterval) }, (_, index) => (
               <span key={index} />
             ))}
           </Marks>
           <p role="status">
-            {tally.paused ? 'Paused.' : says} {tally.finished.length > 0 && !more && 'Escape closes.'}
+            {tally.paused ? 'Paused.' : message} {tally.finished.length > 0 && !more && 'Escape closes.'}
           </p>
         </div>
       </Chips>

@@ -1,7 +1,8 @@
 import { RotateCcw, X } from 'lucide-react'
 import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
-import { sayValue } from '#core/compare/display.ts'
+import { formatValue } from '#core/figures/format-value.ts'
+import { readingValue } from '#core/teardown/reading.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -70,15 +71,15 @@ export function Tape({ bench }: { bench: Bench }) {
       <List>
         {latest.map((reading) => {
           const characteristic = characteristicOf(reading.characteristic)
-          const words = `${characteristic.label} ${sayValue(characteristic, reading, system)}`
+          const words = `${characteristic.label} ${formatValue(characteristic, readingValue(reading), system)}`
           return (
-            <Item key={reading.id} $struck={!!reading.struck}>
+            <Item key={reading.id} $struck={!!reading.voided}>
               <Label onClick={() => bench.goTo(characteristic.key)}>
                 {characteristic.label} <EvidenceGlyph evidence={reading.evidence} />
-                {reading.struck && <Small> struck</Small>}
+                {reading.voided && <Small> struck</Small>}
               </Label>
-              <strong>{sayValue(characteristic, reading, system)}</strong>
-              {reading.struck ? (
+              <strong>{formatValue(characteristic, readingValue(reading), system)}</strong>
+              {reading.voided ? (
                 <Act aria-label={`Restore ${words}`} onClick={() => bench.restore(reading.id)}>
                   <RotateCcw size={18} aria-hidden />
                 </Act>

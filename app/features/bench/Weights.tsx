@@ -1,5 +1,5 @@
 import { styled } from 'styled-components'
-import { characteristicOf, type Form } from '#core/catalogue/index.ts'
+import { characteristicOf, type FilterForm } from '#core/catalogue/index.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { weightsSoFar } from '#core/teardown/weights.ts'
 import type { Bench } from './useBench.ts'
@@ -37,8 +37,8 @@ const Bar = styled.div`
 `
 
 /** The parts weighed so far against the whole. */
-export function Weights({ bench, form }: { bench: Bench; form: Form }) {
-  const { whole, parts, sum, verdict, says } = weightsSoFar(form, bench.known)
+export function Weights({ bench, form }: { bench: Bench; form: FilterForm }) {
+  const { whole, parts, sum, state, message } = weightsSoFar(form, bench.values)
   if (form === 'cartridge' || (whole === undefined && parts.length === 0)) return null
   const full = Math.max(whole ?? 0, sum)
   return (
@@ -53,7 +53,7 @@ export function Weights({ bench, form }: { bench: Bench; form: Form }) {
           />
         ))}
       </Bar>
-      <p data-verdict={verdict}>{says}</p>
+      <p data-verdict={state}>{message}</p>
     </Box>
   )
 }

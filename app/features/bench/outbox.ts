@@ -1,83 +1,95 @@
 import { useSyncExternalStore } from 'react'
+import { isConnectionError } from '#app/ui/connection.ts'
 
-/** One act at the bench that the server has not confirmed. */
-export interface Act {
+/** The fields of a request of the bench. */
+export type RequestFields = Record<string, string>
+
+/** One request of the bench that the server has not confirmed. */
+export interface PendingRequest {
   specimen: string
-  fields: Record<string, string>
+  fields: RequestFields
   /** It could not be sent; unset while it is on its way. */
   waits?: boolean
 }
 
-const place = 'plicator-outbox'
+const storageKey = 'plicator-outbox'
 const listeners = new Set<() => void>()
-const nothing: readonly Act[] = []
-let acts: readonly Act[] | undefined
+const none: readonly PendingRequest[] = []
+let requests: readonly PendingRequest[] | undefined
 
-function all(): readonly Act[] {
-  if (acts) return acts
+function listPending(): readonly PendingRequest[] {
+  requests ??= readStored()
+  return requests
+}
+
+/** What a page left behind when it was closed: it waits as well. */
+function readStored(): readonly PendingRequest[] {
   try {
-    // What a page left behind when it was closed waits as well.
-    acts = (JSON.parse(localStorage.getItem(place) ?? '[]') as Act[]).map((act) => ({ ...act, waits: true }))
+    const stored = JSON.parse(localStorage.getItem(storageKey) ?? '[]') as PendingRequest[]
+    return stored.map((request) => ({ ...request, waits: true }))
   } catch {
-    acts = nothing
+    return none
   }
-  return acts
 }
 
-function keep(next: readonly Act[]): void {
-  const heard = [...(acts ?? nothing), ...next].some(({ waits }) => waits)
-  acts = next
-  localStorage.setItem(place, JSON.stringify(next))
-  if (heard) for (const listener of listeners) listener()
+function store(next: readonly PendingRequest[]): void {
+  const isNews = [...listPending(), ...next].some(({ waits }) => waits)
+  requests = next
+  localStorage.setItem(storageKey, JSON.stringify(next))
+  if (isNews) for (const listener of listeners) listener()
 }
 
-const same = (a: Record<string, string>, b: Record<string, string>): boolean => a.id === b.id && a.intent === b.intent
-
-/** The connection failed, as against an answer that something is wrong: each browser has its own words for it. */
-export const isCutOff = (error: unknown): boolean =>
-  error instanceof TypeError && /fetch|network|load failed/i.test(error.message)
+const isSame = (a: PendingRequest, b: PendingRequest): boolean =>
+  a.fields.id === b.fields.id && a.fields.intent === b.fields.intent
 
 const refused = new Set<string>()
 
-/** Whether the server would not take an act, so that the page does not show it as done. */
+/** Whether the server would not take a request, so that the page does not show it as done. */
 export const wasRefused = (id: string): boolean => refused.has(id)
 
 let last: Promise<unknown> = Promise.resolve()
 
 /**
- * Sends one act after the other. Each is kept in this browser until the server has confirmed it, so that neither a
- * dropped connection nor a closed page loses it; the server takes an act with the same id once.
+ * Sends one request after the other. Each is kept in this browser until the server has confirmed it, so that neither a
+ * dropped connection nor a closed page loses it; the server takes a request with the same id once.
  */
-export function sendOrKeep<T>(act: Act, send: () => Promise<T>): Promise<T | { ok: true; waits: true }> {
+export function sendOrKeep<T>(request: PendingRequest, send: () => Promise<T>): Promise<T | Waits> {
   const sent = last.then(async () => {
-    if (!all().some(({ fields }) => same(fields, act.fields))) keep([...all(), act])
-    if (!same(all()[0]!.fields, act.fields)) {
-      keep(all().map((one) => (same(one.fields, act.fields) ? { ...one, waits: true } : one)))
-      return { ok: true as const, waits: true as const }
-    }
-    const done = () => keep(all().filter(({ fields }) => !same(fields, act.fields)))
+    if (!listPending().some((one) => isSame(one, request))) store([...listPending(), request])
+    const [first] = listPending()
+    if (first && !isSame(first, request)) return wait(request)
     try {
       const answer = await send()
-      if ((answer as { ok?: boolean }).ok === false) refused.add(act.fields.id ?? '')
-      done()
+      if ((answer as { ok?: boolean }).ok === false) refused.add(request.fields.id ?? '')
+      forget(request)
       return answer
     } catch (error) {
-      if (!isCutOff(error)) {
-        done()
-        throw error
-      }
-      keep(all().map((one) => (same(one.fields, act.fields) ? { ...one, waits: true } : one)))
-      return { ok: true as const, waits: true as const }
+      if (isConnectionError(error)) return wait(request)
+      forget(request)
+      throw error
     }
   })
   last = sent.catch(() => undefined)
   return sent
 }
 
+/** The answer to a request that is kept until the connection is back. */
+export interface Waits {
+  ok: true
+  waits: true
+}
+
+function wait(request: PendingRequest): Waits {
+  store(listPending().map((one) => (isSame(one, request) ? { ...one, waits: true } : one)))
+  return { ok: true, waits: true }
+}
+
+const forget = (request: PendingRequest): void => store(listPending().filter((one) => !isSame(one, request)))
+
 const subscribe = (listener: () => void) => {
   listeners.add(listener)
   return () => listeners.delete(listener)
 }
 
-/** Acts that wait for the connection, oldest first. */
-export const useOutbox = (): readonly Act[] => useSyncExternalStore(subscribe, all, () => nothing)
+/** Requests that wait for the connection, oldest first. */
+export const useOutbox = (): readonly PendingRequest[] => useSyncExternalStore(subscribe, listPending, () => none)

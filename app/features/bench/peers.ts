@@ -1,7 +1,7 @@
-import type { Assessed } from '#app/data/assessments.server.ts'
+import type { AssessedSpecimen } from '#app/data/assessments.server.ts'
 
 /** One other specimen's value of a characteristic. */
-export interface Peer {
+export interface LineupPeer {
   specimen: string
   name: string
   value: number
@@ -11,19 +11,19 @@ export interface Peer {
 
 /** Values of a characteristic of all other specimens of an application: the field beside a reading. */
 export function peersOf(
-  assessed: readonly Assessed[],
+  assessed: readonly AssessedSpecimen[],
   characteristic: string,
-  self: { id: string; product: string },
-): Peer[] {
+  self: { id: string; productId: string },
+): LineupPeer[] {
   return assessed.flatMap(({ specimen, assessment }) => {
-    const number = assessment.known.get(characteristic)?.number
+    const number = assessment.values.get(characteristic)?.number
     if (!number || specimen.id === self.id) return []
     return [
       {
         specimen: specimen.id,
         name: `${specimen.brand} ${specimen.partNumber} ${specimen.label}`,
         value: number.value,
-        own: specimen.product === self.product,
+        own: specimen.productId === self.productId,
       },
     ]
   })

@@ -1,12 +1,12 @@
 import { useCallback } from 'react'
-import { boundsAt, type Point } from '#core/claims/bounds.ts'
+import { boundsAt, type CaptureEfficiency } from '#core/claims/bounds.ts'
 import { Chart } from '#app/ui/Chart.tsx'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 
 const sizes = Array.from({ length: 451 }, (_, index) => (50 + index) / 1e7)
 
 /** Bounds of the efficiency of two products over particle size: what is known lies in the band. */
-export function BoundsChart({ products }: { products: { name: string; points: Point[] }[] }) {
+export function BoundsChart({ products }: { products: { name: string; points: CaptureEfficiency[] }[] }) {
   const option = useCallback(
     (colours: ChartColours) => ({
       grid: { left: 56, right: 16, top: 36, bottom: 48 },

@@ -1,11 +1,11 @@
-import { Link } from 'react-router'
+import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { claimLabel, gradeClaim, placeLabel, type Claim } from '#core/claims/claim.ts'
-import { writePoints } from '#core/claims/read-points.ts'
-import { sayInterval } from '#core/money/interval.ts'
+import { formatPoints } from '#core/claims/parse-points.ts'
+import { formatInterval } from '#core/money/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
-import type { ClaimingProduct } from '#app/data/claim-pages.server.ts'
-import { claimAmounts } from '#app/features/forms/market-schemas.ts'
+import type { ProductClaims } from '#app/data/claim-overview.server.ts'
+import { claimAmounts } from '#app/features/forms/claim-fields.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -17,12 +17,12 @@ const Quote = styled.q`
 `
 
 /** The structured part of a claim, as it is said. */
-function sayParts({ kind, parts }: Claim): string {
+function formatParts({ kind, parts }: Claim): string {
   const amount = claimAmounts[kind]
   switch (kind) {
     case 'efficiency':
       return [
-        `${writePoints(parts.points ?? [])} µm`,
+        `${formatPoints(parts.points ?? [])} µm`,
         parts.standard ?? 'no test named',
         parts.pass === undefined ? '' : `${parts.pass}-pass`,
       ]
@@ -30,7 +30,7 @@ function sayParts({ kind, parts }: Claim): string {
         .join(' · ')
     case 'interval':
       return [
-        sayInterval({ distance: parts.distance ?? null, months: parts.months ?? null }, 'km'),
+        formatInterval({ distance: parts.distance ?? null, months: parts.months ?? null }, 'km'),
         parts.oil && `only with ${parts.oil}`,
         parts.notSevere && 'not under severe duty',
       ]
@@ -41,23 +41,26 @@ function sayParts({ kind, parts }: Claim): string {
         .map((kelvin) => (kelvin === undefined ? '?' : formatQuantity(kelvin, '°C')))
         .join(' to ')
     default:
-      return amount && parts.amount !== undefined ? formatQuantity(parts.amount, amount.unit) : ''
+      return amount && parts.amount !== undefined ? formatQuantity(parts.amount, amount.units[0]) : ''
   }
 }
 
 /** All claims on one product, word for word, each with how complete it is. */
-export function ClaimCard({ product }: { product: ClaimingProduct }) {
+export function ClaimCard({ product }: { product: ProductClaims }) {
   return (
     <Card id={product.id} aria-label={product.name}>
       <Stack $gap={10}>
         <Row $between>
           <h2>
-            <Link to={`/products/${product.id}`} style={{ textDecoration: 'none' }}>
+            <Link to={href('/products/:product', { product: product.id })} style={{ textDecoration: 'none' }}>
               {product.name}
             </Link>{' '}
             {product.given.length > 0 && <Small>sample given by {product.given.join(', ')}</Small>}
           </h2>
-          <ButtonLink to={`/products/${product.id}/claims/new`} aria-label={`Add a claim on ${product.name}`}>
+          <ButtonLink
+            to={href('/products/:product/claims/new', { product: product.id })}
+            aria-label={`Add a claim on ${product.name}`}
+          >
             Add a claim
           </ButtonLink>
         </Row>
@@ -72,23 +75,23 @@ export function ClaimCard({ product }: { product: ClaimingProduct }) {
                 return (
                   <tr key={claim.id}>
                     <td style={{ width: '14%' }}>
-                      <Link to={`/claims/${claim.id}`}>{claimLabel(claim.kind)}</Link>
+                      <Link to={href('/claims/:claim', { claim: claim.id })}>{claimLabel(claim.kind)}</Link>
                     </td>
                     <td style={{ width: '40%' }}>
                       <Quote>{claim.words}</Quote>
                       <br />
                       <Small>
                         {placeLabel(claim.place)}, {claim.readOn}
-                        {claim.photo && (
+                        {claim.photoId && (
                           <>
                             {' · '}
-                            <a href={`/photos/${claim.photo}`}>photo</a>
+                            <a href={href('/photos/:photo', { photo: claim.photoId })}>photo</a>
                           </>
                         )}
                       </Small>
                     </td>
                     <td>
-                      {sayParts(claim)}
+                      {formatParts(claim)}
                       {aside && (
                         <>
                           <br />

@@ -1,20 +1,20 @@
 import { useState } from 'react'
-import { useFetcher } from 'react-router'
 import { claimLabel, placeLabel } from '#core/claims/claim.ts'
 import type { Contradiction } from '#core/claims/standing.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
 import { Button } from '#app/ui/Button.tsx'
-import { Fault } from '#app/ui/fields.tsx'
+import { ErrorText } from '#app/ui/fields.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
-import { Pick } from '#app/ui/Pick.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 
 /** Claims that cannot all be true: what counts now, and the user's own decision with its reason. */
 export function ContradictionCard({ contradiction, name }: { contradiction: Contradiction; name: string }) {
-  const { product, kind, claims, uses, decided } = contradiction
-  const fetcher = useFetcher<{ fault: string }>()
+  const { productId, kind, claims, uses, decided } = contradiction
+  const { send, refusal } = useAction()
   const [chosen, choose] = useState(uses.id)
   const [reason, setReason] = useState(decided?.reason ?? '')
-  const post = (fields: Record<string, string>) => void fetcher.submit({ product, kind, ...fields }, { method: 'post' })
+  const post = (fields: Record<string, string>) => send({ productId, kind, ...fields })
   return (
     <Stack as="section" $gap={8} aria-label={`Contradiction: ${name}, ${claimLabel(kind)}`}>
       <p>
@@ -26,7 +26,7 @@ export function ContradictionCard({ contradiction, name }: { contradiction: Cont
           : `Until you decide the lower counts: "${uses.words}".`}
       </Small>
       <Row $gap={8}>
-        <Pick
+        <SelectMenu
           name={`Which counts for ${name}`}
           value={chosen}
           options={claims.map(({ id, words, place }) => ({
@@ -43,14 +43,14 @@ export function ContradictionCard({ contradiction, name }: { contradiction: Cont
           aria-label={`Reason for ${name}`}
           style={{ minWidth: 240 }}
         />
-        <Button onPress={() => post({ intent: 'decide', claim: chosen, reason })}>Decide</Button>
+        <Button onPress={() => post({ intent: 'decide', claimId: chosen, reason })}>Decide</Button>
         {decided && (
           <Button $kind="quiet" onPress={() => post({ intent: 'undecide' })}>
             Back to the lower
           </Button>
         )}
       </Row>
-      <Fault role="alert">{fetcher.data?.fault}</Fault>
+      <ErrorText role="alert">{refusal}</ErrorText>
     </Stack>
   )
 }

@@ -1,66 +1,45 @@
-import type { SubmissionResult } from '@conform-to/react'
 import { duties } from '#core/money/driver.ts'
-import { sayInterval } from '#core/money/interval.ts'
-import { formatQuantity } from '#core/quantity/format.ts'
-import type { Application } from '#app/data/applications.server.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
+import type { ActionResult } from './action-result.ts'
+import { applicationSchema } from './application-fields.ts'
+import type { FieldValues } from './field-values.ts'
 import { FormFrame } from './FormFrame.tsx'
-import { formLabels, forms } from './labels.ts'
-import { applicationSchema } from './schemas.ts'
+import { filterFormLabels, filterForms } from './labels.ts'
 import { useSchemaForm } from './useSchemaForm.ts'
 
-export function ApplicationForm({
-  id,
-  application,
-  last,
-  back,
-}: {
+interface Props {
   id: string
-  application?: Application
-  last: SubmissionResult<string[]> | null | undefined
+  isNew: boolean
+  values: FieldValues
+  result: ActionResult | undefined
   back: string
-}) {
-  const celsius = (kelvin: number | null) => (kelvin === null ? '' : formatQuantity(kelvin, '°C').replace('−', '-'))
-  const millimetres = (metres: number | null) => (metres === null ? '' : formatQuantity(metres, 'mm', 1))
-  const start = application
-    ? {
-        ...application,
-        maxHeight: millimetres(application.maxHeight),
-        gasketLand: millimetres(application.gasketLand),
-        bypassOpening: application.bypassOpening === null ? '' : formatQuantity(application.bypassOpening, 'bar'),
-        oilCold: celsius(application.oilCold),
-        oilHot: celsius(application.oilHot),
-        ...Object.fromEntries(
-          duties.map(({ key, label }) => [
-            `manual${label}`,
-            application.manual[key] ? sayInterval(application.manual[key], 'km').replace(',', '') : '',
-          ]),
-        ),
-      }
-    : { form: 'spin-on', bypass: 'unknown' }
-  const [form, fields] = useSchemaForm(applicationSchema, { last, start: start as Record<string, string> })
+}
+
+/** The engine that the filters must fit, and what it asks of them. */
+export function ApplicationForm({ id, isNew, values, result, back }: Props) {
+  const [form, fields] = useSchemaForm(applicationSchema, { result, values })
   return (
-    <FormFrame form={form} id={id} save={application ? 'Save the application' : 'Make the application'} back={back}>
+    <FormFrame form={form} id={id} save={isNew ? 'Make the application' : 'Save the application'} back={back}>
       <TextBox
-        field={fields.name!}
+        field={fields.name}
         label="Engine or application"
         hint="All comparison is inside one application: the engine the filters must fit."
         autoFocus
       />
-      <TextBox field={fields.machine!} label="Machine" optional hint="What it drives, and where." />
+      <TextBox field={fields.machine} label="Machine" optional hint="What it drives, and where." />
       <ChoiceBox
-        field={fields.form!}
+        field={fields.form}
         label="Filters are"
-        options={forms.map((value) => ({ value, label: formLabels[value] }))}
+        options={filterForms.map((value) => ({ value, label: filterFormLabels[value] }))}
       />
       <TextBox
-        field={fields.thread!}
+        field={fields.thread}
         label="Thread of the engine"
         optional
         hint="For spin-ons: M20 x 1.5 or 3/4-16 UNF."
       />
       <ChoiceBox
-        field={fields.bypass!}
+        field={fields.bypass}
         label="Bypass valve"
         options={[
           { value: 'filter', label: 'Must be in the filter' },
@@ -69,40 +48,40 @@ export function ApplicationForm({
         ]}
       />
       <TextBox
-        field={fields.bypassOpening!}
+        field={fields.bypassOpening}
         label="Bypass opens at"
         optional
         hint="The difference across the element that the engine maker asks for: 1.0 bar or 15 psi."
       />
       <TextBox
-        field={fields.oilCold!}
+        field={fields.oilTemperatureMin}
         label="Coldest oil at start"
         optional
         hint="-20 °C or -4 °F: for the margin of the rubber parts."
       />
-      <TextBox field={fields.oilHot!} label="Hottest oil in hard use" optional hint="135 °C or 275 °F." />
+      <TextBox field={fields.oilTemperatureMax} label="Hottest oil in hard use" optional hint="135 °C or 275 °F." />
       <TextBox
-        field={fields.maxHeight!}
+        field={fields.maxHeight}
         label="Room for the can"
         optional
         hint="Highest can that clears what is round it. A higher one is excluded."
       />
       <TextBox
-        field={fields.gasketLand!}
+        field={fields.gasketLand}
         label="Gasket land, outer diameter"
         optional
         hint="A larger gasket is excluded."
       />
-      {duties.map(({ key, label, says }) => (
+      {duties.map(({ key, label, description }) => (
         <TextBox
           key={key}
-          field={fields[`manual${label}`]!}
+          field={fields[`${key}Interval`]}
           label={`Engine manual's interval, ${label.toLowerCase()} duty`}
           optional
-          hint={key === 'easy' ? `15000 km or 12 months. ${says}` : says}
+          hint={key === 'easy' ? `15000 km or 12 months. ${description}` : description}
         />
       ))}
-      <TextLines field={fields.note!} label="Note" />
+      <TextLines field={fields.note} label="Note" />
     </FormFrame>
   )
 }

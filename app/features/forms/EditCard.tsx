@@ -1,12 +1,11 @@
-import type { FormMetadata } from '@conform-to/react'
-import { getFormProps } from '@conform-to/react'
+import { getFormProps, type FormMetadata } from '@conform-to/react'
 import type { ReactNode } from 'react'
 import { Form } from 'react-router'
 import { Button } from '#app/ui/Button.tsx'
 import { Card, Row, Stack } from '#app/ui/layout.tsx'
 
-interface Props {
-  form: FormMetadata<Record<string, string>>
+interface Props<Fields extends Record<string, string>> {
+  form: FormMetadata<Fields>
   id: string
   /** What is added or changed, such as "driver". */
   noun: string
@@ -17,15 +16,18 @@ interface Props {
 }
 
 /** A form below a list that adds one to it, or changes one of it. */
-export function EditCard({ form, id, noun, edited, onDone, children }: Props) {
+export function EditCard<Fields extends Record<string, string>>({
+  form,
+  id,
+  noun,
+  edited,
+  onDone,
+  children,
+}: Props<Fields>) {
   const article = /^[aeiou]/.test(noun) ? 'an' : 'a'
   return (
     <Card style={{ maxWidth: 760 }}>
-      <Form
-        method="post"
-        {...getFormProps(form)}
-        onSubmit={(event) => (form.onSubmit(event), !event.defaultPrevented && onDone())}
-      >
+      <Form method="post" {...getFormProps(form)}>
         <Stack $gap={18}>
           <h2>{edited ? `Change ${edited}` : `Add ${article} ${noun}`}</h2>
           <input type="hidden" name="intent" value="save" />

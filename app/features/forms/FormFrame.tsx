@@ -1,5 +1,4 @@
-import type { FormMetadata } from '@conform-to/react'
-import { getFormProps } from '@conform-to/react'
+import { getFormProps, type FormMetadata } from '@conform-to/react'
 import type { ReactNode } from 'react'
 import { Form, useNavigation } from 'react-router'
 import { styled } from 'styled-components'
@@ -14,21 +13,17 @@ const Frame = styled(Card)`
   }
 `
 
-/** A form in a card, with its faults on top, a button to save and a way back. */
-export function FormFrame({
-  form,
-  id,
-  save,
-  back,
-  children,
-}: {
-  form: FormMetadata<Record<string, string>>
+interface Props<Fields extends Record<string, string>> {
+  form: FormMetadata<Fields>
   id: string
   save: string
   back: string
   children: ReactNode
-}) {
-  const busy = useNavigation().state !== 'idle'
+}
+
+/** A form in a card, with its faults on top, a button to save and a way back. */
+export function FormFrame<Fields extends Record<string, string>>({ form, id, save, back, children }: Props<Fields>) {
+  const isBusy = useNavigation().state !== 'idle'
   return (
     <Frame>
       <Form method="post" {...getFormProps(form)}>
@@ -36,7 +31,7 @@ export function FormFrame({
         {form.errors && <Alert role="alert">{form.errors.join(' ')}</Alert>}
         {children}
         <Row>
-          <Button type="submit" $kind="primary" isDisabled={busy}>
+          <Button type="submit" $kind="primary" isDisabled={isBusy}>
             {save}
           </Button>
           <ButtonLink to={back} $kind="quiet">

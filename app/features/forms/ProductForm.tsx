@@ -1,25 +1,27 @@
-import type { SubmissionResult } from '@conform-to/react'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
+import type { ActionResult } from './action-result.ts'
+import type { FieldValues } from './field-values.ts'
 import { FormFrame } from './FormFrame.tsx'
-import { formLabels, forms, tierLabels, tiers } from './labels.ts'
-import { productSchema } from './schemas.ts'
+import { filterFormLabels, filterForms, tierLabels, tiers } from './labels.ts'
+import { productSchema } from './product-fields.ts'
 import { useSchemaForm } from './useSchemaForm.ts'
 
 interface Props {
   id: string
-  start: Record<string, string>
   isNew: boolean
+  values: FieldValues
   brands: string[]
-  last: SubmissionResult<string[]> | null | undefined
+  result: ActionResult | undefined
   back: string
 }
 
-export function ProductForm({ id, start, isNew, brands, last, back }: Props) {
-  const [form, fields] = useSchemaForm(productSchema, { last, start })
+/** Brand, part number, form and tier of a product. */
+export function ProductForm({ id, isNew, values, brands, result, back }: Props) {
+  const [form, fields] = useSchemaForm(productSchema, { result, values })
   return (
     <FormFrame form={form} id={id} save={isNew ? 'Add the product' : 'Save the product'} back={back}>
       <TextBox
-        field={fields.brand!}
+        field={fields.brand}
         label="Brand"
         hint="A new brand is made when you name it."
         list="brands"
@@ -30,22 +32,22 @@ export function ProductForm({ id, start, isNew, brands, last, back }: Props) {
           <option key={brand} value={brand} />
         ))}
       </datalist>
-      <TextBox field={fields.partNumber!} label="Part number" />
+      <TextBox field={fields.partNumber} label="Part number" />
       {isNew && (
         <TextBox
-          field={fields.revision!}
+          field={fields.revision}
           label="Revision"
           optional
           hint="Suffix, country or date code when the same number has changed inside."
         />
       )}
       <ChoiceBox
-        field={fields.form!}
+        field={fields.form}
         label="Form"
-        options={forms.map((value) => ({ value, label: formLabels[value] }))}
+        options={filterForms.map((value) => ({ value, label: filterFormLabels[value] }))}
       />
       <ChoiceBox
-        field={fields.tier!}
+        field={fields.tier}
         label="Tier"
         options={tiers.map((value) => ({ value, label: tierLabels[value] }))}
       />

@@ -1,27 +1,14 @@
-export const forms = ['spin-on', 'cartridge'] as const
-export const tiers = ['low', 'middle', 'top', 'engine'] as const
-export const currencies = [
-  'EUR',
-  'GBP',
-  'USD',
-  'CAD',
-  'AUD',
-  'NZD',
-  'CHF',
-  'SEK',
-  'NOK',
-  'DKK',
-  'PLN',
-  'ISK',
-  'ZAR',
-  'INR',
-  'JPY',
-] as const
+import type { FilterForm } from '#core/catalogue/index.ts'
+import type { Tier } from '#app/data/products.server.ts'
 
-export const tierLabels: Record<(typeof tiers)[number], string> = {
+export const filterForms = ['spin-on', 'cartridge'] as const satisfies FilterForm[]
+export const tiers = ['low', 'middle', 'top', 'engine'] as const satisfies Tier[]
+
+export const tierLabels: Record<Tier, string> = {
   low: 'Low',
   middle: 'Middle',
   top: 'Top',
   engine: "Engine maker's own",
 }
-export const formLabels: Record<(typeof forms)[number], string> = { 'spin-on': 'Spin-on', cartridge: 'Cartridge' }
+
+export const filterFormLabels: Record<FilterForm, string> = { 'spin-on': 'Spin-on', cartridge: 'Cartridge' }

@@ -1,17 +1,35 @@
-import { useForm, type SubmissionResult } from '@conform-to/react'
+import { useForm, type FieldMetadata, type FormMetadata, type SubmissionResult } from '@conform-to/react'
 import { parseWithZod } from '@conform-to/zod/v4'
+import { useMemo } from 'react'
 import type { z } from 'zod'
+import type { ActionResult } from './action-result.ts'
+import type { FieldValues } from './field-values.ts'
 
-/** A Conform form whose rules are a Zod schema, the same one the action uses. */
-export function useSchemaForm<Schema extends z.ZodType<Record<string, unknown>>>(
+/** Every field of a form is typed as text, by the names of its schema. */
+export type SchemaFields<Schema extends z.ZodType> = { [Name in keyof z.input<Schema> & string]-?: string }
+
+/** A Conform form whose rules are a Zod schema, the same one that the action uses. */
+export function useSchemaForm<Schema extends z.ZodType<unknown, Record<string, unknown>>>(
   schema: Schema,
-  options: { last: SubmissionResult<string[]> | null | undefined; start: Record<string, string | null | undefined> },
-) {
-  return useForm<Record<string, string>>({
-    lastResult: options.last as SubmissionResult<string[]> | null,
-    defaultValue: options.start,
+  { result, values }: { result: ActionResult | null | undefined; values: FieldValues },
+): [
+  FormMetadata<SchemaFields<Schema>>,
+  { [Name in keyof SchemaFields<Schema>]: FieldMetadata<string, SchemaFields<Schema>> },
+] {
+  // Conform takes every new object for a new answer.
+  const lastResult = useMemo(() => (result ? submissionResult(result) : null), [result])
+  const [form, fields] = useForm<Record<string, string>>({
+    lastResult,
+    defaultValue: values,
     shouldValidate: 'onBlur',
     shouldRevalidate: 'onInput',
     onValidate: ({ formData }) => parseWithZod(formData, { schema }) as never,
   })
+  return [form, fields] as never
+}
+
+/** An answer of the app as Conform knows it: a refusal stands beside its fields, what is taken clears the form. */
+function submissionResult(result: ActionResult): SubmissionResult<string[]> {
+  if (result.ok) return { initialValue: null }
+  return { status: 'error', error: { ...result.fields, ...(result.form.length > 0 && { '': result.form }) } }
 }

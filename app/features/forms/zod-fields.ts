@@ -1,14 +1,17 @@
 import { z } from 'zod'
-import { readInterval, type Interval } from '#core/money/interval.ts'
+import { millisecondsPerDay } from '#core/calendar.ts'
+import { currencies, minorUnitDigits, toMinor } from '#core/money/currency.ts'
+import { parseInterval, type Interval } from '#core/money/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
-import { readNumber } from '#core/quantity/number.ts'
+import { parseNumber } from '#core/quantity/number.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
 import type { Dimension } from '#core/quantity/units.ts'
-import { currencies } from './labels.ts'
+import { ok, problem, type Result } from '#core/result.ts'
+import { idPattern } from '#app/data/id.ts'
 
 /** Pieces that the schemas of the forms are made of; each says what is wrong in the user's words. */
 
-export const id = z.string().regex(/^[0-9a-z]{6,24}$/, 'This form is broken. Load the page again.')
+export const id = z.string().regex(idPattern, 'This page is out of date. Load it again; what you typed is kept.')
 
 export const line = (name: string, most: number) =>
   z
@@ -27,22 +30,18 @@ export const oneOf = <const T extends readonly [string, ...string[]]>(values: T,
 export const keyOf = <K extends string>(list: readonly { key: K }[], message: string) =>
   z.enum(list.map(({ key }) => key) as [K, ...K[]], { error: message })
 
-/** Text that may be left empty, read by a function of core: null when empty, its message when it cannot be read. */
-const open = <T>(
-  name: string,
-  read: (text: string) => { ok: true; value: T } | { ok: false; message: string },
-  most = 40,
-) =>
+/** Text that may be left empty, parsed by a function of core: null when empty, its message when it cannot be. */
+const optional = <T>(name: string, parse: (text: string) => Result<T>) =>
   z
     .string()
     .trim()
-    .max(most, `${name} is too long.`)
+    .max(40, `${name} is too long.`)
     .default('')
     .transform((text, context): T | null => {
       if (text === '') return null
-      const found = read(text)
-      if (found.ok) return found.value
-      context.addIssue(found.message)
+      const parsed = parse(text)
+      if (parsed.ok) return parsed.value
+      context.addIssue(parsed.problem.message)
       return z.NEVER
     })
 
@@ -54,72 +53,79 @@ export const filled = <T>(schema: z.ZodType<T | null, string | undefined>, messa
     return z.NEVER
   })
 
+/** How a quantity of a form is read: its units, the usual one first, and the range in SI that it lies in. */
+export interface QuantityField {
+  name: string
+  dimension: Dimension
+  units: readonly [string, ...string[]]
+  range: readonly [number, number]
+}
+
 /** A quantity that may be left open: typed in shop notation, kept in SI. */
-export const openQuantity = (
-  name: string,
-  dimension: Dimension,
-  unit: string,
-  units: string[],
-  low: number,
-  high: number,
-) =>
-  open(name, (text) => {
-    const read = parseQuantity(text, { dimension, unit, name, units })
-    if (!read.ok) return { ok: false, message: read.problem.message }
-    const { si } = read.value
-    return si < low || si > high
-      ? {
-          ok: false,
-          message: `${text} cannot be the ${name.toLowerCase()}: it lies between ${formatQuantity(low, unit)} and ${formatQuantity(high, unit)}.`,
-        }
-      : { ok: true, value: si }
+export const optionalQuantity = ({ name, dimension, units, range: [low, high] }: QuantityField) =>
+  optional(name, (text) => {
+    const [unit] = units
+    const parsed = parseQuantity(text, { dimension, unit, name, units })
+    if (!parsed.ok) return parsed
+    const { si } = parsed.value
+    if (si >= low && si <= high) return ok(si)
+    const limits = `${formatQuantity(low, unit)} and ${formatQuantity(high, unit)}`
+    return problem('range', `${text} cannot be the ${name.toLowerCase()}: it lies between ${limits}.`)
   })
 
-/** An amount of money that may be left open, kept in hundredths. */
-export const openMoney = (name: string) =>
-  open(name, (text) => {
-    const read = readNumber(text)
-    if (!read.ok)
-      return {
-        ok: false,
-        message:
-          read.problem.code === 'ambiguous-comma'
-            ? read.problem.message
-            : `"${text}" is no amount of money. Write 12.50.`,
-      }
-    if (read.value < 0) return { ok: false, message: `${name} cannot be below zero.` }
-    return read.value > 100_000
-      ? { ok: false, message: `${text} is more than any filter costs.` }
-      : { ok: true, value: Math.round(read.value * 100) }
+/** More than any filter costs, in any currency. */
+const largestAmount = 100_000
+
+/** An amount of money that may be left open, in the currency's own unit; {@link minorAmount} makes it whole. */
+export const optionalMoney = (name: string) =>
+  optional(name, (text) => {
+    const parsed = parseNumber(text)
+    if (!parsed.ok)
+      return parsed.problem.code === 'ambiguous-comma'
+        ? parsed
+        : problem('not-money', `"${text}" is no amount of money. Write 12.50.`)
+    if (parsed.value < 0) return problem('negative', `${name} cannot be below zero.`)
+    if (parsed.value > largestAmount) return problem('absurd', `${text} is more than any filter costs.`)
+    return ok(parsed.value)
   })
+
+/** An amount in the smallest unit of its currency; one with more decimals than the currency has is refused. */
+export function minorAmount(amount: number, currency: string): Result<number> {
+  const minor = Number(toMinor(amount, currency).toPrecision(12))
+  if (Number.isInteger(minor)) return ok(minor)
+  const digits = minorUnitDigits(currency)
+  return problem(
+    'decimals',
+    digits === 0 ? `${currency} has no decimals: write a whole number.` : `${currency} has ${digits} decimals at most.`,
+  )
+}
 
 /** A whole number that may be left open. */
-export const openWhole = (name: string, low: number, high: number) =>
-  open(name, (text) => {
-    const read = readNumber(text)
-    if (!read.ok) return { ok: false, message: read.problem.message }
-    return Number.isInteger(read.value) && read.value >= low && read.value <= high
-      ? { ok: true, value: read.value }
-      : { ok: false, message: `${name} is a whole number from ${low} to ${high}.` }
+export const optionalWhole = (name: string, low: number, high: number) =>
+  optional(name, (text) => {
+    const parsed = parseNumber(text)
+    if (!parsed.ok) return parsed
+    return Number.isInteger(parsed.value) && parsed.value >= low && parsed.value <= high
+      ? parsed
+      : problem('not-whole', `${name} is a whole number from ${low} to ${high}.`)
   })
 
 /** An interval that may be left open, as it is said: 15000 km or 12 months. */
-export const openInterval = (name: string) =>
-  open<Interval>(name, (text) => {
-    const read = readInterval(text)
-    return read.ok ? read : { ok: false, message: read.problem.message }
-  })
+export const optionalInterval = (name: string) => optional<Interval>(name, parseInterval)
 
 /** A day that has come. */
 export const day = (name: string) =>
   z
     .string({ error: `${name} is missing.` })
     .trim()
-    .pipe(z.iso.date(`${name} is a day, such as 2026-05-31.`))
-    .refine((date) => Date.parse(date) <= Date.now() + 86_400_000, `${name} lies ahead.`)
-    .refine((date) => date >= '1990-01-01', `${name} lies too far back.`)
+    .pipe(
+      z.iso
+        .date({ error: `${name} is a day, such as 2026-05-31.`, abort: true })
+        .refine((date) => Date.parse(date) <= Date.now() + millisecondsPerDay, `${name} lies ahead.`)
+        .refine((date) => date >= '1990-01-01', `${name} lies too far back.`),
+    )
 
-export const currency = z.preprocess(
+export const optionalCurrency = z.preprocess(
   (value) => (value === '' ? undefined : value),
   oneOf(currencies, 'Choose a currency.').optional(),
 )
@@ -129,3 +135,7 @@ export const ticked = z
   .string()
   .optional()
   .transform((value) => value === 'on' || value === 'yes')
+
+/** Adds what is wrong with one field of a form. */
+export const fieldIssue = (context: z.RefinementCtx, path: string, message: string): void =>
+  context.addIssue({ code: 'custom', path: [path], message })

@@ -1,7 +1,7 @@
 import { Eye, EyeOff, GripVertical, Pin, PinOff } from 'lucide-react'
 import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components'
 import { styled } from 'styled-components'
-import type { Column } from '#app/data/lineup.server.ts'
+import type { ColumnHead } from '#app/data/lineup.server.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Columns } from './useColumns.ts'
 
@@ -49,8 +49,8 @@ const Item = styled(GridListItem)`
 ` as typeof GridListItem
 
 /** Columns to drag into order, pin and hide. */
-export function ColumnsPanel({ columns, view }: { columns: readonly Column[]; view: Columns }) {
-  const items = view.order.map((at) => columns[at]!)
+export function ColumnsPanel({ view }: { view: Columns }) {
+  const items = view.order.map(({ column }) => column)
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
     onReorder: ({ keys, target }) => {
@@ -64,7 +64,7 @@ export function ColumnsPanel({ columns, view }: { columns: readonly Column[]; vi
     <div data-print="no">
       <Small>Drag into order, or take one up with Enter on its handle. Sorting by a row puts them back.</Small>
       <List aria-label="Columns of the line-up" items={items} dragAndDropHooks={dragAndDropHooks}>
-        {(column: Column) => {
+        {(column: ColumnHead) => {
           const name = [column.name, column.revision].filter(Boolean).join(' ')
           const [isHidden, isPinned] = [view.hidden.has(column.id), view.pinned.includes(column.id)]
           return (

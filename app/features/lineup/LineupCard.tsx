@@ -1,9 +1,9 @@
 import { TriangleAlert } from 'lucide-react'
-import { Link } from 'react-router'
+import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { Application } from '#app/data/applications.server.ts'
 import type { Product } from '#app/data/products.server.ts'
-import { formLabels, tierLabels } from '#app/features/forms/labels.ts'
+import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { Meter } from '#app/ui/Meter.tsx'
@@ -58,39 +58,36 @@ const Flag = styled.span`
   display: inline-flex;
 `
 
-export interface SpecimenSummary {
+interface SpecimenSummary {
   id: string
   label: string
-  product: string
+  productId: string
   revision: string
-  done: number
-  fault: string | undefined
+  completeness: number
+  fatalFault: string | undefined
 }
 
-/** One application with its products and how far each specimen is. */
-export function LineupCard({
-  application,
-  products,
-  specimens,
-}: {
+interface Props {
   application: Application
   products: Product[]
   specimens: SpecimenSummary[]
-}) {
-  const { id, name, machine, form, thread } = application
+}
+
+/** One application with its products and how far each specimen is. */
+export function LineupCard({ application: { id, name, machine, form, thread }, products, specimens }: Props) {
   return (
     <Card aria-label={name}>
       <Stack $gap={16}>
         <Row $between>
           <Stack $gap={2}>
             <h2>
-              <Link to={`/lineups/${id}`}>{name}</Link>
+              <Link to={href('/lineups/:application', { application: id })}>{name}</Link>
             </h2>
-            <Soft>{[machine, formLabels[form], thread].filter(Boolean).join(' · ')}</Soft>
+            <Soft>{[machine, filterFormLabels[form], thread].filter(Boolean).join(' · ')}</Soft>
           </Stack>
           <Row>
-            <ButtonLink to={`/lineups/${id}/products/new`}>Add a product</ButtonLink>
-            <ButtonLink to={`/lineups/${id}`} $kind="primary">
+            <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>Add a product</ButtonLink>
+            <ButtonLink to={href('/lineups/:application', { application: id })} $kind="primary">
               Open the line-up
             </ButtonLink>
           </Row>
@@ -100,43 +97,52 @@ export function LineupCard({
         ) : (
           <List>
             {products.map((product) => (
-              <Item key={product.id}>
-                <div>
-                  <Name to={`/products/${product.id}`}>
-                    {product.brand} {product.partNumber}
-                  </Name>
-                  <br />
-                  <Small>{tierLabels[product.tier]}</Small>
-                </div>
-                <Specimens>
-                  {specimens
-                    .filter((specimen) => specimen.product === product.id)
-                    .map(({ id: specimen, label, revision, done, fault }) => (
-                      <SpecimenLink key={specimen} to={`/bench/${specimen}`}>
-                        <Unseen>
-                          Bench: {product.brand} {product.partNumber}, specimen{' '}
-                        </Unseen>
-                        {fault && (
-                          <Flag title={fault}>
-                            <TriangleAlert size={16} aria-label={fault} />
-                          </Flag>
-                        )}
-                        <span>
-                          {label}
-                          {revision && <Small> {revision}</Small>}
-                        </span>
-                        <Meter share={done} />
-                      </SpecimenLink>
-                    ))}
-                  {!specimens.some((specimen) => specimen.product === product.id) && (
-                    <Link to={`/products/${product.id}/specimens/new`}>Put one on the bench</Link>
-                  )}
-                </Specimens>
-              </Item>
+              <ProductItem
+                key={product.id}
+                product={product}
+                specimens={specimens.filter(({ productId }) => productId === product.id)}
+              />
             ))}
           </List>
         )}
       </Stack>
     </Card>
+  )
+}
+
+function ProductItem({ product, specimens }: { product: Product; specimens: SpecimenSummary[] }) {
+  const { id, brand, partNumber, tier } = product
+  return (
+    <Item>
+      <div>
+        <Name to={href('/products/:product', { product: id })}>
+          {brand} {partNumber}
+        </Name>
+        <br />
+        <Small>{tierLabels[tier]}</Small>
+      </div>
+      <Specimens>
+        {specimens.map(({ id: specimen, label, revision, completeness, fatalFault }) => (
+          <SpecimenLink key={specimen} to={href('/bench/:specimen', { specimen })}>
+            <Unseen>
+              Bench: {brand} {partNumber}, specimen{' '}
+            </Unseen>
+            {fatalFault && (
+              <Flag title={fatalFault}>
+                <TriangleAlert size={16} aria-label={fatalFault} />
+              </Flag>
+            )}
+            <span>
+              {label}
+              {revision && <Small> {revision}</Small>}
+            </span>
+            <Meter share={completeness} />
+          </SpecimenLink>
+        ))}
+        {specimens.length === 0 && (
+          <Link to={href('/products/:product/specimens/new', { product: id })}>Put one on the bench</Link>
+        )}
+      </Specimens>
+    </Item>
   )
 }

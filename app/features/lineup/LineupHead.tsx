@@ -1,16 +1,17 @@
-import { NavLink, useNavigate } from 'react-router'
 import type { ReactNode } from 'react'
+import { href, NavLink, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { Row, Soft, Stack } from '#app/ui/layout.tsx'
-import { namedOptions, Pick } from '#app/ui/Pick.tsx'
+import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { useLineup } from './useLineup.ts'
 
 /** The views of one line-up, in the order of the work. */
 const views = [
-  { path: '', label: 'Line-up' },
-  { path: '/face-off', label: 'Face-off' },
-  { path: '/claims', label: 'Box claims' },
-  { path: '/money', label: 'Money' },
-  { path: '/verdict', label: 'Verdict' },
+  { path: '/lineups/:application', label: 'Line-up' },
+  { path: '/lineups/:application/face-off', label: 'Face-off' },
+  { path: '/lineups/:application/claims', label: 'Box claims' },
+  { path: '/lineups/:application/money', label: 'Money' },
+  { path: '/lineups/:application/verdict', label: 'Verdict' },
 ] as const
 
 const Views = styled.nav`
@@ -39,32 +40,30 @@ const Views = styled.nav`
 `
 
 interface Props {
-  id: string
   title: ReactNode
-  says: ReactNode
-  /** All applications, to go to the same view of another. */
-  applications: { id: string; name: string }[]
+  subtitle: ReactNode
   view: (typeof views)[number]['path']
   children?: ReactNode
 }
 
 /** Head of every view of a line-up: its name, its sister views, another application. */
-export function LineupHead({ id, title, says, applications, view, children }: Props) {
+export function LineupHead({ title, subtitle, view, children }: Props) {
+  const { application, applications } = useLineup()
   const navigate = useNavigate()
   return (
     <Stack $gap={14}>
       <Row $between>
         <Stack $gap={4}>
           <h1>{title}</h1>
-          <Soft>{says}</Soft>
+          <Soft>{subtitle}</Soft>
         </Stack>
         <Row data-print="no" $gap={8}>
           {applications.length > 1 && (
-            <Pick
+            <SelectMenu
               name="Application"
-              value={id}
+              value={application.id}
               options={namedOptions(applications)}
-              onPick={(other) => void navigate(`/lineups/${other}${view}`)}
+              onPick={(other) => void navigate(href(view, { application: other }))}
             />
           )}
           {children}
@@ -72,7 +71,7 @@ export function LineupHead({ id, title, says, applications, view, children }: Pr
       </Row>
       <Views aria-label="Views of this line-up">
         {views.map(({ path, label }) => (
-          <NavLink key={path} to={`/lineups/${id}${path}`} end>
+          <NavLink key={path} to={href(path, { application: application.id })} end>
             {label}
           </NavLink>
         ))}

@@ -1,39 +1,43 @@
 import { describe, expect, test } from 'vitest'
-import type { Cell, Row } from '#core/compare/lineup.ts'
-import type { Column } from '#app/data/lineup.server.ts'
+import type { Cell } from '#core/compare/cell.ts'
+import type { CellPoints } from '#core/compare/face-off.ts'
+import type { Row } from '#core/compare/lineup.ts'
+import type { ColumnHead } from '#app/data/lineup.server.ts'
 import { sortColumns } from './sort.ts'
 
-const column = (name: string, more: Partial<Column> = {}): Column => ({
+const column = (name: string, more: Partial<ColumnHead> = {}): ColumnHead => ({
   id: name,
-  product: name,
-  specimen: name,
+  productId: name,
+  specimenId: name,
   brand: 'Brand',
   name,
   revision: '',
   tier: 'middle',
   specimens: 1,
-  price: undefined,
+  paid: undefined,
   given: [],
-  done: 1,
+  completeness: 1,
   findings: 0,
-  vetoes: [],
-  faulty: 0,
+  fatalFaults: [],
+  faultySpecimens: 0,
   misfits: [],
-  score: { value: 50, low: 50, high: 50, coverage: 1, veto: undefined },
+  score: { value: 50, low: 50, high: 50, coverage: 1, fatalFault: undefined },
   ...more,
 })
-const score = (value: number | undefined, more: Partial<Column['score']> = {}) => ({
-  score: { value, low: 0, high: 100, coverage: 1, veto: undefined, ...more },
+const score = (value: number | undefined, more: Partial<ColumnHead['score']> = {}) => ({
+  score: { value, low: 0, high: 100, coverage: 1, fatalFault: undefined, ...more },
 })
-const names = (columns: Column[], by: string, rising = false, rows: Row[] = []) =>
-  sortColumns(columns, rows, by, rising).order.map((at) => columns[at]!.name)
+/** Words are liked better the later they come in the alphabet, but for y. */
+const pointsOf: CellPoints = (_, cell) => (cell.state === 'words' ? { x: 5, y: 10, z: 7 }[cell.text] : undefined)
+const names = (columns: ColumnHead[], by: string, rising = false, rows: Row[] = []) =>
+  sortColumns(columns, rows, by, rising, pointsOf).order.map((at) => columns[at]!.name)
 
 describe('the order of the columns', () => {
   test('by score, highest first; a fatal fault and thin evidence go behind, nothing known goes last', () => {
     const columns = [
       column('none', score(undefined)),
       column('thin', score(95, { coverage: 0.5 })),
-      column('rusty', score(20, { veto: 'rust' })),
+      column('rusty', score(20, { fatalFault: 'rust' })),
       column('good', score(80)),
       column('best', score(90)),
     ]
@@ -52,17 +56,17 @@ describe('the order of the columns', () => {
 
   test('prices in two currencies are not sorted, and why is said', () => {
     const columns = [
-      column('a', { price: { minor: 900, currency: 'EUR' } }),
-      column('b', { price: { minor: 100, currency: 'GBP' } }),
+      column('a', { paid: { minor: 900, currency: 'EUR' } }),
+      column('b', { paid: { minor: 100, currency: 'GBP' } }),
     ]
-    expect(sortColumns(columns, [], 'price', false)).toEqual({
+    expect(sortColumns(columns, [], 'price', false, pointsOf)).toEqual({
       order: [0, 1],
       problem: 'Prices are in EUR and GBP: they cannot be sorted without a rate.',
     })
     const same = [
-      column('a', { price: { minor: 100, currency: 'EUR' } }),
+      column('a', { paid: { minor: 100, currency: 'EUR' } }),
       column('none'),
-      column('b', { price: { minor: 900, currency: 'EUR' } }),
+      column('b', { paid: { minor: 900, currency: 'EUR' } }),
     ]
     expect(names(same, 'price')).toEqual(['b', 'a', 'none'])
     expect(names(same, 'price', true)).toEqual(['a', 'b', 'none'])
@@ -91,9 +95,9 @@ describe('the order of the columns', () => {
     expect(
       names(columns, 'row', false, [
         row([
-          { state: 'words', answers: [], text: 'x', points: 5, ...common },
-          { state: 'words', answers: [], text: 'y', points: 10, ...common },
-          { state: 'words', answers: [], text: 'z', points: 7, ...common },
+          { state: 'words', answers: [], text: 'x', ...common },
+          { state: 'words', answers: [], text: 'y', ...common },
+          { state: 'words', answers: [], text: 'z', ...common },
         ]),
       ]),
     ).toEqual(['b', 'c', 'a'])

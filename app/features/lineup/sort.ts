@@ -1,6 +1,13 @@
+import type { Cell } from '#core/compare/cell.ts'
+import type { CellPoints } from '#core/compare/face-off.ts'
 import type { Row } from '#core/compare/lineup.ts'
-import { rankedFrom } from '#core/verdict/judged.ts'
-import type { Column } from '#app/data/lineup.server.ts'
+import { rankingCoverage } from '#core/verdict/ranking.ts'
+import type { ColumnHead } from '#app/data/lineup.server.ts'
+
+/** What a column is sorted by; undefined goes last. */
+type SortKey = number | string | undefined
+
+const collator = new Intl.Collator('en', { numeric: true })
 
 /**
  * Order of the columns by a row, the score, the price or the name; what is missing goes last.
@@ -9,53 +16,48 @@ import type { Column } from '#app/data/lineup.server.ts'
  * @param rows with cells in the order of the columns
  * @param by a row's key, or `score`, `price`, `name`
  * @param rising smallest first; the largest is first otherwise, names always start with A unless rising
+ * @param pointsOf a cell: words are sorted by them
  * @returns indices of the columns, and what is wrong when they cannot be sorted so
  */
 export function sortColumns(
-  columns: readonly Column[],
+  columns: readonly ColumnHead[],
   rows: readonly Row[],
   by: string,
   rising: boolean,
+  pointsOf: CellPoints,
 ): { order: number[]; problem?: string } {
-  const order = columns.map((_, index) => index)
-  if (by === 'price') {
-    const currencies = new Set(columns.flatMap(({ price }) => (price ? [price.currency] : [])))
-    if (currencies.size > 1)
-      return { order, problem: `Prices are in ${[...currencies].join(' and ')}: they cannot be sorted without a rate.` }
+  const currencies = new Set(columns.flatMap(({ paid }) => paid?.currency ?? []))
+  if (by === 'price' && currencies.size > 1) {
+    const problem = `Prices are in ${[...currencies].join(' and ')}: they cannot be sorted without a rate.`
+    return { order: columns.map((_, index) => index), problem }
   }
-  const value = valueOf(columns, rows, by)
-  const collator = new Intl.Collator('en', { numeric: true })
-  order.sort((a, b) => {
-    const [x, y] = [value(a), value(b)]
-    if (x === undefined || y === undefined) return x === y ? a - b : x === undefined ? 1 : -1
-    const ascending = typeof x === 'number' && typeof y === 'number' ? x - y : collator.compare(String(x), String(y))
-    const wordsFirstToLast = typeof x === 'string'
-    return (rising !== wordsFirstToLast ? ascending : -ascending) || a - b
-  })
-  return { order }
+  const row = rows.find(({ key }) => key === by)
+  const keyed = columns.map((column, index) => ({ index, key: sortKey(column, row?.cells[index], by, pointsOf) }))
+  return {
+    order: keyed.sort((a, b) => compareKeys(a.key, b.key, rising) || a.index - b.index).map(({ index }) => index),
+  }
 }
 
-function valueOf(
-  columns: readonly Column[],
-  rows: readonly Row[],
-  by: string,
-): (index: number) => number | string | undefined {
-  if (by === 'name') return (index) => `${columns[index]!.name} ${columns[index]!.revision}`
-  if (by === 'price') return (index) => columns[index]!.price?.minor
-  const row = rows.find(({ key }) => key === by)
-  if (!row) {
-    return (index) => {
-      const { value, veto, coverage } = columns[index]!.score
-      if (value === undefined) return undefined
-      return value - (coverage < rankedFrom ? 2000 : 0) - (veto ? 1000 : 0)
-    }
-  }
-  return (index) => {
-    const cell = row.cells[index]!
-    if (cell.state === 'number') return cell.value
-    if (cell.state === 'words') return cell.points ?? cell.text
-    return cell.state === 'openings'
-      ? cell.groups.reduce((sum, { count, width }) => sum + count * width ** 2, 0)
-      : undefined
-  }
+function compareKeys(x: SortKey, y: SortKey, rising: boolean): number {
+  if (x === undefined || y === undefined) return Number(x === undefined) - Number(y === undefined)
+  if (typeof x === 'number' && typeof y === 'number') return rising ? x - y : y - x
+  const ascending = collator.compare(String(x), String(y))
+  return rising ? -ascending : ascending
+}
+
+function sortKey(column: ColumnHead, cell: Cell | undefined, by: string, pointsOf: CellPoints): SortKey {
+  if (by === 'name') return `${column.name} ${column.revision}`
+  if (by === 'price') return column.paid?.minor
+  if (!cell) return scoreKey(column)
+  if (cell.state === 'number') return cell.value
+  if (cell.state === 'words') return pointsOf(by, cell) ?? cell.text
+  return cell.state === 'openings'
+    ? cell.groups.reduce((sum, { count, width }) => sum + count * width ** 2, 0)
+    : undefined
+}
+
+/** A score with thin evidence goes behind those that are ranked, one with a fatal fault behind those without. */
+function scoreKey({ score: { value, fatalFault, coverage } }: ColumnHead): SortKey {
+  if (value === undefined) return undefined
+  return value - (coverage < rankingCoverage ? 2000 : 0) - (fatalFault ? 1000 : 0)
 }

@@ -1,63 +1,73 @@
 import { useMemo } from 'react'
-import { useSearchParams } from 'react-router'
+import type { CellPoints } from '#core/compare/face-off.ts'
 import type { Row } from '#core/compare/lineup.ts'
-import type { Column } from '#app/data/lineup.server.ts'
+import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
+import { useAddress } from '#app/ui/useAddress.ts'
 import { sortColumns } from './sort.ts'
+
+/** A column with its index in the rows' cells. */
+export interface PlacedColumn {
+  at: number
+  column: EvaluatedColumn
+}
 
 const listOf = (text: string | null): string[] => (text ? text.split(',') : [])
 
-/** Which columns are shown and in which order: sorted, or as the user put them; pinned ones first, hidden ones gone. All of it stands in the address. */
-export function useColumns(columns: readonly Column[], rows: readonly Row[]) {
-  const [search, setSearch] = useSearchParams()
-  const sort = search.get('sort') ?? 'score'
-  const rising = search.get('order') === 'rising'
-  const hidden = useMemo(() => new Set(listOf(search.get('hide'))), [search])
-  const pinned = useMemo(() => listOf(search.get('pin')), [search])
-  const own = useMemo(() => listOf(search.get('columns')), [search])
+/** Columns in order: sorted, or as the user put them; pinned ones first. */
+function placeColumns(
+  columns: readonly EvaluatedColumn[],
+  sorted: readonly number[],
+  own: readonly string[],
+  pinned: readonly string[],
+): PlacedColumn[] {
+  const ownPlace = (id: string) => (own.includes(id) ? own.indexOf(id) : own.length)
+  return sorted
+    .flatMap((at, place) => {
+      const column = columns[at]
+      return column ? [{ at, column, place }] : []
+    })
+    .sort(
+      (a, b) =>
+        Number(pinned.includes(b.column.id)) - Number(pinned.includes(a.column.id)) ||
+        ownPlace(a.column.id) - ownPlace(b.column.id) ||
+        a.place - b.place,
+    )
+    .map(({ at, column }) => ({ at, column }))
+}
 
-  const sorted = useMemo(() => sortColumns(columns, rows, sort, rising), [columns, rows, sort, rising])
-  const order = useMemo(() => {
-    const rank = (at: number) => {
-      const { id } = columns[at]!
-      const place = own.indexOf(id)
-      return (pinned.includes(id) ? -1e6 : 0) + (own.length > 0 ? (place < 0 ? 1e5 : place) : 0)
-    }
-    return sorted.order
-      .map((at, index) => ({ at, key: rank(at) + index / 1e4 }))
-      .sort((a, b) => a.key - b.key)
-      .map(({ at }) => at)
-  }, [sorted, columns, own, pinned])
-
-  return useMemo(() => {
-    const set = (changes: Record<string, string | undefined>) =>
-      setSearch(
-        (now) => {
-          const next = new URLSearchParams(now)
-          for (const [key, value] of Object.entries(changes)) value ? next.set(key, value) : next.delete(key)
-          return next
-        },
-        { replace: true, preventScrollReset: true },
-      )
-    return {
-      search,
-      set,
+/** Which columns are shown and in which order; hidden ones are gone. All of it stands in the address. */
+export function useColumns(columns: readonly EvaluatedColumn[], rows: readonly Row[], pointsOf: CellPoints) {
+  const { get, set } = useAddress()
+  const sort = get('sort') ?? 'score'
+  const rising = get('order') === 'rising'
+  const [hide, pin, own] = [get('hide'), get('pin'), get('columns')]
+  const hidden = useMemo(() => new Set(listOf(hide)), [hide])
+  const pinned = useMemo(() => listOf(pin), [pin])
+  const sorted = useMemo(
+    () => sortColumns(columns, rows, sort, rising, pointsOf),
+    [columns, rows, sort, rising, pointsOf],
+  )
+  const order = useMemo(() => placeColumns(columns, sorted.order, listOf(own), pinned), [columns, sorted, own, pinned])
+  return useMemo(
+    () => ({
       sort,
       rising,
       hidden,
       pinned,
       problem: sorted.problem,
-      /** Indices of all columns in order, and of those that are shown. */
+      /** All columns in order, and those that are shown. */
       order,
-      shown: order.filter((at) => !hidden.has(columns[at]!.id)),
-      toggle: (key: 'hide' | 'pin', id: string) => {
-        const those = key === 'hide' ? [...hidden] : pinned
-        set({ [key]: (those.includes(id) ? those.filter((one) => one !== id) : [...those, id]).join(',') })
+      shown: order.filter(({ column }) => !hidden.has(column.id)),
+      toggle: (name: 'hide' | 'pin', id: string) => {
+        const those = name === 'hide' ? [...hidden] : pinned
+        set({ [name]: (those.includes(id) ? those.filter((one) => one !== id) : [...those, id]).join(',') })
       },
-      sortBy: (key: string) =>
-        set({ sort: key, order: sort === key && !rising ? 'rising' : undefined, columns: undefined }),
+      sortBy: (key: string) => set({ sort: key, order: sort === key && !rising ? 'rising' : '', columns: '' }),
       putInOrder: (ids: string[]) => set({ columns: ids.join(',') }),
-    }
-  }, [search, setSearch, sort, rising, hidden, pinned, sorted, order, columns])
+    }),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `set` changes with the address, which the others follow
+    [sort, rising, hidden, pinned, sorted, order],
+  )
 }
 
 export type Columns = ReturnType<typeof useColumns>

@@ -1,33 +1,31 @@
-import type { SubmissionResult } from '@conform-to/react'
 import { getFormProps } from '@conform-to/react'
-import { useFetcher } from 'react-router'
+import { rateSchema } from '#app/features/forms/price-fields.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Caution, Row, Stack } from '#app/ui/layout.tsx'
-import { rateSchema } from '../forms/market-schemas.ts'
-import { useSchemaForm } from '../forms/useSchemaForm.ts'
 
 /** Two currencies in one line-up: asks for the rate and its day, never guesses. */
-export function RateForm({ from, to, today }: { from: string; to: string; today: string }) {
-  const fetcher = useFetcher<{ result: SubmissionResult<string[]> }>()
-  const [form, fields] = useSchemaForm(rateSchema, { last: fetcher.data?.result, start: { on: today } })
+export function RateForm({ base, quote, today }: { base: string; quote: string; today: string }) {
+  const { Form, result } = useAction()
+  const [form, fields] = useSchemaForm(rateSchema, { result, values: { quotedOn: today } })
   return (
     <Caution as="div">
-      <fetcher.Form method="post" {...getFormProps(form)} aria-label={`Rate of ${from}`}>
+      <Form method="post" {...getFormProps(form)} aria-label={`Rate of ${base}`}>
         <Stack $gap={8}>
           <span>
-            Some prices are in {from}, this page is in {to}. They stay out of the comparison until you give a rate.
+            Some prices are in {base}, this page is in {quote}. They stay out of the comparison until you give a rate.
           </span>
-          <input type="hidden" name="intent" value="rate" />
-          <input type="hidden" name="from" value={from} />
-          <input type="hidden" name="to" value={to} />
+          <input type="hidden" name="base" value={base} />
+          <input type="hidden" name="quote" value={quote} />
           <Row $gap={12} style={{ alignItems: 'flex-end' }}>
-            <TextBox field={fields.rate!} label={`One ${from} in ${to}`} inputMode="decimal" />
-            <TextBox field={fields.on!} label="On the day" type="date" />
+            <TextBox field={fields.rate} label={`One ${base} in ${quote}`} inputMode="decimal" />
+            <TextBox field={fields.quotedOn} label="On the day" type="date" />
             <Button type="submit">Use this rate</Button>
           </Row>
         </Stack>
-      </fetcher.Form>
+      </Form>
     </Caution>
   )
 }

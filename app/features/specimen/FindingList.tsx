@@ -1,4 +1,4 @@
-import { Link } from 'react-router'
+import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import type { Finding } from '#core/figures/findings.ts'
@@ -18,7 +18,9 @@ export function FindingList({ findings, specimen }: { findings: Finding[]; speci
     <Item key={key} as="div">
       <strong>{message}</strong>
       <span>{advice}</span>
-      <Link to={`/bench/${specimen}?at=${culprit}`}>Take again: {characteristicOf(culprit).label}</Link>
+      <Link to={`${href('/bench/:specimen', { specimen })}?at=${culprit}`}>
+        Take again: {characteristicOf(culprit).label}
+      </Link>
     </Item>
   ))
 }

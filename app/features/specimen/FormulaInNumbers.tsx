@@ -1,16 +1,16 @@
 import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
-import { sayValue } from '#core/compare/display.ts'
+import { formatValue } from '#core/figures/format-value.ts'
 import type { Figure } from '#core/figures/index.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
-import type { PlainResolved } from './plain.ts'
+import type { ResolvedValueView } from '#app/data/view-models.ts'
 
 const Words = styled.p`
   font: 500 20px/1.35 var(--label);
 `
 
 /** The formula in words, and again with this specimen's numbers in it. */
-export function FormulaInNumbers({ figure, inputs }: { figure: Figure; inputs: PlainResolved[] }) {
+export function FormulaInNumbers({ figure, inputs }: { figure: Figure; inputs: ResolvedValueView[] }) {
   const { units: system } = usePreferences()
   const said = inputs
     .map((input) => {
@@ -18,7 +18,7 @@ export function FormulaInNumbers({ figure, inputs }: { figure: Figure; inputs: P
       const { number, text, groups } = input
       return {
         words: characteristic.label.toLowerCase(),
-        value: sayValue(characteristic, { number: number?.value, text, groups }, system),
+        value: formatValue(characteristic, { number: number?.value, text, groups }, system),
       }
     })
     .sort((a, b) => b.words.length - a.words.length)

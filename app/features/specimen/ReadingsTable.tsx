@@ -1,14 +1,14 @@
 import { styled } from 'styled-components'
 import type { Characteristic } from '#core/catalogue/index.ts'
-import { sayValue } from '#core/compare/display.ts'
-import type { Reading } from '#core/teardown/reading.ts'
+import { formatValue } from '#core/figures/format-value.ts'
+import { readingValue, type Reading } from '#core/teardown/reading.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { Table } from '#app/ui/Table.tsx'
 
 const Readings = styled(Table)`
-  tr[data-struck] td {
+  tr[data-voided] td {
     color: var(--ink-soft);
     text-decoration: line-through;
   }
@@ -40,17 +40,17 @@ export function ReadingsTable({
       </thead>
       <tbody>
         {readings.map((reading) => (
-          <tr key={reading.id} data-struck={reading.struck ? '' : undefined}>
-            <td>{reading.typed}</td>
+          <tr key={reading.id} data-voided={reading.voided ? '' : undefined}>
+            <td>{reading.rawInput}</td>
             <td>{reading.unit ?? ''}</td>
-            <td>{sayValue(characteristic, reading, system)}</td>
+            <td>{formatValue(characteristic, readingValue(reading), system)}</td>
             <td>
               <EvidenceGlyph evidence={reading.evidence} word />
             </td>
-            <td>{reading.at.slice(0, 16).replace('T', ' ')}</td>
+            <td>{reading.recordedAt.slice(0, 16).replace('T', ' ')}</td>
             <td>
               {[
-                reading.struck && `struck ${reading.struck.why ?? ''}`.trim(),
+                reading.voided && `struck ${reading.voided.reason ?? ''}`.trim(),
                 outliers.includes(reading.id) && 'stands apart from the others',
                 reading.source && `read at ${reading.source}`,
                 reading.note,

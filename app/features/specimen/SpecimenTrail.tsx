@@ -1,4 +1,4 @@
-import { Link } from 'react-router'
+import { href, Link } from 'react-router'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import { Soft } from '#app/ui/layout.tsx'
 
@@ -6,8 +6,11 @@ import { Soft } from '#app/ui/layout.tsx'
 export function SpecimenTrail({ specimen }: { specimen: Specimen }) {
   return (
     <Soft>
-      <Link to={`/lineups/${specimen.application}`}>{specimen.applicationName}</Link> ·{' '}
-      <Link to={`/products/${specimen.product}`}>
+      <Link to={href('/lineups/:application', { application: specimen.applicationId })}>
+        {specimen.applicationName}
+      </Link>{' '}
+      ·{' '}
+      <Link to={href('/products/:product', { product: specimen.productId })}>
         {specimen.brand} {specimen.partNumber}
       </Link>{' '}
       · specimen {specimen.label}

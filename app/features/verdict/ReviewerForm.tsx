@@ -1,12 +1,12 @@
 import { useState } from 'react'
-import { useFetcher } from 'react-router'
 import { newId } from '#app/data/id.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
 import { Button } from '#app/ui/Button.tsx'
-import { Fault } from '#app/ui/fields.tsx'
+import { ErrorText } from '#app/ui/fields.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
-import { namedOptions, Pick } from '#app/ui/Pick.tsx'
+import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 
 interface Props {
   draft: Verdict | undefined
@@ -17,13 +17,21 @@ interface Props {
 
 /** The reviewer's own words, and an overruling with its reason; publishing freezes the verdict as it is. */
 export function ReviewerForm({ draft, school, driver, products }: Props) {
-  const fetcher = useFetcher<{ fault: string; saved?: boolean }>()
+  const { send, refusal, isTaken } = useAction()
   const [id] = useState(() => draft?.id ?? newId())
   const [words, setWords] = useState(draft?.words ?? '')
-  const [overrule, setOverrule] = useState(draft?.overrule ?? '')
+  const [overrule, setOverrule] = useState(draft?.overruleColumn ?? '')
   const [reason, setReason] = useState(draft?.overruleReason ?? '')
   const post = (intent: 'save' | 'publish') =>
-    void fetcher.submit({ intent, id, school, driver, words, overrule, overruleReason: reason }, { method: 'post' })
+    send({
+      intent,
+      id,
+      schoolId: school,
+      driverId: driver,
+      words,
+      overruleColumn: overrule,
+      overruleReason: reason,
+    })
   return (
     <Stack $gap={12} data-print="no">
       <Stack $gap={4}>
@@ -37,7 +45,7 @@ export function ReviewerForm({ draft, school, driver, products }: Props) {
         />
       </Stack>
       <Row>
-        <Pick
+        <SelectMenu
           label="Put first all the same"
           value={overrule}
           options={[{ value: '', label: 'nobody: it stands as it is' }, ...namedOptions(products)]}
@@ -55,7 +63,7 @@ export function ReviewerForm({ draft, school, driver, products }: Props) {
           />
         </Stack>
       )}
-      <Fault role="alert">{fetcher.data?.fault}</Fault>
+      <ErrorText role="alert">{refusal}</ErrorText>
       <Row>
         <Button $kind="primary" onPress={() => post('save')}>
           Keep
@@ -63,7 +71,7 @@ export function ReviewerForm({ draft, school, driver, products }: Props) {
         <Button onPress={() => post('publish')} isDisabled={products.length === 0}>
           Publish as it is
         </Button>
-        <Small role="status">{fetcher.state === 'idle' && fetcher.data?.saved && 'Kept.'}</Small>
+        <Small role="status">{isTaken && 'Kept.'}</Small>
       </Row>
     </Stack>
   )

@@ -1,7 +1,7 @@
 import { styled } from 'styled-components'
 import { Table } from '#app/ui/Table.tsx'
 import { Small } from '#app/ui/layout.tsx'
-import type { JudgedView } from './useJudged.ts'
+import type { EvaluationView } from './useEvaluation.ts'
 
 const Grid = styled(Table)`
   td,
@@ -43,7 +43,7 @@ export function WinnersBySchool({
   set,
   nameOf,
   ranked,
-}: Pick<JudgedView, 'bySchool' | 'school' | 'set' | 'nameOf' | 'ranked'>) {
+}: Pick<EvaluationView, 'bySchool' | 'school' | 'set' | 'nameOf' | 'ranked'>) {
   return (
     <>
       <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Winners by school">

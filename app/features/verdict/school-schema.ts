@@ -1,19 +1,14 @@
 import { z } from 'zod'
 import { criteria } from '#core/score/criteria.ts'
-import type { Rule } from '#core/score/criterion.ts'
-import { id, line } from '../forms/zod-fields.ts'
+import type { ValueFunction } from '#core/score/criterion.ts'
+import { id, line } from '#app/features/forms/zod-fields.ts'
 
 const known = new Set(criteria.map(({ key }) => key))
 const points = z.number().min(0).max(10)
+const breakpoint = z.tuple([z.number(), points])
 
-const rule: z.ZodType<Rule> = z.discriminatedUnion('kind', [
-  z.object({
-    kind: z.literal('scale'),
-    points: z
-      .array(z.tuple([z.number(), points]))
-      .min(2)
-      .max(40),
-  }),
+const valueFunction: z.ZodType<ValueFunction> = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('scale'), points: z.tuple([breakpoint, breakpoint], breakpoint) }),
   z.object({ kind: z.literal('answers'), points: z.record(z.string().max(40), points) }),
 ])
 
@@ -34,16 +29,18 @@ const json = <T>(schema: z.ZodType<T>) =>
 const weights = json(
   z.record(z.string(), z.number().min(0).max(100)).refine((all) => Object.keys(all).every((key) => known.has(key))),
 )
-const rules = json(z.record(z.string(), rule).refine((all) => Object.keys(all).every((key) => known.has(key))))
+const valueFunctions = json(
+  z.record(z.string(), valueFunction).refine((all) => Object.keys(all).every((key) => known.has(key))),
+)
 
 /** A new version of the method: what differs from the one that ships. */
-export const methodSchema = z.object({ note: line('What was changed', 200), weights, rules })
+export const methodSchema = z.object({ note: line('What was changed', 200), weights, valueFunctions })
 
 /** A school of the user's. */
 export const schoolSchema = z.object({
   id,
   name: line('The name', 60),
-  says: line('What it holds', 400),
+  description: line('What it holds', 400),
   weights,
-  rules,
+  valueFunctions,
 })

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { SmaaResult } from '#core/score/smaa.ts'
 import type { RobustnessRequest } from '#app/workers/robustness.worker.ts'
 
@@ -11,7 +11,7 @@ export type Robustness =
 /** Runs the analysis in a worker whenever the request changes; an old one is ended. */
 export function useRobustness(request: RobustnessRequest | undefined): { run: Robustness; cancel: () => void } {
   const [run, setRun] = useState<Robustness & { of?: RobustnessRequest | undefined }>({ state: 'running', progress: 0 })
-  const [worker, setWorker] = useState<Worker>()
+  const worker = useRef<Worker>(undefined)
   useEffect(() => {
     if (!request) return
     const own = new Worker(new URL('../../workers/robustness.worker.ts', import.meta.url), { type: 'module' })
@@ -23,11 +23,11 @@ export function useRobustness(request: RobustnessRequest | undefined): { run: Ro
       )
     own.onerror = () => setRun({ state: 'failed', of: request })
     own.postMessage(request)
-    setWorker(own)
+    worker.current = own
     return () => own.terminate()
   }, [request])
   const cancel = () => {
-    worker?.terminate()
+    worker.current?.terminate()
     setRun({ state: 'stopped', of: request })
   }
   return { run: run.of === request ? run : { state: 'running', progress: 0 }, cancel }

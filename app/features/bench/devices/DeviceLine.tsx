@@ -1,14 +1,13 @@
 import { useState, useSyncExternalStore } from 'react'
 import { styled } from 'styled-components'
-import { fromSI } from '#core/quantity/convert.ts'
-import { formatFixed } from '#core/quantity/format.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
 import { Small } from '#app/ui/layout.tsx'
-import { Chip, Chips, SmallInput } from '../parts.tsx'
+import { Chip, Chips, SmallInput } from '#app/features/bench/chips.tsx'
 import { dimensionOf, type Device } from './device.ts'
 import { hasSerial, serialScale, speeds } from './serial.ts'
 import { simulatedDevice } from './simulated.ts'
-import type { Live } from './live.ts'
+import type { LiveDevice } from './live.ts'
+import { formatDisplayed } from './take-from-device.ts'
 import type { Devices } from './useDevices.ts'
 
 const Shown = styled.output<{ $stable: boolean }>`
@@ -20,13 +19,6 @@ const Shown = styled.output<{ $stable: boolean }>`
   font: 600 24px/1.2 var(--label);
   text-align: right;
 `
-
-/** What a device shows, as it would be typed. */
-export function sayShown({ device, shows }: Live): string {
-  const reading = shows()
-  const decimals = Math.max(0, Math.round(-Math.log10(fromSI(device.step, device.unit))))
-  return reading ? `${formatFixed(fromSI(reading.value, device.unit), decimals)} ${device.unit}` : '–'
-}
 
 /** The device that fits the reading that is up, or how to connect one. */
 export function DeviceLine({ devices, kind }: { devices: Devices; kind: Device['kind'] }) {
@@ -40,7 +32,7 @@ export function DeviceLine({ devices, kind }: { devices: Devices; kind: Device['
 
 function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices: Devices; kind: Device['kind'] }) {
   const [open, setOpen] = useState(false)
-  const [speed, setSpeed] = useState(speeds[0]!)
+  const [speed, setSpeed] = useState<number>(speeds[0])
   return (
     <div>
       <Chips>
@@ -102,7 +94,7 @@ function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices:
 const unsettled = () => undefined
 
 /** What a connected device shows, and its tare. */
-function LiveLine({ live, disconnect }: { live: Live; disconnect: () => void }) {
+function LiveLine({ live, disconnect }: { live: LiveDevice; disconnect: () => void }) {
   const reading = useSyncExternalStore(live.subscribe, live.shows, unsettled)
   const [put, setPut] = useState('')
   const { kind } = live.device
@@ -119,7 +111,7 @@ function LiveLine({ live, disconnect }: { live: Live; disconnect: () => void }) 
     <Chips role="group" aria-label={live.device.name}>
       <Small>{live.device.name}</Small>
       <Shown $stable={!!reading?.stable} aria-label={`${live.device.name} shows`} aria-live="off">
-        {sayShown(live)}
+        {formatDisplayed(live)}
       </Shown>
       <Small>
         {reading?.taken ? 'taken: put the next on' : reading?.stable ? 'steady: Enter takes it' : 'settling'}

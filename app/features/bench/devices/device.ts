@@ -1,3 +1,5 @@
+import type { Characteristic } from '#core/catalogue/index.ts'
+
 /** What types values into the bench: a scale or a caliper, real or simulated. */
 export interface Device {
   name: string
@@ -12,3 +14,9 @@ export interface Device {
 }
 
 export const dimensionOf = { scale: 'mass', caliper: 'length' } as const
+
+/** The kind of device that can read a characteristic. */
+export const deviceKindFor = (characteristic: Characteristic): Device['kind'] | undefined =>
+  characteristic.kind === 'quantity'
+    ? (['scale', 'caliper'] as const).find((kind) => dimensionOf[kind] === characteristic.dimension)
+    : undefined

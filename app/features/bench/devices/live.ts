@@ -1,18 +1,18 @@
-import { settle, type Sample, type Settling } from '#core/device/settle.ts'
+import { assessStability, type Sample, type Stability } from '#core/device/stability.ts'
 import type { Device } from './device.ts'
 
 const samplesKept = 30
 
-export interface Shown extends Settling {
+interface DisplayedValue extends Stability {
   /** Taken already, and not moved since. */
   taken: boolean
 }
 
 /** A device that is being listened to. */
-export interface Live {
+export interface LiveDevice {
   device: Device
   /** What it shows, tare taken off; undefined before its first value. */
-  shows(): Shown | undefined
+  shows(): DisplayedValue | undefined
   /** Notes that what it shows was taken: the same is not taken twice unless it moved in between. */
   took(): void
   subscribe(onChange: () => void): () => void
@@ -23,12 +23,12 @@ export interface Live {
 }
 
 /** Listens to a device; its values settle here, so that nobody but its own line is drawn anew. */
-export function listenTo(device: Device, onEnd: (why: string) => void): Live {
+export function listenTo(device: Device, onEnd: (why: string) => void): LiveDevice {
   const listeners = new Set<() => void>()
   let samples: Sample[] = []
   let offset = 0
-  let gross: Settling | undefined
-  let net: Shown | undefined
+  let gross: Stability | undefined
+  let net: DisplayedValue | undefined
   let taken: number | undefined
   const change = () => {
     net = gross && { ...gross, value: gross.value - offset, taken: taken !== undefined }
@@ -36,7 +36,7 @@ export function listenTo(device: Device, onEnd: (why: string) => void): Live {
   }
   const stop = device.listen((value, stable) => {
     samples = [...samples.slice(1 - samplesKept), { value, at: performance.now() }]
-    gross = { value, stable: settle(samples, device.step)!.stable && stable !== false }
+    gross = { value, stable: assessStability(samples, device.step)?.stable === true && stable !== false }
     if (taken !== undefined && Math.abs(value - taken) > 2 * device.step) taken = undefined
     change()
   }, onEnd)

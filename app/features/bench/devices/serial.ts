@@ -1,12 +1,12 @@
 /// <reference types="w3c-web-serial" />
-import { readLine } from '#core/device/line.ts'
+import { parseDeviceLine } from '#core/device/line.ts'
 import type { Device } from './device.ts'
 
 /** Whether this browser can speak to a serial scale. */
 export const hasSerial = (): boolean => typeof navigator !== 'undefined' && 'serial' in navigator
 
 /** Speeds that bench scales are set to, the usual first. Common practice, no published source. */
-export const speeds = [9600, 4800, 2400, 19200, 115200]
+export const speeds = [9600, 4800, 2400, 19200, 115200] as const
 
 /**
  * A scale on a serial port that the user chooses.
@@ -22,8 +22,9 @@ export async function serialScale(baudRate: number): Promise<Device> {
     unit: 'g',
     step: 0.0001,
     listen(onValue, onEnd) {
-      const reader = port
-        .readable!.pipeThrough(new TextDecoderStream() as unknown as ReadableWritablePair<string, Uint8Array>)
+      if (!port.readable) throw new Error('The port is not open')
+      const reader = port.readable
+        .pipeThrough(new TextDecoderStream() as unknown as ReadableWritablePair<string, Uint8Array>)
         .getReader()
       let ended = false
       let rest = ''
@@ -32,9 +33,9 @@ export async function serialScale(baudRate: number): Promise<Device> {
           const { value, done } = await reader.read()
           if (done) break
           const lines = (rest + value).split(/\r\n|\n|\r/)
-          rest = lines.pop()!
+          rest = lines.pop() ?? ''
           for (const line of lines) {
-            const found = readLine(line, { dimension: 'mass', unit: 'g' })
+            const found = parseDeviceLine(line, { dimension: 'mass', unit: 'g' })
             if (found?.dimension === 'mass') onValue(found.value, found.stable)
           }
         }

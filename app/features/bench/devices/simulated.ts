@@ -1,4 +1,4 @@
-import { shown, wander } from '#core/device/simulated.ts'
+import { simulatedDisplay, simulatedDrift } from '#core/device/simulated.ts'
 import type { Device } from './device.ts'
 
 const every = 100
@@ -6,11 +6,11 @@ const every = 100
 /** A device that behaves like one: it wanders, swings and settles on what is put on it. */
 export function simulatedDevice(kind: Device['kind']): Device {
   const step = kind === 'scale' ? 0.0001 : 0.00001
-  const noise = wander(kind === 'scale' ? 11 : 23)
+  const noise = simulatedDrift(kind === 'scale' ? 11 : 23)
   let from = 0
   let to = 0
   let since = Date.now() - 10_000
-  const now = () => shown(from, to, Date.now() - since, step, noise())
+  const now = () => simulatedDisplay(from, to, Date.now() - since, step, noise())
   return {
     name: `Simulated ${kind}`,
     kind,

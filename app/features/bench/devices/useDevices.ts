@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Device } from './device.ts'
-import { listenTo, type Live } from './live.ts'
+import { listenTo, type LiveDevice } from './live.ts'
 
 /** The devices that are connected to the bench, one of a kind. */
 export function useDevices() {
-  const [live, setLive] = useState<Partial<Record<Device['kind'], Live | undefined>>>({})
+  const [live, setLive] = useState<Partial<Record<Device['kind'], LiveDevice | undefined>>>({})
   const [trouble, setTrouble] = useState('')
   const latest = useRef(live)
   useEffect(() => {

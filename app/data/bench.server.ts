@@ -1,0 +1,60 @@
+import type { FormattableValue } from '#core/figures/format-value.ts'
+import type { ResolvedValues } from '#core/teardown/resolve.ts'
+import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
+import { today } from './clock.ts'
+import { listInstruments } from './instruments.server.ts'
+import { listIrreversibleSteps } from './irreversible-steps.server.ts'
+import { listNotes } from './notes.server.ts'
+import { listPhotos } from './photos.server.ts'
+import { cachedQuery } from './query-cache.server.ts'
+import { listLastUses, listReadings } from './readings.server.ts'
+import { listRecordedLike, listSpecimensOf, type Specimen } from './specimens.server.ts'
+
+/** Another specimen of the same product, with what is known of it. */
+export interface Sibling {
+  id: string
+  label: string
+  revisionLabel: string
+  values: Record<string, FormattableValue>
+}
+
+export type BenchData = Awaited<ReturnType<typeof loadBench>>
+
+/** All that the bench shows of a specimen; kept for the day, since a check falls due by the day. */
+export const benchData = (specimen: Specimen): Promise<BenchData> =>
+  cachedQuery(`bench ${specimen.id} ${today()}`, () => loadBench(specimen))
+
+async function loadBench(specimen: Specimen) {
+  const [readings, irreversibleSteps, notes, photos, lastUses, instruments, siblings, others] = await Promise.all([
+    listReadings(specimen.id),
+    listIrreversibleSteps(specimen.id),
+    listNotes(specimen.id),
+    listPhotos(specimen.id),
+    listLastUses(),
+    listInstruments(),
+    listSiblings(specimen),
+    listRecordedLike(specimen),
+  ])
+  return { specimen, readings, irreversibleSteps, notes, photos, lastUses, instruments, siblings, others }
+}
+
+/** The other specimens of the product, with what is known of them. */
+async function listSiblings({ id, productId }: Specimen): Promise<Sibling[]> {
+  const others = (await listSpecimensOf(productId)).filter((one) => one.id !== id)
+  return (await assessSpecimens(others)).map(toSibling)
+}
+
+const toSibling = ({ specimen, assessment }: AssessedSpecimen): Sibling => ({
+  id: specimen.id,
+  label: specimen.label,
+  revisionLabel: specimen.revisionLabel,
+  values: formattableValues(assessment.values),
+})
+
+const formattableValues = (values: ResolvedValues): Sibling['values'] =>
+  Object.fromEntries(
+    [...values.values()].map(({ key, number, text, openings }) => [
+      key,
+      { number: number?.value ?? null, text: text ?? null, groups: openings?.groups ?? null },
+    ]),
+  )

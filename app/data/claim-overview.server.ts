@@ -1,0 +1,58 @@
+import { mean } from 'simple-statistics'
+import { capacityPerArea, type CapacityPerArea } from '#core/claims/capacity.ts'
+import { standingClaims, type StandingClaims } from '#core/claims/standing.ts'
+import { assessApplication } from './assessments.server.ts'
+import { listClaims, listDecisions, type StoredClaim } from './claims.server.ts'
+import { listProducts } from './products.server.ts'
+
+/** A product with its claims and those of them that count. */
+export interface ProductClaims extends StandingClaims {
+  id: string
+  name: string
+  all: StoredClaim[]
+  /** Given samples are disclosed wherever the product appears. */
+  given: string[]
+}
+
+/** Claims of a line-up: product by product, and capacity over measured area. */
+export async function claimOverview(
+  application: string,
+): Promise<{ products: ProductClaims[]; capacities: CapacityPerArea[] }> {
+  const [products, claims, decisions, assessed] = await Promise.all([
+    listProducts(application),
+    listClaims(application),
+    listDecisions(application),
+    assessApplication(application),
+  ])
+  const claiming = products.map(({ id, brand, partNumber }) => {
+    const all = claims.filter(({ productId }) => productId === id)
+    const given = [
+      ...new Set(
+        assessed
+          .filter(({ specimen }) => specimen.productId === id)
+          .map(({ specimen }) => specimen.givenBy)
+          .filter(Boolean),
+      ),
+    ]
+    return {
+      id,
+      name: `${brand} ${partNumber}`,
+      all,
+      given,
+      ...standingClaims(
+        all,
+        decisions.filter(({ productId }) => productId === id),
+      ),
+    }
+  })
+  const capacities = claiming.flatMap(({ id, claims: standingClaims }) => {
+    const capacity = standingClaims.find(({ kind, parts }) => kind === 'capacity' && parts.amount !== undefined)?.parts
+      .amount
+    const areas = assessed.flatMap(({ specimen, assessment }) => {
+      const area = specimen.productId === id ? assessment.figures.get('media.area') : undefined
+      return area?.state === 'known' ? [area.number.value] : []
+    })
+    return capacity === undefined || areas.length === 0 ? [] : [{ product: id, capacity, area: mean(areas) }]
+  })
+  return { products: claiming, capacities: capacityPerArea(capacities) }
+}

@@ -1,0 +1,11 @@
+/** A column by brand, part number and revision. */
+export const columnName = (column: { name: string; revision: string } | undefined): string =>
+  [column?.name ?? 'a product that is gone', column?.revision].filter(Boolean).join(' ')
+
+/** Names of columns by id. */
+export function columnNames(
+  columns: readonly { id: string; name: string; revision: string }[],
+): (id: string) => string {
+  const names = new Map(columns.map((column) => [column.id, columnName(column)]))
+  return (id) => names.get(id) ?? columnName(undefined)
+}

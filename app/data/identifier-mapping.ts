@@ -1,0 +1,32 @@
+const toSnake = new Map<string, string>()
+const toCamel = new Map<string, string>()
+
+/** A name of the code as a name of the database: `specimenId` as `specimen_id`. */
+export const snakeCase = (name: string): string =>
+  remembered(toSnake, name, (known) => known.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`))
+
+/** A name of the database as a name of the code: `specimen_id` as `specimenId`. */
+export const camelCase = (name: string): string =>
+  remembered(toCamel, name, (known) => known.replace(/_([a-z])/g, (_, letter: string) => letter.toUpperCase()))
+
+function remembered(names: Map<string, string>, name: string, convert: (name: string) => string): string {
+  let converted = names.get(name)
+  if (converted === undefined) names.set(name, (converted = convert(name)))
+  return converted
+}
+
+const isRow = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value) && !(value instanceof Date)
+
+/** What a query answers, with the columns of its rows named as the code names them. */
+export function camelCaseRows<T>(answer: T): T {
+  if (Array.isArray(answer)) return answer.map((row: unknown) => camelCaseRow(row)) as T
+  return camelCaseRow(answer) as T
+}
+
+function camelCaseRow(row: unknown): unknown {
+  if (!isRow(row)) return row
+  const named: Record<string, unknown> = {}
+  for (const column in row) named[camelCase(column)] = row[column]
+  return named
+}

@@ -1,0 +1,105 @@
+import { boundsAt, usablePoints } from '#core/claims/bounds.ts'
+import { gradeClaim, type Claim } from '#core/claims/claim.ts'
+import { standingClaims } from '#core/claims/standing.ts'
+import type { Row } from '#core/compare/lineup.ts'
+import { toMajor } from '#core/money/currency.ts'
+import { usableInterval, type Driver } from '#core/money/driver.ts'
+import { driverRules, type DriverRule } from '#core/score/driver-rules.ts'
+import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
+import type { AttributeBounds, ExternalAttributeKey } from '#core/score/external-attributes.ts'
+import type { School } from '#core/score/schools.ts'
+import type { Application } from './applications.server.ts'
+import { assessApplication } from './assessments.server.ts'
+import { listClaims, listDecisions } from './claims.server.ts'
+import { listDrivers } from './drivers.server.ts'
+import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
+import { areaPerMoney } from './money.server.ts'
+import { offersOf } from './offers.server.ts'
+import { currentMethod, listSchools } from './schools.server.ts'
+import { librarySpreads } from './spreads.server.ts'
+
+type Attributes = Partial<Record<ExternalAttributeKey, AttributeBounds>>
+
+/** A column of the line-up with all that is judged of it. */
+export type EvaluatedColumn = ColumnHead & { attributes: Record<string, AttributeBounds> }
+
+/** A line-up with all that a verdict rests on, as plain data: the page judges it by any school itself. */
+export interface LineupEvaluation {
+  columns: EvaluatedColumn[]
+  rows: Row[]
+  method: Method
+  schools: School[]
+  drivers: (Driver & { rules: DriverRule[] })[]
+  currency: string
+}
+
+const exactly = (value: number): AttributeBounds => ({ low: value, high: value })
+
+const grades = { complete: 2, partial: 1, slogan: 0 }
+
+/** What the claims that stand allow to say, within bounds. */
+function claimAttributes(claims: readonly Claim[]): Attributes {
+  const points = usablePoints(claims)
+  const bounds = (size: number): AttributeBounds => {
+    const { lower, upper } = boundsAt(points, size)
+    return { low: lower, high: upper }
+  }
+  const efficiencies = claims.filter(({ kind }) => kind === 'efficiency')
+  const capacity = claims.find(({ kind, parts }) => kind === 'capacity' && parts.amount !== undefined)?.parts.amount
+  const distances = claims.flatMap(({ kind, parts }) => (kind === 'interval' ? (parts.distance ?? []) : []))
+  return {
+    ...(points.length > 0 && { 'claim.efficiency': bounds(20e-6), 'claim.fine': bounds(10e-6) }),
+    'claim.complete': exactly(Math.max(0, ...efficiencies.map((claim) => grades[gradeClaim(claim).grade]))),
+    ...(distances.length > 0 && { 'claim.interval': exactly(Math.min(...distances)) }),
+    ...(capacity !== undefined && { 'claim.capacity': exactly(capacity) }),
+  }
+}
+
+/** Everything that the line-up, the face-off and the verdict of an application are judged on. */
+export async function evaluateLineup(application: Application, today: string): Promise<LineupEvaluation> {
+  const [assessed, spreads, claims, decisions, method, schools, drivers] = await Promise.all([
+    assessApplication(application.id),
+    librarySpreads(),
+    listClaims(application.id),
+    listDecisions(application.id),
+    currentMethod(),
+    listSchools(),
+    listDrivers(),
+  ])
+  const { columns, rows } = buildLineupColumns(assessed, effectiveCriteria(method), spreads, application)
+  const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
+  const areas = rows.find(({ key }) => key === 'media.area')
+  const standing = new Map(
+    columns.map(({ productId }) => {
+      const own = claims.filter((claim) => claim.productId === productId)
+      const decided = decisions.filter((decision) => decision.productId === productId)
+      return [productId, standingClaims(own, decided).claims]
+    }),
+  )
+  const attributesOf = ({ productId, tier }: ColumnHead, at: number): Attributes => {
+    const { offer } = offerOf(productId)
+    const area = areaPerMoney(areas?.cells[at], offer, currency)
+    return {
+      ...claimAttributes(standing.get(productId) ?? []),
+      ...(offer && { 'value.landed': exactly(toMajor(offer.unit, currency)) }),
+      ...(area !== undefined && { 'value.area': exactly(area) }),
+      'value.own': exactly(Number(tier === 'engine')),
+    }
+  }
+  return {
+    columns: columns.map((column, at) => ({
+      ...column,
+      attributes: attributesOf(column, at) as Record<string, AttributeBounds>,
+    })),
+    rows,
+    method,
+    schools,
+    drivers: drivers.map((driver) => {
+      const usable = [...standing.values()].flatMap(
+        (own) => usableInterval(driver, own, application.serviceIntervals)?.distance ?? [],
+      )
+      return { ...driver, rules: driverRules(driver, usable) }
+    }),
+    currency,
+  }
+}

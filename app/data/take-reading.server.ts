@@ -1,0 +1,115 @@
+import { findCharacteristic, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
+import { ok, problem, type Problem, type Result } from '#core/result.ts'
+import { millisecondsPerDay } from '#core/calendar.ts'
+import { crossCheck } from '#core/teardown/cross-check.ts'
+import { parseEntry } from '#core/teardown/entry.ts'
+import { instrumentsFor, isZeroOffset, subtractZeroOffset } from '#core/teardown/instrument.ts'
+import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
+import { resolve } from '#core/teardown/resolve.ts'
+import { listInstruments, type StoredInstrument } from './instruments.server.ts'
+import { addReading, listReadings } from './readings.server.ts'
+import type { Specimen } from './specimens.server.ts'
+
+/** A reading as it is taken, in the user's notation. */
+export interface TakeReadingRequest {
+  id: string
+  characteristic: string
+  typed: string
+  /** What the typed text is meant to say, where the user chose. */
+  readAs?: string | undefined
+  unit?: string | undefined
+  /** Kept although it is unlikely. */
+  insist?: 'yes' | undefined
+  evidence: Evidence
+  source: string
+  instrument?: string | undefined
+  /** What the instrument shows at zero, SI. */
+  zero?: number | undefined
+  at?: string | undefined
+  /** When the user came to its station. */
+  since?: string | undefined
+}
+
+/** Keeps a reading as the bench took it, or says what is wrong with it. */
+export async function takeReading(specimen: Specimen, request: TakeReadingRequest): Promise<Problem | undefined> {
+  const characteristic = findCharacteristic(request.characteristic)
+  if (!characteristic?.forms.includes(specimen.form))
+    return {
+      code: 'unknown',
+      message: `A ${specimen.form} filter has no "${request.characteristic}".`,
+    }
+  const unit = unitOfRequest(characteristic, request)
+  if (!unit.ok) return unit.problem
+  const insist = request.insist === 'yes'
+  const entry = parseEntry(characteristic, {
+    text: request.readAs ?? request.typed,
+    insist,
+    ...(unit.value && { unit: unit.value }),
+  })
+  if (!entry.ok) return entry.problem
+  const instrument = instrumentOfRequest(characteristic, await listInstruments(), request)
+  if (!instrument.ok) return instrument.problem
+
+  const zeroOffset = (instrument.value && request.zero) || null
+  const value = subtractZeroOffset(entry.value, zeroOffset ?? 0)
+  const clash = insist ? undefined : crossCheck(characteristic, value, resolve(await listReadings(specimen.id)))
+  if (clash) return clash
+
+  await addReading(
+    {
+      id: request.id,
+      specimenId: specimen.id,
+      characteristic: characteristic.key,
+      rawInput: request.typed.trim(),
+      unit: value.unit ?? null,
+      valueNumber: value.number ?? null,
+      valueText: value.text ?? null,
+      valueGroups: value.groups ?? null,
+      evidence: request.evidence,
+      instrumentId: instrument.value?.id ?? null,
+      zeroOffset,
+      source: request.source || null,
+      note: null,
+      recordedAt: momentOf(request.at),
+    },
+    {
+      passedSteps: irreversibleStepsBefore(characteristic.station, specimen.form),
+      stationStart: { station: characteristic.station, startedAt: momentOf(request.since) },
+    },
+  )
+  return undefined
+}
+
+/** The unit that was chosen, if it is one in which the characteristic is read. */
+function unitOfRequest(characteristic: Characteristic, { unit }: TakeReadingRequest): Result<string | undefined> {
+  if (!unit || !('units' in characteristic) || characteristic.units.includes(unit)) return ok(unit)
+  return problem(
+    'wrong-kind',
+    `${characteristic.label} is not read in ${unit}, but in ${characteristic.units.join(', ')}.`,
+  )
+}
+
+/** The instrument that was named, if it can read the characteristic and be off at zero by what was sent. */
+function instrumentOfRequest(
+  characteristic: Characteristic,
+  instruments: StoredInstrument[],
+  { instrument: id, zero = 0 }: TakeReadingRequest,
+): Result<StoredInstrument | undefined> {
+  if (!id) return ok(undefined)
+  const instrument = instrumentsFor(characteristic, instruments).find((one) => one.id === id)
+  if (!instrument)
+    return problem('unknown', 'That instrument is not in the list any more, or reads something else. Choose another.')
+  if (!isZeroOffset(zero, instrument.kind))
+    return problem('absurd', `The zero of ${instrument.name} is no offset any more: set the instrument right first.`)
+  return ok(instrument)
+}
+
+/** So long a connection may be down. */
+const longestWait = 30 * millisecondsPerDay
+
+/** A moment of the user's clock, unless it lies ahead or longer ago than a connection is ever down. */
+function momentOf(sent: string | undefined): string {
+  const present = Date.now()
+  const moment = sent === undefined ? present : Date.parse(sent)
+  return new Date(moment > present || moment < present - longestWait ? present : moment).toISOString()
+}

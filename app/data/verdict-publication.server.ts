@@ -1,0 +1,34 @@
+import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import { evaluateRevisions, rankRevisions } from '#core/verdict/ranking.ts'
+import { takeSnapshot } from '#core/verdict/snapshot.ts'
+import type { UnitSystem } from '#core/quantity/units.ts'
+import { problem, type Result } from '#core/result.ts'
+import type { Application } from './applications.server.ts'
+import { today } from './clock.ts'
+import { columnNames } from './column-name.ts'
+import { evaluateLineup } from './lineup-evaluation.server.ts'
+import { publishVerdict, saveVerdictDraft, type Verdict } from './verdicts.server.ts'
+
+type Draft = Omit<Verdict, 'publishedAt' | 'snapshot' | 'updatedAt'>
+
+/** Keeps a draft of a verdict, and publishes it as the line-up stands when asked; says why it cannot. */
+export async function keepVerdict(
+  application: Application,
+  draft: Draft,
+  publishIn: UnitSystem | undefined,
+): Promise<Result<'kept'>> {
+  const { columns, rows, method, schools, drivers } = await evaluateLineup(application, today())
+  const school = schools.find(({ id }) => id === draft.schoolId)
+  if (!school) return problem('school', 'That school is not there any more. Choose another.')
+  if (draft.overruleColumn && !columns.some(({ id }) => id === draft.overruleColumn))
+    return problem('column', 'The product that was put first is not in the line-up any more.')
+  const driver = drivers.find(({ id }) => id === draft.driverId)
+  await saveVerdictDraft(application.id, { ...draft, driverId: driver?.id ?? null })
+  if (publishIn) {
+    const criteria = effectiveCriteria(method, school, driver?.rules)
+    const ranked = rankRevisions(evaluateRevisions(application.form, columns, rows, criteria))
+    const by = { school: school.name, driver: driver?.name ?? '', method: method.version }
+    await publishVerdict(application.id, takeSnapshot(ranked, rows, columnNames(columns), by, publishIn))
+  }
+  return { ok: true, value: 'kept' }
+}

@@ -1,0 +1,57 @@
+import type { OpeningGroup } from '#core/teardown/openings.ts'
+import { colourOf, palette } from '../palette.ts'
+import { dashes, outlined, type ShapeProps } from './outline.ts'
+
+/** The base plate from outside: gasket, thread and inlet holes. */
+export function PlateFace({ data, scale }: ShapeProps) {
+  const { can, plate, gasket, states } = data
+  const radius = can.diameter / 2
+  const gasketOuter = radius - 2.2
+  const gasketMiddle = gasketOuter - gasket.width / 2
+  const inner = gasketOuter - gasket.width
+  const pitchRadius = (plate.thread / 2 + inner) / 2
+  return (
+    <g style={{ color: palette.steelDark }}>
+      <circle r={radius} {...outlined(states.plate.known, scale, palette.steel)} />
+      <circle
+        r={gasketMiddle}
+        fill="none"
+        stroke={states.gasket.known ? colourOf(palette.rubberOf, gasket.material, palette.rubber) : palette.faint}
+        strokeWidth={states.gasket.known ? gasket.width : 1 / scale}
+        strokeDasharray={states.gasket.known ? undefined : dashes(scale)}
+      />
+      <circle r={plate.thread / 2} {...outlined(states.plate.known, scale, palette.hole)} />
+      {states.plate.known && (
+        <circle r={plate.thread / 2 + 0.8} fill="none" stroke={palette.steelDark} strokeWidth={0.8 / scale} />
+      )}
+      {spread(plate.inlets).map((hole, index, all) => {
+        const angle = (index / all.length) * 360 - 90
+        const width = hole.width * 1000
+        const length = (hole.length ?? hole.width) * 1000
+        return (
+          <rect
+            key={index}
+            transform={`rotate(${angle}) translate(${pitchRadius} 0)`}
+            x={-width / 2}
+            y={-length / 2}
+            width={width}
+            height={length}
+            rx={width / 2}
+            {...outlined(states.plate.known, scale, palette.hole)}
+          />
+        )
+      })}
+    </g>
+  )
+}
+
+function spread(groups: OpeningGroup[]): OpeningGroup[] {
+  const sorted = [...groups].sort((a, b) => b.count - a.count)
+  const [most, ...odd] = sorted
+  if (!most) return []
+  const ring: OpeningGroup[] = Array.from({ length: Math.min(most.count, 60) }, () => most)
+  for (const hole of odd.flatMap((group) => Array.from({ length: Math.min(group.count, 20) }, () => group))) {
+    ring.splice(Math.round(ring.length / Math.max(1, odd.length)) % (ring.length + 1), 0, hole)
+  }
+  return ring
+}

@@ -1,0 +1,36 @@
+import { href, Link } from 'react-router'
+import { styled } from 'styled-components'
+import type { Specimen } from '#app/data/specimens.server.ts'
+import { Soft } from '#app/ui/layout.tsx'
+
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 12px;
+  h1 {
+    font-size: 22px;
+    overflow-wrap: anywhere;
+  }
+`
+
+/** What is on the bench, and the ways to what is known of it. */
+export function BenchHead({ specimen }: { specimen: Specimen }) {
+  const { id, brand, partNumber, revisionLabel, label, productId, applicationId, applicationName } = specimen
+  return (
+    <Head>
+      <h1>
+        <Link to={href('/products/:product', { product: productId })} style={{ textDecoration: 'none' }}>
+          {brand} {partNumber}
+        </Link>
+      </h1>
+      <Soft>
+        {revisionLabel && `${revisionLabel} · `}specimen {label} ·{' '}
+        <Link to={href('/lineups/:application', { application: applicationId })}>{applicationName}</Link>
+        {specimen.acquisition === 'given' && ` · given by ${specimen.givenBy}`} ·{' '}
+        <a href={href('/specimens/:specimen/drawing.svg', { specimen: id })}>drawing</a> ·{' '}
+        <Link to={href('/specimens/:specimen/log', { specimen: id })}>log</Link>
+      </Soft>
+    </Head>
+  )
+}

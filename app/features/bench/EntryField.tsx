@@ -1,0 +1,134 @@
+import { styled } from 'styled-components'
+import type { Characteristic } from '#core/catalogue/index.ts'
+import { formatValue } from '#core/figures/format-value.ts'
+import { parseEntry } from '#core/teardown/entry.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Small } from '#app/ui/layout.tsx'
+import { Chip, Chips } from './chips.tsx'
+import type { ReadingEntry } from './useReadingEntry.ts'
+import { useTypingElsewhere } from './useTypingElsewhere.ts'
+
+const Line = styled.div<{ $bad: boolean }>`
+  display: flex;
+  align-items: baseline;
+  gap: 12px;
+  border-bottom: 3px solid ${({ $bad }) => ($bad ? 'var(--red)' : 'var(--green)')};
+  &:focus-within {
+    border-bottom-color: var(--focus);
+  }
+`
+
+const Big = styled.input<{ $long: boolean }>`
+  flex: 1;
+  min-width: 0;
+  width: 100%;
+  padding: 0;
+  border: 0;
+  background: transparent;
+  font: 600 ${({ $long }) => ($long ? '34px/1.5' : '64px/1')} var(--label);
+  &:focus {
+    outline: none;
+  }
+  &::placeholder {
+    color: var(--ink-soft);
+    opacity: 0.45;
+  }
+`
+
+const UnitNow = styled.span`
+  flex: none;
+  color: var(--ink-soft);
+  font: 500 36px/1 var(--label);
+`
+
+const Paused = styled.p`
+  margin-top: 8px;
+  color: var(--amber-ink);
+  font-weight: 600;
+`
+
+/** The field that a value is typed into, with its units. */
+export function EntryField({ entry }: { entry: ReadingEntry }) {
+  const { characteristic, choices, text, problem, field, submitField } = entry
+  const { units, unit } = choices
+  const isElsewhere = useTypingElsewhere()
+  const echo = text.trim() === '' ? '' : formatEcho(characteristic, text, unit)
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        submitField(false)
+      }}
+    >
+      <Line $bad={!!problem}>
+        <Big
+          ref={field}
+          $long={entry.isWordy || characteristic.kind === 'openings'}
+          value={text}
+          onChange={(event) => entry.setText(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter' || !event.shiftKey) return
+            event.preventDefault()
+            submitField(true)
+          }}
+          data-reading
+          aria-labelledby="reading-label"
+          aria-describedby="reading-how reading-trouble"
+          aria-invalid={!!problem}
+          placeholder={placeholders[characteristic.kind] ?? '0'}
+          autoComplete="off"
+          spellCheck={false}
+          maxLength={1000}
+        />
+        {units.length > 0 && <UnitNow aria-hidden>{unit}</UnitNow>}
+      </Line>
+      <Chips style={{ marginTop: 10 }}>
+        {units.map((choice) => (
+          <Chip
+            key={choice}
+            type="button"
+            aria-pressed={choice === unit}
+            onClick={() => (choices.setUnit(choice), entry.focus())}
+            aria-label={`Unit ${choice}`}
+          >
+            {choice}
+          </Chip>
+        ))}
+        <Button type="submit" $kind="primary">
+          Take it
+        </Button>
+        <Button type="button" onPress={() => submitField(true)}>
+          Take, and again
+        </Button>
+        {characteristic.kind === 'count' && (
+          <Chip type="button" onClick={() => entry.setCounting(true)}>
+            Count it here
+          </Chip>
+        )}
+        {echo && <Small>{echo}</Small>}
+      </Chips>
+      {isElsewhere && (
+        <Paused role="status">
+          Paused: what is typed now goes elsewhere. Press Escape there, or click here, to go on with the reading.
+        </Paused>
+      )}
+    </form>
+  )
+}
+
+const placeholders: Partial<Record<Characteristic['kind'], string>> = {
+  openings: '7 x 5.8, 1 x 8.2',
+  thread: 'M20 x 1.5',
+  text: '',
+}
+
+const imperialUnits = new Set(['in', 'thou', 'oz', 'ft', 'psi'])
+
+/** What the typed text would be kept as, in the other system of units. */
+function formatEcho(characteristic: Characteristic, text: string, unit: string): string {
+  if (characteristic.kind !== 'quantity' && characteristic.kind !== 'openings') return ''
+  const entry = parseEntry(characteristic, { text, ...(unit && { unit }), insist: true })
+  if (!entry.ok) return ''
+  const isImperial = imperialUnits.has(entry.value.unit ?? '')
+  return `= ${formatValue(characteristic, entry.value, isImperial ? 'metric' : 'imperial')}`
+}

@@ -1,0 +1,52 @@
+import { styled } from 'styled-components'
+import { evidenceClasses } from '#core/catalogue/index.ts'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Small } from '#app/ui/layout.tsx'
+import { Chip } from './chips.tsx'
+import type { ReadingChoices } from './useReadingChoices.ts'
+
+const Classes = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 6px;
+  button {
+    padding: 0 2px;
+    font-size: 15px;
+  }
+`
+
+/** How a reading is known; where it was read, when it is claimed. */
+export function EvidencePicker({ choices }: { choices: ReadingChoices }) {
+  const { evidence, source, setEvidence, setSource } = choices
+  return (
+    <>
+      <Classes role="group" aria-label="How you know it">
+        {evidenceClasses.map(({ key, label, glyph, description }) => (
+          <Chip
+            key={key}
+            type="button"
+            title={description}
+            aria-pressed={key === evidence}
+            onClick={() => setEvidence(key)}
+          >
+            {glyph} {label}
+          </Chip>
+        ))}
+      </Classes>
+      {evidence === 'claimed' && (
+        <label htmlFor="reading-source">
+          <Small>Read where?</Small>
+          <InputBox
+            style={{ width: '100%' }}
+            id="reading-source"
+            data-elsewhere
+            value={source}
+            onChange={(event) => setSource(event.target.value)}
+            maxLength={200}
+            placeholder="box, side panel"
+          />
+        </label>
+      )}
+    </>
+  )
+}

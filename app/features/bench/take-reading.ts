@@ -1,0 +1,81 @@
+import type { Characteristic, Evidence } from '#core/catalogue/index.ts'
+import type { Problem } from '#core/result.ts'
+import { crossCheck } from '#core/teardown/cross-check.ts'
+import { parseEntry } from '#core/teardown/entry.ts'
+import { subtractZeroOffset } from '#core/teardown/instrument.ts'
+import { nextOpen } from '#core/teardown/progress.ts'
+import type { Reading } from '#core/teardown/reading.ts'
+import { resolve, type ResolvedValues } from '#core/teardown/resolve.ts'
+import { now } from '#app/data/clock.ts'
+import { newId } from '#app/data/id.ts'
+import type { StoredInstrument } from '#app/data/instruments.server.ts'
+import type { Specimen } from '#app/data/specimens.server.ts'
+import type { RequestFields } from './outbox.ts'
+import { pendingReading } from './pending-readings.ts'
+
+/** What the card of a reading hands over to be taken. */
+export interface Take {
+  characteristic: Characteristic
+  typed: string
+  /** What the typed text is meant to say, where the user chose. */
+  readAs?: string
+  unit?: string
+  /** Kept although it is unlikely. */
+  insist?: boolean
+  evidence: Evidence
+  instrument?: StoredInstrument | undefined
+  source?: string
+  /** Stay for another reading of the same. */
+  stay: boolean
+}
+
+interface Bench {
+  specimen: Specimen
+  readings: Reading[]
+  values: ResolvedValues
+  arrivedAt: string
+  send: (fields: RequestFields) => void
+  goTo: (key: string) => void
+  onTaken: (id: string) => void
+}
+
+/** Takes a reading and moves on to the next open one, or returns what is wrong with it. */
+export function takeReading(take: Take, bench: Bench): Problem | undefined {
+  const { characteristic, typed, readAs, unit, insist = false, instrument, stay } = take
+  const entry = parseEntry(characteristic, { text: readAs ?? typed, insist, ...(unit && { unit }) })
+  if (!entry.ok) return entry.problem
+  const value = subtractZeroOffset(entry.value, instrument?.zeroOffset ?? 0)
+  const clash = insist ? undefined : crossCheck(characteristic, value, bench.values)
+  if (clash) return clash
+
+  const fields = takeFields(take, bench.arrivedAt)
+  bench.send(fields)
+  bench.onTaken(fields.id)
+  if (stay) return undefined
+  const { specimen, readings, goTo } = bench
+  const values = resolve([...readings, pendingReading(fields, specimen.id)])
+  goTo((nextOpen(specimen.form, values, characteristic.key, specimen.recordingPlan) ?? characteristic).key)
+  return undefined
+}
+
+function takeFields(
+  { characteristic, typed, readAs, unit, insist, evidence, instrument, source }: Take,
+  since: string,
+) {
+  const zero = instrument?.zeroOffset ?? 0
+  return {
+    intent: 'take',
+    id: newId(),
+    characteristic: characteristic.key,
+    typed,
+    evidence,
+    at: now(),
+    since,
+    ...(readAs && { readAs }),
+    ...(unit && { unit }),
+    ...(insist && { insist: 'yes' }),
+    ...(source && { source }),
+    ...(instrument && { instrument: instrument.id }),
+    ...(zero !== 0 && { zero: String(zero) }),
+  }
+}

@@ -1,0 +1,34 @@
+import { useEffect } from 'react'
+
+interface Commands {
+  toggleMeasured: () => void
+  find: () => void
+  undo: () => void
+  /** Letters are text now. */
+  isWordy: boolean
+}
+
+/** The keys of the bench as a whole: dimensions, find, take back. */
+export function useBenchKeys({ toggleMeasured, find, undo, isWordy }: Commands): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const isTyping = isTypingIn(event.target)
+      const isWithControl = event.ctrlKey || event.metaKey
+      const act = (command: () => void) => {
+        event.preventDefault()
+        command()
+      }
+      if (isTyping) return
+      if (event.key.toLowerCase() === 'd' && !isWithControl && !event.altKey && !isWordy) act(toggleMeasured)
+      if (event.key === '/') act(find)
+      if (event.key === 'z' && isWithControl) act(undo)
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [toggleMeasured, find, undo, isWordy])
+}
+
+/** A note or another field is written in, or the reading's field has something in it. */
+const isTypingIn = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.closest('textarea, [data-elsewhere]') !== null || (target instanceof HTMLInputElement && target.value !== ''))

@@ -1,0 +1,83 @@
+import { useLayoutEffect, useRef, useState } from 'react'
+import { optionsOf } from '#core/catalogue/index.ts'
+import type { Problem } from '#core/result.ts'
+import type { LastUses } from '#app/data/readings.server.ts'
+import { deviceKindFor } from './devices/device.ts'
+import { takeFromDevice } from './devices/take-from-device.ts'
+import type { Devices } from './devices/useDevices.ts'
+import type { Bench } from './useBench.ts'
+import { useReadingChoices } from './useReadingChoices.ts'
+
+/** How a reading is submitted. */
+export interface Submission {
+  /** Stay for another of the same. */
+  stay?: boolean
+  /** What the text is meant to say, where the user chose. */
+  readAs?: string
+  /** Kept although it is unlikely. */
+  insist?: boolean
+}
+
+/** The entry of the reading that is up: what is typed, how it is taken, and what is wrong with it. */
+export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devices) {
+  const { current: characteristic, take } = bench
+  const choices = useReadingChoices(characteristic, bench.instruments, lastUses[characteristic.key])
+  const [text, setText] = useState('')
+  const [problem, setProblem] = useState<Problem>()
+  const [isCounting, setCounting] = useState(false)
+  const field = useRef<HTMLInputElement>(null)
+  const focus = () => field.current?.focus()
+  const clear = () => (setText(''), focus())
+  const options = optionsOf(characteristic)
+  const deviceKind = deviceKindFor(characteristic)
+  const device = deviceKind && devices.live[deviceKind]
+
+  useLayoutEffect(() => field.current?.focus({ preventScroll: true }), [])
+
+  const submit = (typed: string, { stay = false, readAs, insist }: Submission = {}): boolean => {
+    const { unit, evidence, instrument, source } = choices
+    const found = take({
+      characteristic,
+      typed,
+      evidence,
+      instrument,
+      source,
+      stay,
+      ...(unit && { unit }),
+      ...(readAs && { readAs }),
+      ...(insist && { insist }),
+    })
+    setProblem(found)
+    if (!found) clear()
+    return !found
+  }
+
+  const submitField = (stay: boolean): void => {
+    if (text.trim() !== '' || !device) return void submit(text, { stay })
+    const refusal = takeFromDevice(device, (displayed) => submit(displayed, { stay }))
+    if (refusal) setProblem(refusal)
+  }
+
+  return {
+    characteristic,
+    options,
+    isTyped: options.length === 0,
+    isWordy: characteristic.kind === 'text' || characteristic.kind === 'thread',
+    choices,
+    deviceKind,
+    text,
+    problem,
+    isCounting,
+    field,
+    setText: (next: string) => (setText(next), setProblem(undefined)),
+    setProblem,
+    setCounting,
+    correct: () => (setProblem(undefined), focus()),
+    focus,
+    submit,
+    /** Takes what is typed; with nothing typed, what the device shows once it holds still. */
+    submitField,
+  }
+}
+
+export type ReadingEntry = ReturnType<typeof useReadingEntry>

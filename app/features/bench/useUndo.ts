@@ -1,0 +1,31 @@
+import { useState } from 'react'
+import type { RequestFields } from './outbox.ts'
+
+/** What was done to a reading on this page. */
+interface Step {
+  kind: 'taken' | 'struck' | 'restored'
+  id: string
+}
+
+/** Strikes and restores readings, and takes the last step back. */
+export function useUndo(send: (fields: RequestFields) => void) {
+  const [steps, setSteps] = useState<Step[]>([])
+  const note = (step: Step) => setSteps((before) => [...before, step])
+  const strike = (id: string) => {
+    send({ intent: 'strike', id })
+    note({ kind: 'struck', id })
+  }
+  const restore = (id: string) => {
+    send({ intent: 'restore', id })
+    note({ kind: 'restored', id })
+  }
+  /** Takes the last step back and says what became of the reading; undefined when there is none. */
+  const undo = (): string | undefined => {
+    const last = steps.at(-1)
+    if (!last) return undefined
+    setSteps((before) => before.slice(0, -1))
+    send({ intent: last.kind === 'struck' ? 'restore' : 'strike', id: last.id })
+    return last.kind === 'struck' ? 'The reading is back.' : 'The reading is struck.'
+  }
+  return { strike, restore, undo, noteTaken: (id: string) => note({ kind: 'taken', id }) }
+}

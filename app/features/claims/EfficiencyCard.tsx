@@ -1,0 +1,73 @@
+import { useMemo } from 'react'
+import { compareClaims, formatComparison } from '#core/claims/compare.ts'
+import type { ProductClaims } from '#app/data/claim-overview.server.ts'
+import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
+import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
+import { BoundsChart } from './BoundsChart.tsx'
+import { BoundsTable } from './BoundsTable.tsx'
+import { claimingProducts, micrometres, toMetres } from './claiming.ts'
+import { PairMatrix } from './PairMatrix.tsx'
+
+/** What follows from the claims at each particle size, and what can be said of two products. */
+export function EfficiencyCard({ products }: { products: ProductClaims[] }) {
+  const { get, set } = useAddress()
+  const claiming = useMemo(() => claimingProducts(products), [products])
+  const size = micrometres.find((one) => one === Number(get('size'))) ?? 20
+  const chosen = (name: string, fallback: number) => claiming.find(({ id }) => id === get(name)) ?? claiming[fallback]
+  const [a, b] = [chosen('a', 0), chosen('b', 1)]
+  const pair = useMemo(() => [a, b].filter((one) => one !== undefined), [a, b])
+  return (
+    <Card>
+      <Stack $gap={14}>
+        <h2>Efficiency: what follows at each particle size</h2>
+        <Soft>
+          Smaller particles are harder. A filter that stops 98.7 % at 20 µm stops at least that above 20 µm and at most
+          that below; nothing more follows.
+        </Soft>
+        {claiming.length === 0 ? (
+          <p>No claim names both a percentage and a particle size, so there is nothing to compare.</p>
+        ) : (
+          <>
+            <BoundsTable claiming={claiming} />
+            <Row>
+              <SelectMenu
+                label="Put"
+                value={a?.id ?? ''}
+                options={namedOptions(claiming)}
+                onPick={(id) => set({ a: id })}
+              />
+              <SelectMenu
+                label="against"
+                value={b?.id ?? ''}
+                options={namedOptions(claiming)}
+                onPick={(id) => set({ b: id })}
+              />
+              <SelectMenu
+                label="at"
+                value={String(size)}
+                options={micrometres.map((one) => ({ value: String(one), label: `${one} µm` }))}
+                onPick={(one) => set({ size: one })}
+              />
+            </Row>
+            {a && b && a !== b && (
+              <p role="status" style={{ font: '600 20px/1.3 var(--label)' }}>
+                {formatComparison(a.name, b.name, toMetres(size), compareClaims(a.points, b.points, toMetres(size)))}
+              </p>
+            )}
+            {pair.length > 0 && <BoundsChart products={pair} />}
+            {claiming.length > 1 && (
+              <PairMatrix
+                claiming={claiming}
+                size={toMetres(size)}
+                a={a?.id}
+                b={b?.id}
+                onPick={(one, other) => set({ a: one, b: other })}
+              />
+            )}
+          </>
+        )}
+      </Stack>
+    </Card>
+  )
+}

@@ -1,0 +1,95 @@
+import { styled } from 'styled-components'
+import { compareClaims, formatParticleSize } from '#core/claims/compare.ts'
+import { Small } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import type { ClaimingProduct } from './claiming.ts'
+
+const Matrix = styled(Table)`
+  width: auto;
+  th,
+  td {
+    padding: 4px 10px;
+    text-align: center;
+  }
+  th[scope='row'] {
+    text-align: left;
+  }
+  button {
+    min-width: 44px;
+    min-height: 36px;
+    border: 1px solid transparent;
+    border-radius: 6px;
+    background: none;
+    cursor: pointer;
+    &:hover,
+    &[aria-pressed='true'] {
+      border-color: var(--line-strong);
+      background: var(--green-soft);
+    }
+  }
+`
+
+const outcomes = {
+  ahead: { glyph: '▲', words: 'ahead' },
+  behind: { glyph: '▽', words: 'behind' },
+  same: { glyph: '=', words: 'the same' },
+  'not-comparable': { glyph: '·', words: 'cannot be compared' },
+}
+
+interface Props {
+  claiming: ClaimingProduct[]
+  /** Particle size, m. */
+  size: number
+  a: string | undefined
+  b: string | undefined
+  onPick: (a: string, b: string) => void
+}
+
+/** Every pair of products at one particle size. */
+export function PairMatrix({ claiming, size, a, b, onPick }: Props) {
+  return (
+    <details>
+      <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
+        All pairs at {formatParticleSize(size)}
+      </summary>
+      <Small>Row against column: ▲ ahead, ▽ behind, = the same, · cannot be compared.</Small>
+      <div style={{ overflowX: 'auto' }}>
+        <Matrix>
+          <thead>
+            <tr>
+              <td />
+              {claiming.map(({ id, name }) => (
+                <th key={id} scope="col">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {claiming.map((one) => (
+              <tr key={one.id}>
+                <th scope="row">{one.name}</th>
+                {claiming.map((other) => {
+                  if (one === other) return <td key={other.id} />
+                  const { glyph, words } = outcomes[compareClaims(one.points, other.points, size).outcome]
+                  return (
+                    <td key={other.id}>
+                      <button
+                        type="button"
+                        aria-pressed={one.id === a && other.id === b}
+                        aria-label={`${glyph} ${one.name} against ${other.name}: ${words}`}
+                        onClick={() => onPick(one.id, other.id)}
+                      >
+                        {glyph}
+                      </button>
+                    </td>
+                  )
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </Matrix>
+      </div>
+    </details>
+  )
+}

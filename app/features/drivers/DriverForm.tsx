@@ -1,0 +1,53 @@
+import { climates, duties, positions } from '#core/money/driver.ts'
+import type { StoredDriver } from '#app/data/drivers.server.ts'
+import type { ActionResult } from '#app/features/forms/action-result.ts'
+import { driverSchema, driverValues, newDriverValues } from '#app/features/forms/driver-fields.ts'
+import { EditCard } from '#app/features/forms/EditCard.tsx'
+import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
+import { Row } from '#app/ui/layout.tsx'
+
+const optionsFrom = (list: readonly { key: string; label: string }[]) =>
+  list.map(({ key, label }) => ({ value: key, label }))
+
+interface Props {
+  id: string
+  edited: StoredDriver | undefined
+  result: ActionResult | undefined
+  onDone: () => void
+}
+
+/** Who buys: how far, how often, and for what duty. */
+export function DriverForm({ id, edited, result, onDone }: Props) {
+  const [form, fields] = useSchemaForm(driverSchema, {
+    result,
+    values: edited ? driverValues(edited) : newDriverValues,
+  })
+  return (
+    <EditCard form={form} id={id} noun="driver" edited={edited?.name} onDone={onDone}>
+      <TextBox field={fields.name} label="Name" placeholder="the ferry taxi" />
+      <Row $gap={16} style={{ alignItems: 'flex-start' }}>
+        <TextBox field={fields.annualDistance} label="Distance a year" placeholder="18000 km" />
+        <TextBox field={fields.habit} label="Changes oil after" optional placeholder="10000 km or 12 months" />
+        <TextBox field={fields.vehicles} label="Vehicles" inputMode="decimal" />
+      </Row>
+      <ChoiceBox
+        field={fields.duty}
+        label="Duty"
+        options={optionsFrom(duties)}
+        hint={duties.map(({ label, description }) => `${label}: ${description}`).join(' ')}
+      />
+      <ChoiceBox field={fields.climate} label="Climate" options={optionsFrom(climates)} />
+      <ChoiceBox field={fields.position} label="The filter sits" options={optionsFrom(positions)} />
+      <TextBox field={fields.oilTemperatureMax} label="Hottest oil" optional placeholder="120 °C" />
+      <ChoiceBox
+        field={fields.meetsOil}
+        label="Uses the oil that a claim may ask for"
+        options={[
+          { value: 'yes', label: 'Yes' },
+          { value: 'no', label: 'No' },
+        ]}
+      />
+    </EditCard>
+  )
+}

@@ -1,0 +1,82 @@
+import { climates, duties, positions } from '#core/money/driver.ts'
+import { formatInterval } from '#core/money/interval.ts'
+import { formatQuantity } from '#core/quantity/format.ts'
+import type { StoredDriver } from '#app/data/drivers.server.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Row, Small, Soft } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+
+const labelOf = <Key extends string>(list: readonly { key: Key; label: string }[], key: Key): string =>
+  list.find((one) => one.key === key)?.label ?? key
+
+/** Driver profiles, each to change or remove. */
+export function DriverTable({ drivers, onEdit }: { drivers: StoredDriver[]; onEdit: (driver: StoredDriver) => void }) {
+  const { send } = useAction()
+  if (drivers.length === 0) return <Soft>None yet. Add the one you buy for.</Soft>
+  return (
+    <Table>
+      <thead>
+        <tr>
+          <th scope="col">Driver</th>
+          <th scope="col">A year</th>
+          <th scope="col">Changes after</th>
+          <th scope="col">Duty</th>
+          <th scope="col">Filter sits</th>
+          <th scope="col">Hottest oil</th>
+          <th scope="col">Vehicles</th>
+        </tr>
+      </thead>
+      <tbody>
+        {drivers.map((driver) => (
+          <DriverRow
+            key={driver.id}
+            driver={driver}
+            onEdit={() => onEdit(driver)}
+            onRemove={() => send({ intent: 'remove', id: driver.id })}
+          />
+        ))}
+      </tbody>
+    </Table>
+  )
+}
+
+interface RowProps {
+  driver: StoredDriver
+  onEdit: () => void
+  onRemove: () => void
+}
+
+function DriverRow({ driver, onEdit, onRemove }: RowProps) {
+  const { units: system } = usePreferences()
+  const far = system === 'metric' ? 'km' : 'mi'
+  const { oilTemperatureMax } = driver
+  return (
+    <tr>
+      <td>
+        <strong>{driver.name}</strong>
+        <Row $gap={4}>
+          <Button $kind="quiet" onPress={onEdit} aria-label={`Change ${driver.name}`}>
+            Change
+          </Button>
+          <Button $kind="quiet" onPress={onRemove} aria-label={`Remove ${driver.name}`}>
+            Remove
+          </Button>
+        </Row>
+      </td>
+      <td>{formatQuantity(driver.annualDistance, far)}</td>
+      <td>{formatInterval(driver.habit, far) || 'as claim or manual say'}</td>
+      <td>
+        {labelOf(duties, driver.duty)}, {labelOf(climates, driver.climate).toLowerCase()}
+      </td>
+      <td>{labelOf(positions, driver.position)}</td>
+      <td>
+        {oilTemperatureMax === null ? '–' : formatQuantity(oilTemperatureMax, system === 'metric' ? '°C' : '°F')}
+        <br />
+        <Small>{driver.meetsOil ? 'uses oil that claims ask for' : 'ordinary oil'}</Small>
+      </td>
+      <td>{driver.vehicles}</td>
+    </tr>
+  )
+}

@@ -1,0 +1,80 @@
+import { href, Link } from 'react-router'
+import type { CaptureEfficiency } from '#core/claims/bounds.ts'
+import { compareClaims, formatComparison } from '#core/claims/compare.ts'
+import { formatMoney, toMinor } from '#core/money/currency.ts'
+import { scoreContributions } from '#core/verdict/contributions.ts'
+import { contributionsByPart, summariseFaceOff } from '#core/verdict/summary.ts'
+import type { DrawingData } from '#app/drawing/data.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import { Card, Small, Stack } from '#app/ui/layout.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import { ComparisonCard } from './ComparisonCard.tsx'
+import { FacingCard } from './FacingCard.tsx'
+import { PartBars } from './PartBars.tsx'
+import { SummaryCard } from './SummaryCard.tsx'
+import type { Facing } from './useFacing.ts'
+
+interface Props {
+  judged: EvaluationView
+  facing: { a: Facing; b: Facing }
+  /** By specimen. */
+  drawings: Record<string, DrawingData>
+  /** By product. */
+  points: Record<string, CaptureEfficiency[]>
+}
+
+/** Particle sizes at which claims are compared, m. */
+const sizes = [10e-6, 20e-6, 30e-6]
+
+/** Two filters set against each other by the school in force. */
+export function FaceOffView({ judged, facing: { a, b }, drawings, points }: Props) {
+  const { application, evaluation } = useLineup()
+  const { units: system } = usePreferences()
+  const contributions = scoreContributions(a.evaluated, b.evaluated, evaluation.rows, system)
+  const price = priceDifference(a, b, evaluation.currency)
+  const sentences = summariseFaceOff({ a: a.name, b: b.name }, a.evaluated, b.evaluated, contributions, price)
+  return (
+    <>
+      <FacingCard judged={judged} a={a} b={b} drawings={drawings} />
+      <SummaryCard sentences={sentences} />
+      <PartBars parts={contributionsByPart(contributions)} />
+      <ComparisonCard a={a} b={b} />
+      <Card>
+        <Stack $gap={6}>
+          <h2>Claims</h2>
+          {sizes.map((size) => (
+            <p key={size}>
+              {formatComparison(
+                a.name,
+                b.name,
+                size,
+                compareClaims(points[a.column.productId] ?? [], points[b.column.productId] ?? [], size),
+              )}
+            </p>
+          ))}
+          <Small>
+            <Link to={href('/lineups/:application/claims', { application: application.id })}>What the boxes say</Link>.
+            The makers' words; none of it was tested here.
+          </Small>
+        </Stack>
+      </Card>
+      <Small>
+        A judgement of construction and value, no filtration test. A tie is a difference within its uncertainty,
+        unit-to-unit spread included.
+      </Small>
+    </>
+  )
+}
+
+/** Prices nearer to each other than this, in the currency's own unit, are the same. */
+const samePrice = 0.005
+
+/** Which of the two is dearer, and by how much. */
+function priceDifference(a: Facing, b: Facing, currency: string) {
+  if (a.landed === undefined || b.landed === undefined) return undefined
+  const difference = a.landed - b.landed
+  if (Math.abs(difference) < samePrice) return undefined
+  const by = formatMoney(Math.round(toMinor(Math.abs(difference), currency)), currency)
+  return { dearer: difference > 0 ? ('a' as const) : ('b' as const), by }
+}

@@ -1,0 +1,123 @@
+import { href, Link } from 'react-router'
+import { styled } from 'styled-components'
+import { formatMoney, toMinor } from '#core/money/currency.ts'
+import { columnName } from '#app/data/column-name.ts'
+import type { DrawingData } from '#app/drawing/data.ts'
+import { FacingView } from '#app/drawing/FacingView.tsx'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
+import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import type { Facing } from './useFacing.ts'
+
+const Scores = styled.div`
+  display: grid;
+  grid-template-columns: 1fr auto 1fr;
+  align-items: end;
+  gap: 16px;
+  > div:nth-of-type(2) {
+    text-align: right;
+  }
+  strong {
+    display: block;
+    font: 600 44px/1 var(--label);
+  }
+`
+
+interface Props {
+  judged: EvaluationView
+  a: Facing
+  b: Facing
+  drawings: Record<string, DrawingData>
+}
+
+/** The two filters to choose, on one axis to one scale, with their scores. */
+export function FacingCard({ judged, a, b, drawings }: Props) {
+  const { units: system } = usePreferences()
+  const [first, second] = [drawings[a.column.specimenId], drawings[b.column.specimenId]]
+  return (
+    <Card>
+      <Stack $gap={14}>
+        <Row>
+          <FilterMenu name="First filter" chosen={a} other={b} onPick={(id) => judged.set({ a: id, b: b.column.id })} />
+          <FilterMenu
+            name="Second filter"
+            chosen={b}
+            other={a}
+            onPick={(id) => judged.set({ a: a.column.id, b: id })}
+          />
+          <Button onPress={() => judged.set({ a: b.column.id, b: a.column.id })}>Swap</Button>
+          <Button onPress={() => window.print()}>Print</Button>
+        </Row>
+        <SchoolBar judged={judged} />
+        {first && second && (
+          <div style={{ borderRadius: 10, overflow: 'hidden' }}>
+            <FacingView
+              a={{ name: a.name, data: first }}
+              b={{ name: b.name, data: second }}
+              width={1110}
+              height={360}
+              unit={system === 'metric' ? 'mm' : 'in'}
+              title={`${a.name} above and ${b.name} below the axis, to one scale`}
+            />
+          </div>
+        )}
+        <Scores>
+          <FacingScore facing={a} column={1} query={judged.query} />
+          <FacingScore facing={b} column={3} query={judged.query} />
+          <Small style={{ gridColumn: 2, gridRow: 1 }}>of 100</Small>
+        </Scores>
+      </Stack>
+    </Card>
+  )
+}
+
+interface MenuProps {
+  name: string
+  chosen: Facing
+  other: Facing
+  onPick: (id: string) => void
+}
+
+function FilterMenu({ name, chosen, other, onPick }: MenuProps) {
+  const { columns } = useLineup().evaluation
+  return (
+    <SelectMenu
+      name={name}
+      value={chosen.column.id}
+      options={columns.map((column) => ({
+        value: column.id,
+        label: columnName(column),
+        disabled: column.id === other.column.id,
+      }))}
+      onPick={onPick}
+    />
+  )
+}
+
+function FacingScore({ facing, column: gridColumn, query }: { facing: Facing; column: number; query: string }) {
+  const { application, evaluation } = useLineup()
+  const { column, evaluated, name, landed } = facing
+  const { currency } = evaluation
+  const remarks = [
+    landed === undefined ? 'no price' : `${formatMoney(Math.round(toMinor(landed, currency)), currency)} landed`,
+    column.given.length > 0 && `sample given by ${column.given.join(', ')}`,
+    column.specimens > 1 && `${column.specimens} specimens`,
+  ]
+  const address = href('/lineups/:application/score/:column', { application: application.id, column: column.id })
+  return (
+    <div style={{ gridColumn, gridRow: 1 }}>
+      <strong>
+        <Link to={`${address}${query}`} style={{ textDecoration: 'none' }}>
+          {evaluated.score.value?.toFixed(0) ?? '–'}
+        </Link>
+      </strong>
+      {name}
+      <br />
+      <Small>{remarks.filter(Boolean).join(' · ')}</Small>
+    </div>
+  )
+}

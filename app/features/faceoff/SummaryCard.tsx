@@ -1,0 +1,30 @@
+import { Link } from 'react-router'
+import type { Sentence } from '#core/verdict/summary.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { contributionAddress } from '#app/features/verdict/ContributionItem.tsx'
+import { Card, Small, Stack } from '#app/ui/layout.tsx'
+
+/** The face-off in plain sentences, each with what it rests on. */
+export function SummaryCard({ sentences }: { sentences: Sentence[] }) {
+  const { application } = useLineup()
+  return (
+    <Card>
+      <Stack $gap={8}>
+        <h2>In short</h2>
+        {sentences.map(({ text, contributions }) => (
+          <p key={text}>
+            {text}{' '}
+            {contributions.map((contribution, index) => (
+              <Small key={contribution.criterion.key}>
+                {index > 0 && ', '}
+                <Link to={contributionAddress(contribution, application.id)}>
+                  {contribution.criterion.label.toLowerCase()}
+                </Link>
+              </Small>
+            ))}
+          </p>
+        ))}
+      </Stack>
+    </Card>
+  )
+}

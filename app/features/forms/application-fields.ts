@@ -1,0 +1,102 @@
+import { z } from 'zod'
+import { duties } from '#core/money/driver.ts'
+import { parseThread } from '#core/quantity/thread.ts'
+import type { Application, ApplicationFields } from '#app/data/applications.server.ts'
+import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
+import { filterForms } from './labels.ts'
+import { id, line, oneOf, optionalInterval, optionalLine, optionalQuantity, type QuantityField } from './zod-fields.ts'
+
+const quantities = {
+  bypassOpening: {
+    name: 'Bypass opening',
+    dimension: 'pressure',
+    units: ['bar', 'psi', 'kPa'],
+    range: [0.2e5, 6e5],
+  },
+  oilTemperatureMin: {
+    name: 'Coldest oil',
+    dimension: 'temperature',
+    units: ['°C', '°F'],
+    range: [203.15, 323.15],
+  },
+  oilTemperatureMax: {
+    name: 'Hottest oil',
+    dimension: 'temperature',
+    units: ['°C', '°F'],
+    range: [323.15, 473.15],
+  },
+  maxHeight: { name: 'Room for the can', dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.4] },
+  gasketLand: { name: 'Gasket land', dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.2] },
+} as const satisfies Record<string, QuantityField>
+
+const thread = z
+  .string()
+  .trim()
+  .max(40, 'That is too long for a thread.')
+  .default('')
+  .transform((text, context) => {
+    if (text === '') return null
+    const parsed = parseThread(text)
+    if (parsed.ok) return parsed.value.designation
+    context.addIssue(parsed.problem.message)
+    return z.NEVER
+  })
+
+/** An application: the engine that the filters must fit. */
+export const applicationSchema = z.object({
+  id,
+  name: line('The name', 80),
+  machine: optionalLine('The description', 160),
+  form: oneOf(filterForms, 'Choose spin-on or cartridge.'),
+  thread,
+  bypass: oneOf(['filter', 'engine', 'unknown'], 'Say where the bypass is, or that you do not know.'),
+  bypassOpening: optionalQuantity(quantities.bypassOpening),
+  oilTemperatureMin: optionalQuantity(quantities.oilTemperatureMin),
+  oilTemperatureMax: optionalQuantity(quantities.oilTemperatureMax),
+  maxHeight: optionalQuantity(quantities.maxHeight),
+  gasketLand: optionalQuantity(quantities.gasketLand),
+  easyInterval: optionalInterval('The interval'),
+  normalInterval: optionalInterval('The interval'),
+  severeInterval: optionalInterval('The interval'),
+  note: optionalLine('The note', 2000),
+})
+
+const typedFields = [...Object.keys(quantities), ...duties.map(({ key }) => `${key}Interval`)]
+
+/** An application as it is kept, with what was typed. */
+export function applicationFields(
+  { easyInterval, normalInterval, severeInterval, ...rest }: z.output<typeof applicationSchema>,
+  typed: Readonly<Record<string, unknown>>,
+): ApplicationFields {
+  return {
+    ...rest,
+    serviceIntervals: {
+      ...(easyInterval && { easy: easyInterval }),
+      ...(normalInterval && { normal: normalInterval }),
+      ...(severeInterval && { severe: severeInterval }),
+    },
+    rawInput: rawInputOf(typed, typedFields),
+  }
+}
+
+/** What the form of a new application starts with. */
+export const newApplicationValues: FieldValues = { form: 'spin-on', bypass: 'unknown' }
+
+/** What the form of an application starts with: what was typed, else what reads back as the same. */
+export const applicationValues = (application: Application): FieldValues => ({
+  name: application.name,
+  machine: application.machine,
+  form: application.form,
+  thread: application.thread ?? '',
+  bypass: application.bypass,
+  note: application.note,
+  bypassOpening: quantityText(application.bypassOpening, quantities.bypassOpening),
+  oilTemperatureMin: quantityText(application.oilTemperatureMin, quantities.oilTemperatureMin),
+  oilTemperatureMax: quantityText(application.oilTemperatureMax, quantities.oilTemperatureMax),
+  maxHeight: quantityText(application.maxHeight, quantities.maxHeight),
+  gasketLand: quantityText(application.gasketLand, quantities.gasketLand),
+  easyInterval: intervalText(application.serviceIntervals.easy),
+  normalInterval: intervalText(application.serviceIntervals.normal),
+  severeInterval: intervalText(application.serviceIntervals.severe),
+  ...application.rawInput,
+})

@@ -1,0 +1,165 @@
+import { z } from 'zod'
+import { claimKinds, claimPlaces, type ClaimKind, type ClaimParts } from '#core/claims/claim.ts'
+import { formatPoints, parsePoints } from '#core/claims/parse-points.ts'
+import { ok, type Result } from '#core/result.ts'
+import type { StoredClaim } from '#app/data/claims.server.ts'
+import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
+import {
+  day,
+  fieldIssue,
+  filled,
+  id,
+  keyOf,
+  line,
+  optionalInterval,
+  optionalLine,
+  optionalQuantity,
+  ticked,
+  type QuantityField,
+} from './zod-fields.ts'
+
+const pressureUnits = ['bar', 'psi', 'kPa'] as const
+
+/** How the amount of a claim is read, for the kinds that have one. */
+export const claimAmounts: Partial<Record<ClaimKind, QuantityField>> = {
+  capacity: { name: 'Capacity', dimension: 'mass', units: ['g', 'oz'], range: [0.001, 0.5] },
+  flow: { name: 'Flow rate', dimension: 'flow', units: ['L/min', 'gal/min'], range: [1 / 60_000, 400 / 60_000] },
+  bypass: { name: 'Bypass pressure', dimension: 'pressure', units: pressureUnits, range: [0.1e5, 10e5] },
+  burst: { name: 'Burst pressure', dimension: 'pressure', units: pressureUnits, range: [3e5, 100e5] },
+}
+
+const temperatureEnds = {
+  low: { name: 'Cold end', dimension: 'temperature', units: ['°C', '°F'], range: [173.15, 373.15] },
+  high: { name: 'Hot end', dimension: 'temperature', units: ['°C', '°F'], range: [273.15, 673.15] },
+} as const satisfies Record<string, QuantityField>
+
+const openText = z.string().trim().max(200, 'That is too long.').default('')
+
+const claimText = z.object({
+  id,
+  kind: keyOf(claimKinds, 'Choose what is claimed.'),
+  words: line('The wording', 600),
+  place: keyOf(claimPlaces, 'Say where it was read.'),
+  readOn: day('The day'),
+  photoId: z.union([id, z.literal('')]).default(''),
+  points: openText,
+  standard: optionalLine('The test', 60),
+  pass: z.enum(['multi', 'single', '']).default(''),
+  amount: openText,
+  low: optionalQuantity(temperatureEnds.low),
+  high: optionalQuantity(temperatureEnds.high),
+  interval: optionalInterval('The interval'),
+  oil: optionalLine('The oil', 80),
+  notSevere: ticked,
+})
+
+type ClaimText = z.output<typeof claimText>
+
+/** What is wrong with the part of a claim that its kind has, and the field it is wrong in. */
+type PartsResult = Result<ClaimParts> | { ok: false; field: string; problem: { message: string } }
+
+const wrong = (field: string, message: string): PartsResult => ({ ok: false, field, problem: { message } })
+
+function efficiencyParts({ points, standard, pass }: ClaimText): PartsResult {
+  const parsed = parsePoints(points)
+  if (!parsed.ok) return wrong('points', parsed.problem.message)
+  return ok({ points: parsed.value, ...(standard && { standard }), ...(pass && { pass }) })
+}
+
+function intervalParts({ interval, oil, notSevere }: ClaimText): PartsResult {
+  if (!interval) return wrong('interval', 'Write a distance, months, or both: 15000 km or 12 months.')
+  return ok({
+    ...(interval.distance !== null && { distance: interval.distance }),
+    ...(interval.months !== null && { months: interval.months }),
+    ...(oil && { oil }),
+    ...(notSevere && { notSevere }),
+  })
+}
+
+function temperatureParts({ low, high }: ClaimText): PartsResult {
+  if (low === null && high === null) return wrong('high', 'Write at least one end of the range.')
+  if (low !== null && high !== null && low >= high) return wrong('high', 'The hot end lies above the cold one.')
+  return ok({ ...(low !== null && { low }), ...(high !== null && { high }) })
+}
+
+function amountParts({ amount }: ClaimText, field: QuantityField): PartsResult {
+  const required = `Write the ${field.name.toLowerCase()}, with its unit.`
+  const parsed = filled(optionalQuantity(field), required).safeParse(amount)
+  return parsed.success ? ok({ amount: parsed.data }) : wrong('amount', parsed.error.issues[0]?.message ?? required)
+}
+
+function partsOf(claim: ClaimText): PartsResult {
+  switch (claim.kind) {
+    case 'efficiency':
+      return efficiencyParts(claim)
+    case 'interval':
+      return intervalParts(claim)
+    case 'temperature':
+      return temperatureParts(claim)
+    default: {
+      const field = claimAmounts[claim.kind]
+      return field ? amountParts(claim, field) : ok({})
+    }
+  }
+}
+
+/** A claim as it was read, with the structured part that its kind has. */
+export const claimSchema = claimText.transform((claim, context) => {
+  const parts = partsOf(claim)
+  if (!parts.ok) fieldIssue(context, 'field' in parts ? parts.field : 'words', parts.problem.message)
+  const { id: claimId, kind, words, place, readOn, photoId } = claim
+  return { id: claimId, kind, words, place, readOn, photoId: photoId || null, parts: parts.ok ? parts.value : {} }
+})
+
+/** A claim as it is kept, with what was typed. */
+export const claimFields = (
+  fields: z.output<typeof claimSchema>,
+  productId: string,
+  typed: Readonly<Record<string, unknown>>,
+): StoredClaim => ({
+  ...fields,
+  productId,
+  rawInput: rawInputOf(typed, ['points', 'amount', 'low', 'high', 'interval']),
+})
+
+/** What the form of a new claim starts with. */
+export const newClaimValues = (today: string): FieldValues => ({
+  kind: 'efficiency',
+  place: 'front',
+  readOn: today,
+  notSevere: 'no',
+})
+
+/** What the form of a claim starts with: what was typed, else what reads back as the same. */
+export function claimValues(claim: StoredClaim): FieldValues {
+  const { kind, words, place, readOn, photoId, parts, rawInput } = claim
+  const amount = claimAmounts[kind]
+  return {
+    kind,
+    words,
+    place,
+    readOn,
+    photoId: photoId ?? '',
+    points: parts.points ? formatPoints(parts.points) : '',
+    standard: parts.standard ?? '',
+    pass: parts.pass ?? '',
+    amount: amount ? quantityText(parts.amount, amount) : '',
+    low: quantityText(parts.low, temperatureEnds.low),
+    high: quantityText(parts.high, temperatureEnds.high),
+    interval: intervalText({ distance: parts.distance ?? null, months: parts.months ?? null }),
+    oil: parts.oil ?? '',
+    notSevere: parts.notSevere ? 'yes' : 'no',
+    ...rawInput,
+  }
+}
+
+/** Which of contradicting claims counts, and why. */
+export const decisionSchema = z.object({
+  productId: id,
+  kind: keyOf(claimKinds, 'There is no such claim.'),
+  claimId: id,
+  reason: line('The reason', 300),
+})
+
+/** What a decision says that is enough to take it back. */
+export const undecideSchema = decisionSchema.pick({ productId: true, kind: true })

@@ -1,0 +1,36 @@
+import { describe, expect, test } from 'vitest'
+import { driverFields, driverSchema } from './driver-fields.ts'
+import { issuesOf } from './issues.fixture.ts'
+
+const driver = {
+  id: 'aaaaaaaaaaaa',
+  name: 'Ferry taxi',
+  annualDistance: '38000 km',
+  duty: 'severe',
+  climate: 'mild',
+  position: 'upright',
+  meetsOil: 'yes',
+}
+
+describe('a driver', () => {
+  test('drives one vehicle, by no habit, when nothing else is said', () =>
+    expect(driverFields(driverSchema.parse(driver), driver)).toMatchObject({
+      annualDistance: 3.8e7,
+      habit: { distance: null, months: null },
+      vehicles: 1,
+      meetsOil: true,
+      oilTemperatureMax: null,
+      rawInput: { annualDistance: '38000 km' },
+    }))
+
+  test.each([
+    [{ annualDistance: '' }, { annualDistance: 'Write the distance a year, such as 18000 km.' }],
+    [
+      { annualDistance: '5 km' },
+      { annualDistance: '5 km cannot be the distance a year: it lies between 100 km and 1,000,000 km.' },
+    ],
+    [{ vehicles: '0' }, { vehicles: 'Vehicles is a whole number from 1 to 100000.' }],
+    [{ duty: 'wild' }, { duty: 'Choose the duty.' }],
+    [{ meetsOil: '' }, { meetsOil: 'Say whether such an oil is used.' }],
+  ])('%j is refused', (fields, expected) => expect(issuesOf(driverSchema, { ...driver, ...fields })).toEqual(expected))
+})

@@ -1,0 +1,70 @@
+import { z } from 'zod'
+import { climates, duties, positions } from '#core/money/driver.ts'
+import type { StoredDriver } from '#app/data/drivers.server.ts'
+import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
+import {
+  filled,
+  id,
+  keyOf,
+  line,
+  oneOf,
+  optionalInterval,
+  optionalQuantity,
+  optionalWhole,
+  type QuantityField,
+} from './zod-fields.ts'
+
+const quantities = {
+  annualDistance: { name: 'Distance a year', dimension: 'length', units: ['km', 'mi'], range: [100e3, 1e9] },
+  oilTemperatureMax: { name: 'Hottest oil', dimension: 'temperature', units: ['°C', '°F'], range: [323.15, 473.15] },
+} as const satisfies Record<string, QuantityField>
+
+/** A driver profile. */
+export const driverSchema = z
+  .object({
+    id,
+    name: line('The name', 60),
+    annualDistance: filled(optionalQuantity(quantities.annualDistance), 'Write the distance a year, such as 18000 km.'),
+    habit: optionalInterval('The habit'),
+    duty: keyOf(duties, 'Choose the duty.'),
+    climate: keyOf(climates, 'Choose the climate.'),
+    position: keyOf(positions, 'Choose how the filter sits.'),
+    oilTemperatureMax: optionalQuantity(quantities.oilTemperatureMax),
+    meetsOil: oneOf(['yes', 'no'], 'Say whether such an oil is used.'),
+    vehicles: optionalWhole('Vehicles', 1, 100_000),
+  })
+  .transform(({ habit, meetsOil, vehicles, ...rest }) => ({
+    ...rest,
+    habit: habit ?? { distance: null, months: null },
+    meetsOil: meetsOil === 'yes',
+    vehicles: vehicles ?? 1,
+  }))
+
+/** A driver as it is kept, with what was typed. */
+export const driverFields = (
+  fields: z.output<typeof driverSchema>,
+  typed: Readonly<Record<string, unknown>>,
+): StoredDriver => ({ ...fields, rawInput: rawInputOf(typed, ['annualDistance', 'habit', 'oilTemperatureMax']) })
+
+/** What the form of a new driver starts with. */
+export const newDriverValues: FieldValues = {
+  duty: 'normal',
+  climate: 'mild',
+  position: 'upright',
+  meetsOil: 'yes',
+  vehicles: '1',
+}
+
+/** What the form of a driver starts with: what was typed, else what reads back as the same. */
+export const driverValues = (driver: StoredDriver): FieldValues => ({
+  name: driver.name,
+  annualDistance: quantityText(driver.annualDistance, quantities.annualDistance),
+  habit: intervalText(driver.habit),
+  duty: driver.duty,
+  climate: driver.climate,
+  position: driver.position,
+  oilTemperatureMax: quantityText(driver.oilTemperatureMax, quantities.oilTemperatureMax),
+  meetsOil: driver.meetsOil ? 'yes' : 'no',
+  vehicles: String(driver.vehicles),
+  ...driver.rawInput,
+})

@@ -1,0 +1,59 @@
+import { Form, href, Link } from 'react-router'
+import type { Import } from '#app/data/import-job.ts'
+import { Button, ButtonLink } from '#app/ui/Button.tsx'
+import { Alert, Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
+import { Meter } from '#app/ui/Meter.tsx'
+
+/** How far an import is, what it would write, and the word to write it. */
+export function ImportSummary({ job, refusal }: { job: Import; refusal: string }) {
+  const { id, state, message, rows, counts, progress } = job
+  const isBusy = state === 'reading' || state === 'writing'
+  return (
+    <Card>
+      <Stack>
+        {isBusy && (
+          <Row role="status">
+            <Meter share={Math.min(progress, 0.99)} />
+            <Soft>
+              {state === 'reading'
+                ? `${rows} rows looked at`
+                : 'Readings are being written; other work waits a moment.'}
+            </Soft>
+          </Row>
+        )}
+        {message && <Alert role="alert">{message}</Alert>}
+        {refusal && <Alert role="alert">{refusal}</Alert>}
+        {rows > 0 && (
+          <p>
+            {rows} rows: <strong>{counts.new} new</strong>, {counts.there} there already, {counts.refused} refused.{' '}
+            <a href={href('/import/:import/row-results.csv', { import: id })}>The result of every row</a>
+          </p>
+        )}
+        {state === 'ready' && <ReadyImport counts={counts} />}
+        {state === 'done' && (
+          <p>
+            {counts.new} readings are in. <Link to={href('/')}>To the line-ups</Link>
+          </p>
+        )}
+        <div>
+          <ButtonLink to={href('/import')}>Another file</ButtonLink>
+        </div>
+      </Stack>
+    </Card>
+  )
+}
+
+function ReadyImport({ counts }: { counts: Import['counts'] }) {
+  if (counts.refused > 0)
+    return (
+      <Alert>It is all or nothing: mend the refused rows in the file and send it again. Nothing was written.</Alert>
+    )
+  if (counts.new === 0) return <p>Everything is there already; there is nothing to write.</p>
+  return (
+    <Form method="post">
+      <Button type="submit" $kind="primary">
+        Write {counts.new} readings
+      </Button>
+    </Form>
+  )
+}

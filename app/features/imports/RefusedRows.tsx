@@ -1,0 +1,31 @@
+import { Card, Soft } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+
+/** The first of the rows that are refused, with the reason. */
+export function RefusedRows({ problems, count }: { problems: { row: number; message: string }[]; count: number }) {
+  if (problems.length === 0) return null
+  return (
+    <Card>
+      <h2>Refused rows</h2>
+      <Table>
+        <thead>
+          <tr>
+            <th>Row of the file</th>
+            <th>Reason</th>
+          </tr>
+        </thead>
+        <tbody>
+          {problems.map(({ row, message }) => (
+            <tr key={row}>
+              <td>{row}</td>
+              <td>{message}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+      {count > problems.length && (
+        <Soft>and {count - problems.length} more; the result of every row is in its file.</Soft>
+      )}
+    </Card>
+  )
+}

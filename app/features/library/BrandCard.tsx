@@ -1,0 +1,40 @@
+import { getFormProps } from '@conform-to/react'
+import { Form } from 'react-router'
+import type { ActionResult } from '#app/features/forms/action-result.ts'
+import { brandSchema } from '#app/features/forms/product-fields.ts'
+import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { TextBox } from '#app/ui/fields.tsx'
+import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
+
+interface Props {
+  brands: { name: string; products: number }[]
+  newBrand: string
+  result: ActionResult | undefined
+}
+
+/** The brands there are, and a new one. */
+export function BrandCard({ brands, newBrand, result }: Props) {
+  const [form, fields] = useSchemaForm(brandSchema, { result, values: {} })
+  return (
+    <Card>
+      <Stack>
+        <h2>Brands</h2>
+        <p>
+          {brands.length === 0 ? (
+            <Soft>None yet.</Soft>
+          ) : (
+            brands.map(({ name, products }) => `${name} (${products})`).join(' · ')
+          )}
+        </p>
+        <Form method="post" {...getFormProps(form)}>
+          <input type="hidden" name="id" value={newBrand} />
+          <Row style={{ alignItems: 'flex-end' }}>
+            <TextBox field={fields.name} label="New brand" />
+            <Button type="submit">Add the brand</Button>
+          </Row>
+        </Form>
+      </Stack>
+    </Card>
+  )
+}

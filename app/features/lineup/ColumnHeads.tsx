@@ -1,0 +1,37 @@
+import { href, Link } from 'react-router'
+import { tierLabels } from '#app/features/forms/labels.ts'
+import { pinStyle } from './pin-style.ts'
+import { SortHead } from './SortHead.tsx'
+import { HeadDrawing } from './table-style.ts'
+import type { Columns } from './useColumns.ts'
+
+/** Drawing, name, revision and tier of each product. */
+export function ColumnHeads({ view }: { view: Columns }) {
+  return (
+    <thead>
+      <tr>
+        <th scope="col">
+          <SortHead view={view} by="name" label="Product" />
+        </th>
+        {view.shown.map(({ column }) => {
+          const { id, productId, specimenId, name, revision, tier, specimens, given } = column
+          const remarks = [revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`]
+          return (
+            <th key={id} scope="col" style={pinStyle(view, id, 3)}>
+              <HeadDrawing
+                src={`${href('/specimens/:specimen/drawing.svg', { specimen: specimenId })}?head`}
+                alt=""
+                loading="lazy"
+                width={180}
+                height={52}
+              />
+              <Link to={href('/products/:product', { product: productId })}>{name}</Link>
+              <small>{remarks.filter(Boolean).join(' · ')}</small>
+              {given.length > 0 && <small>sample given by {given.join(', ')}</small>}
+            </th>
+          )
+        })}
+      </tr>
+    </thead>
+  )
+}

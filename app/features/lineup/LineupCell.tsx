@@ -1,0 +1,76 @@
+import { href } from 'react-router'
+import { characteristicOf } from '#core/catalogue/index.ts'
+import type { Cell, NumberCell, OpeningsCell, WordsCell } from '#core/compare/cell.ts'
+import { formatCell } from '#core/compare/format-cell.ts'
+import { spreadSourceLabels } from '#core/compare/unit-spread.ts'
+import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
+import { findFigure } from '#core/figures/index.ts'
+import type { UnitSystem } from '#core/quantity/units.ts'
+import type { ColumnHead } from '#app/data/lineup.server.ts'
+import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
+import { pinStyle } from './pin-style.ts'
+import type { Columns } from './useColumns.ts'
+
+interface Props {
+  rowKey: string
+  cell: Cell
+  column: ColumnHead
+  view: Columns
+  system: UnitSystem
+  showsUncertainty: boolean
+}
+
+/** What is known of one characteristic or figure of one product; a number opens to its readings. */
+export function LineupCell({ rowKey, cell, column, view, system, showsUncertainty }: Props) {
+  const style = pinStyle(view, column.id)
+  const address = (specimen: string) => href('/specimens/:specimen/values/:key', { specimen, key: rowKey })
+  switch (cell.state) {
+    case 'missing':
+      return (
+        <td data-empty style={style}>
+          missing
+        </td>
+      )
+    case 'not-applicable':
+      return (
+        <td data-empty style={style} title={cell.reason}>
+          –
+        </td>
+      )
+    case 'impossible':
+      return (
+        <td title={cell.message} style={style}>
+          <a href={address(cell.specimen)}>cannot be</a>
+        </td>
+      )
+    default: {
+      const { plain, exact, title } = cellTexts(rowKey, cell, system)
+      const mark = 'mark' in cell ? cell.mark : undefined
+      return (
+        <td data-mark={mark} style={style}>
+          {cell.evidence !== 'measured' && cell.evidence !== 'observed' && <EvidenceGlyph evidence={cell.evidence} />}
+          <a href={address(cell.specimen)} title={title}>
+            {showsUncertainty ? exact : plain}
+          </a>
+          {mark && <small>{mark}</small>}
+          {cell.state === 'number' && cell.remark && <small>{cell.remark}</small>}
+          {column.specimens > 1 && cell.of < column.specimens && (
+            <small>
+              {cell.of} of {column.specimens} specimens
+            </small>
+          )}
+        </td>
+      )
+    }
+  }
+}
+
+/** A known cell plain, with its uncertainty, and with what that rests on. */
+function cellTexts(rowKey: string, cell: NumberCell | WordsCell | OpeningsCell, system: UnitSystem) {
+  const plain = formatCell(rowKey, cell, system)
+  if (cell.state !== 'number') return { plain, exact: plain, title: plain }
+  const of = findFigure(rowKey) ?? characteristicOf(rowKey)
+  const exact = cell.u > 0 ? formatValueWithUncertainty(of, cell.value, cell.u, system) : plain
+  const spread = cell.spread && `unit to unit ${spreadSourceLabels[cell.spread]}`
+  return { plain, exact, title: [exact, spread].filter(Boolean).join('; ') }
+}

@@ -1,0 +1,41 @@
+import { memo } from 'react'
+import type { Row } from '#core/compare/lineup.ts'
+import type { UnitSystem } from '#core/quantity/units.ts'
+import { LineupCell } from './LineupCell.tsx'
+import { SortHead } from './SortHead.tsx'
+import type { Columns } from './useColumns.ts'
+
+interface Props {
+  row: Row
+  view: Columns
+  system: UnitSystem
+  showsUncertainty: boolean
+}
+
+/** Several numbers are known and none is apart from the others. */
+const isTie = ({ cells, differs }: Row): boolean =>
+  !differs && cells.filter(({ state }) => state === 'number').length > 1
+
+/** One row; drawn again only when it would look different, so that scrolling draws what comes in sight alone. */
+export const LineupRow = memo(function LineupRow({ row, view, system, showsUncertainty }: Props) {
+  const isTied = isTie(row)
+  return (
+    <tr data-tie={isTied || undefined}>
+      <th scope="row">
+        <SortHead view={view} by={row.key} label={row.label} />
+        {isTied && <small>a tie</small>}
+      </th>
+      {view.shown.map(({ at, column }) => (
+        <LineupCell
+          key={column.id}
+          rowKey={row.key}
+          cell={row.cells[at] ?? { state: 'missing' }}
+          column={column}
+          view={view}
+          system={system}
+          showsUncertainty={showsUncertainty}
+        />
+      ))}
+    </tr>
+  )
+})

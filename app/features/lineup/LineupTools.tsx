@@ -1,0 +1,59 @@
+import { useState } from 'react'
+import { Button } from '#app/ui/Button.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Row, Small } from '#app/ui/layout.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
+import type { Columns } from './useColumns.ts'
+
+interface Props {
+  view: Columns
+  /** Rows that are shown. */
+  rows: number
+  isArranging: boolean
+  onArrange: () => void
+}
+
+/** What the table shows: differences only, uncertainty, which columns, which rows. */
+export function LineupTools({ view, rows, isArranging, onArrange }: Props) {
+  const { get, set } = useAddress()
+  const [sought, seek] = useState(get('find') ?? '')
+  const [onlyDifferences, showsUncertainty] = [get('only') === 'differences', get('doubt') === 'shown']
+  const find = (words: string) => {
+    seek(words)
+    set({ find: words })
+  }
+  return (
+    <Row data-print="no">
+      <Button
+        onPress={() => set({ only: onlyDifferences ? '' : 'differences' })}
+        aria-pressed={onlyDifferences}
+        $kind={onlyDifferences ? 'primary' : 'plain'}
+      >
+        Differences only
+      </Button>
+      <Button
+        onPress={() => set({ doubt: showsUncertainty ? '' : 'shown' })}
+        aria-pressed={showsUncertainty}
+        $kind={showsUncertainty ? 'primary' : 'plain'}
+      >
+        Show ±
+      </Button>
+      <Button onPress={onArrange} aria-expanded={isArranging}>
+        Columns
+      </Button>
+      <InputBox
+        type="search"
+        style={{ width: 170 }}
+        aria-label="Find a row"
+        placeholder="Find a row"
+        value={sought}
+        onChange={(event) => find(event.target.value)}
+      />
+      <Button onPress={() => window.print()}>Print</Button>
+      <Small>
+        {view.shown.length} {view.shown.length === 1 ? 'product' : 'products'}
+        {view.hidden.size > 0 && `, ${view.hidden.size} hidden`}, {rows} rows. Click a row's name to sort by it.
+      </Small>
+    </Row>
+  )
+}

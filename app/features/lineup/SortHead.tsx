@@ -1,0 +1,15 @@
+import { ArrowDown, ArrowUp } from 'lucide-react'
+import { Sort } from './table-style.ts'
+import type { Columns } from './useColumns.ts'
+
+/** The name of a row: a press sorts the columns by it, another turns the order round. */
+export function SortHead({ view, by, label }: { view: Columns; by: string; label: string }) {
+  const { sort, rising, sortBy } = view
+  return (
+    <Sort type="button" onClick={() => sortBy(by)} aria-label={`Sort by ${label}`}>
+      <span>{label}</span>
+      {sort === by &&
+        (rising ? <ArrowUp size={14} aria-label="rising" /> : <ArrowDown size={14} aria-label="falling" />)}
+    </Sort>
+  )
+}

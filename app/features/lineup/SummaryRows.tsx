@@ -1,0 +1,95 @@
+import { href, Link } from 'react-router'
+import { formatMoney } from '#core/money/currency.ts'
+import { rankingCoverage } from '#core/verdict/ranking.ts'
+import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
+import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import { pinStyle } from './pin-style.ts'
+import { SortHead } from './SortHead.tsx'
+import { Warning } from './table-style.ts'
+import { useLineup } from './useLineup.ts'
+import type { Columns } from './useColumns.ts'
+
+/** Score, price and contradictions of each product, above what is known part by part. */
+export function SummaryRows({ view, judged }: { view: Columns; judged: EvaluationView }) {
+  const { school, driver, leaders } = judged
+  const isTied = (id: string) => leaders.length > 1 && leaders.some((one) => one.id === id)
+  const hasFindings = view.order.some(({ column }) => column.findings > 0)
+  return (
+    <tbody>
+      <tr>
+        <th scope="row">
+          <SortHead
+            view={view}
+            by="score"
+            label={school.id === 'build' && !driver ? 'Construction score' : `Score: ${school.name}`}
+          />
+        </th>
+        {view.shown.map(({ column }) => (
+          <td key={column.id} style={pinStyle(view, column.id)}>
+            <ScoreCell column={column} isTied={isTied(column.id)} query={judged.query} />
+          </td>
+        ))}
+      </tr>
+      <tr>
+        <th scope="row">
+          <SortHead view={view} by="price" label="Price paid" />
+        </th>
+        {view.shown.map(({ column: { id, productId, paid } }) => (
+          <td key={id} style={pinStyle(view, id)}>
+            {paid ? (
+              <Link to={href('/products/:product', { product: productId })}>
+                {formatMoney(paid.minor, paid.currency)}
+              </Link>
+            ) : (
+              '–'
+            )}
+          </td>
+        ))}
+      </tr>
+      {hasFindings && (
+        <tr>
+          <th scope="row">Contradictions found</th>
+          {view.shown.map(({ column: { id, specimenId, findings } }) => (
+            <td key={id} style={pinStyle(view, id)}>
+              {findings > 0 ? (
+                <Link to={href('/specimens/:specimen/findings', { specimen: specimenId })}>{findings}</Link>
+              ) : (
+                '0'
+              )}
+            </td>
+          ))}
+        </tr>
+      )}
+    </tbody>
+  )
+}
+
+interface ScoreProps {
+  column: EvaluatedColumn
+  isTied: boolean
+  query: string
+}
+
+/** Coverage from which a score is called complete. */
+const complete = 0.995
+
+function ScoreCell({ column: { id, score, misfits }, isTied, query }: ScoreProps) {
+  const { application } = useLineup()
+  const address = href('/lineups/:application/score/:column', { application: application.id, column: id })
+  return (
+    <>
+      <Link to={`${address}${query}`} style={{ font: '600 24px/1 var(--label)' }}>
+        {score.value === undefined ? '–' : Math.round(score.value)}
+      </Link>
+      {isTied && <small>tied for first</small>}
+      {score.coverage < complete && (
+        <small>
+          {Math.round(score.low)} to {Math.round(score.high)}, {Math.round(score.coverage * 100)} % known
+          {score.coverage < rankingCoverage && ', not ranked'}
+        </small>
+      )}
+      {score.fatalFault && <Warning>{score.fatalFault}</Warning>}
+      {misfits.length > 0 && <Warning>does not fit: {misfits.join(', ')}</Warning>}
+    </>
+  )
+}

@@ -1,0 +1,146 @@
+import { styled } from 'styled-components'
+
+export const Scroll = styled.div`
+  overflow: auto;
+  max-height: calc(100vh - 190px);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--card);
+  @media print {
+    max-height: none;
+    overflow: visible;
+    border: 0;
+  }
+`
+
+export const Table = styled.table`
+  border-collapse: separate;
+  border-spacing: 0;
+  min-width: 100%;
+  font-size: 14px;
+
+  th,
+  td {
+    padding: 7px 12px;
+    border-bottom: 1px solid var(--line);
+    text-align: right;
+    vertical-align: top;
+    background: var(--card);
+  }
+  td {
+    min-width: 142px;
+    max-width: 210px;
+    overflow-wrap: anywhere;
+  }
+  thead th {
+    position: sticky;
+    top: 0;
+    z-index: 2;
+    vertical-align: bottom;
+    font: 600 17px/1.15 var(--label);
+    border-bottom: 2px solid var(--line-strong);
+    max-width: 210px;
+    overflow-wrap: anywhere;
+  }
+  tbody th[scope='row'],
+  thead th:first-child {
+    position: sticky;
+    left: 0;
+    z-index: 1;
+    width: 228px;
+    min-width: 228px;
+    text-align: left;
+    font-weight: 400;
+    border-right: 1px solid var(--line);
+  }
+  thead th:first-child {
+    z-index: 3;
+  }
+  td[data-mark='best'] {
+    background: var(--best);
+  }
+  td[data-mark='worst'] {
+    background: var(--worst);
+  }
+  thead small {
+    display: block;
+    font: 400 12px/1.35 var(--text);
+    color: var(--ink-soft);
+  }
+  tr[data-tie] td,
+  tr[data-tie] th[scope='row'] {
+    background: color-mix(in srgb, var(--line) 34%, var(--card));
+  }
+  tbody th small {
+    color: var(--ink-soft);
+    font-size: 12px;
+  }
+  td[data-empty] {
+    color: var(--ink-soft);
+  }
+  td a {
+    text-decoration: none;
+    &:hover {
+      text-decoration: underline;
+    }
+  }
+  td small {
+    display: block;
+    color: var(--ink-soft);
+    font-size: 12px;
+  }
+  @media print {
+    font-size: 10px;
+    th,
+    td {
+      position: static !important;
+      min-width: 0 !important;
+      padding: 2px 4px;
+    }
+  }
+`
+
+export const HeadDrawing = styled.img`
+  display: block;
+  margin: 0 0 6px auto;
+  border-radius: 6px;
+  max-width: 100%;
+  height: auto;
+  @media print {
+    display: none;
+  }
+`
+
+export const Group = styled.th`
+  && {
+    position: sticky;
+    left: 0;
+    padding-top: 18px;
+    background: var(--paper);
+    font: 600 19px/1.1 var(--label);
+    text-align: left;
+  }
+`
+
+export const Sort = styled.button`
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 6px;
+  width: 100%;
+  min-height: 26px;
+  padding: 0;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+  &:hover {
+    text-decoration: underline;
+  }
+`
+
+export const Warning = styled.span`
+  display: block;
+  color: var(--red);
+  font: 600 13px/1.25 var(--text);
+`

@@ -1,0 +1,79 @@
+import {
+  catalogue,
+  irreversibleStep,
+  optionsOf,
+  partLabel,
+  stations,
+  type Characteristic,
+} from '#core/catalogue/index.ts'
+import { formatValueNumber } from '#core/figures/format-value.ts'
+import { Card, Small, Stack } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+
+/** Everything that can be recorded, station by station. */
+export function CatalogueCard() {
+  return (
+    <Card id="catalogue">
+      <Stack>
+        <h2>What is recorded</h2>
+        {stations.map((station) => (
+          <Stack key={station.key} $gap={4}>
+            <h3>{station.label}</h3>
+            <Table>
+              <tbody>
+                {catalogue
+                  .filter((one) => one.station === station.key)
+                  .map((one) => (
+                    <CharacteristicRow key={one.key} characteristic={one} />
+                  ))}
+              </tbody>
+            </Table>
+          </Stack>
+        ))}
+      </Stack>
+    </Card>
+  )
+}
+
+function CharacteristicRow({ characteristic }: { characteristic: Characteristic }) {
+  const { units: system } = usePreferences()
+  const { label, part, how, why, lostAfter } = characteristic
+  const options = optionsText(characteristic)
+  return (
+    <tr>
+      <td style={{ width: '22%' }}>
+        {label}
+        <br />
+        <Small>{partLabel(part)}</Small>
+      </td>
+      <td>
+        {how}
+        {options && (
+          <>
+            <br />
+            <Small>{options}</Small>
+          </>
+        )}
+        {'typical' in characteristic && (
+          <>
+            <br />
+            <Small>
+              Typical: {formatValueNumber(characteristic, characteristic.typical[0], system)} to{' '}
+              {formatValueNumber(characteristic, characteristic.typical[1], system)}
+            </Small>
+          </>
+        )}
+      </td>
+      <td>{why}</td>
+      <td>
+        <Small>{lostAfter === 'wrap' ? '' : `lost after ${irreversibleStep(lostAfter).label}`}</Small>
+      </td>
+    </tr>
+  )
+}
+
+const optionsText = (characteristic: Characteristic): string =>
+  optionsOf(characteristic)
+    .map(({ label, description }) => (characteristic.kind === 'grade' ? `${label} ${description}` : label))
+    .join(' · ')

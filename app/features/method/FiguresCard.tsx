@@ -1,0 +1,55 @@
+import { partLabel } from '#core/catalogue/index.ts'
+import { figures } from '#core/figures/index.ts'
+import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+
+/** Every figure with its formula, reason and source. */
+export function FiguresCard() {
+  return (
+    <Card id="figures">
+      <Stack>
+        <h2>Figures</h2>
+        <Table>
+          <thead>
+            <tr>
+              <th>Figure</th>
+              <th>Formula</th>
+              <th>Why</th>
+              <th>Source</th>
+            </tr>
+          </thead>
+          <tbody>
+            {figures.map(({ key, label, part, formula, why, source, assumptions }) => (
+              <tr key={key}>
+                <td>
+                  {label}
+                  <br />
+                  <Small>{partLabel(part)}</Small>
+                </td>
+                <td>
+                  {formula}
+                  {assumptions.length > 0 && (
+                    <>
+                      <br />
+                      <Small>{assumptions.join(' ')}</Small>
+                    </>
+                  )}
+                </td>
+                <td>{why}</td>
+                <td>{source}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+        <p>
+          <Soft>
+            Uncertainty: repeats by their spread (type A, widened by Student&apos;s t), instruments by resolution and
+            accuracy, soft and uneven parts by what they give in the hand (type B, rectangular), carried through every
+            formula to first order, stated for about 95 % (k = 2). Source: JCGM 100:2008. Best and worst in a line-up
+            are marked only beyond it.
+          </Soft>
+        </p>
+      </Stack>
+    </Card>
+  )
+}

@@ -1,0 +1,65 @@
+import { useState } from 'react'
+import { href } from 'react-router'
+import type { School } from '#core/score/schools.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button, ButtonLink } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/fields.tsx'
+import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
+import { Card, Row, Stack } from '#app/ui/layout.tsx'
+
+interface Props {
+  id: string
+  isNew: boolean
+  /** With the weights and value functions as they were typed. */
+  school: School
+  isValid: boolean
+}
+
+/** Name and belief of a school, to save with its weights. */
+export function SchoolForm({ id, isNew, school, isValid }: Props) {
+  const [name, setName] = useState(isNew ? `${school.name}, my way` : school.name)
+  const [description, setDescription] = useState(school.description)
+  const { send, refusal } = useAction()
+  const save = () =>
+    send({
+      id,
+      name,
+      description,
+      weights: JSON.stringify(school.weights),
+      valueFunctions: JSON.stringify(school.valueFunctions),
+    })
+  return (
+    <Card>
+      <Stack $gap={14}>
+        <Stack $gap={4}>
+          <label htmlFor="school-name">Name</label>
+          <InputBox id="school-name" value={name} onChange={(event) => setName(event.target.value)} maxLength={60} />
+        </Stack>
+        <Stack $gap={4}>
+          <label htmlFor="school-description">What it holds, in two sentences with the reason</label>
+          <AreaBox
+            id="school-description"
+            value={description}
+            onChange={(event) => setDescription(event.target.value)}
+            maxLength={400}
+            rows={3}
+          />
+        </Stack>
+        <ErrorText role="alert">{refusal}</ErrorText>
+        <Row>
+          <Button $kind="primary" isDisabled={!isValid} onPress={save}>
+            Save the school
+          </Button>
+          <ButtonLink to={href('/schools')} $kind="quiet">
+            Back
+          </ButtonLink>
+          {!isNew && (
+            <Button $kind="danger" onPress={() => send({ intent: 'remove', id })}>
+              Remove it
+            </Button>
+          )}
+        </Row>
+      </Stack>
+    </Card>
+  )
+}

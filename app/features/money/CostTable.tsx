@@ -1,0 +1,150 @@
+import { href, Link } from 'react-router'
+import { styled } from 'styled-components'
+import { formatMoney } from '#core/money/currency.ts'
+import { fromSI } from '#core/quantity/convert.ts'
+import { formatFixed, formatQuantity } from '#core/quantity/format.ts'
+import type { UnitSystem } from '#core/quantity/units.ts'
+import type { MoneyRow } from '#app/data/money.server.ts'
+import type { Offer } from '#app/data/offers.server.ts'
+import { Small } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import { usePerDistance } from './usePerDistance.ts'
+
+const Figures = styled(Table)`
+  td:first-child {
+    min-width: 150px;
+  }
+  td:nth-child(n + 4) {
+    white-space: nowrap;
+  }
+`
+
+const limitWords = { claim: 'the claim', manual: 'the manual', habit: 'your habit' }
+
+interface Props {
+  rows: MoneyRow[]
+  names: ReadonlyMap<string, string>
+  currency: string
+  wanted: number
+}
+
+const costOf = ({ cost, offer }: MoneyRow): number => cost?.perDistance ?? offer?.unit ?? Infinity
+
+/** What each filter costs when it has arrived, for how long it may be used, and what that comes to; cheapest first. */
+export function CostTable({ rows, names, currency, wanted }: Props) {
+  const { label } = usePerDistance()
+  return (
+    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Prices">
+      <Figures>
+        <thead>
+          <tr>
+            <th scope="col">Product</th>
+            <th scope="col">Landed, each</th>
+            <th scope="col">Usable interval</th>
+            <th scope="col">For {label}</th>
+            <th scope="col">A year</th>
+            <th scope="col">Paid for, not used</th>
+            <th scope="col">Area for one {currency}</th>
+            <th scope="col">Score</th>
+          </tr>
+        </thead>
+        <tbody>
+          {[...rows]
+            .sort((a, b) => costOf(a) - costOf(b))
+            .map((row) => (
+              <CostRow
+                key={row.column.id}
+                row={row}
+                name={names.get(row.column.id) ?? row.column.name}
+                currency={currency}
+                wanted={wanted}
+              />
+            ))}
+        </tbody>
+      </Figures>
+    </div>
+  )
+}
+
+interface RowProps {
+  row: MoneyRow
+  name: string
+  currency: string
+  wanted: number
+}
+
+function CostRow({ row, name, currency, wanted }: RowProps) {
+  const { units: system } = usePreferences()
+  const { unit, scale } = usePerDistance()
+  const { column, offer, unconverted, interval, cost } = row
+  const money = (minor: number | undefined) => (minor === undefined ? '–' : formatMoney(Math.round(minor), currency))
+  return (
+    <tr>
+      <td>
+        <Link to={href('/products/:product/prices', { product: column.productId })}>{name}</Link>
+        {column.given.length > 0 && <Remark>sample given by {column.given.join(', ')}</Remark>}
+      </td>
+      <td>
+        {offer ? (
+          <>
+            <strong>{money(offer.unit)}</strong>
+            <Remark>{offerText(offer, currency, wanted)}</Remark>
+            {offer.stale && <Remark>stale: {offer.age} days old</Remark>}
+          </>
+        ) : (
+          <Small>{unconverted.length > 0 ? `in ${unconverted.join(' and ')}: needs a rate` : 'no price'}</Small>
+        )}
+      </td>
+      <td>
+        {interval ? (
+          <>
+            {formatQuantity(interval.distance, unit)}
+            <Remark>
+              set by {limitWords[interval.limit]}
+              {interval.claimFails && `; the claim does not count: ${interval.claimFails}`}
+            </Remark>
+          </>
+        ) : (
+          <Small>not known</Small>
+        )}
+      </td>
+      <td>{money(cost && cost.perDistance * scale)}</td>
+      <td>{money(cost?.aYear)}</td>
+      <td>{interval && interval.unused > 0 ? formatQuantity(interval.unused, unit) : '–'}</td>
+      <td>{areaText(row.areaPerMoney, system)}</td>
+      <td>
+        {column.score.value === undefined ? '–' : Math.round(column.score.value)}
+        {column.score.fatalFault && <Remark>{column.score.fatalFault}</Remark>}
+      </td>
+    </tr>
+  )
+}
+
+/** A remark on a line of its own. */
+function Remark({ children }: { children: React.ReactNode }) {
+  return (
+    <>
+      <br />
+      <Small>{children}</Small>
+    </>
+  )
+}
+
+/** What an offer is made of: the price as the shop asks it, freight, what is left over, what comes along. */
+function offerText({ price, landed, rate, rateQuotedOn }: Offer, currency: string, wanted: number): string {
+  const pack = price.packSize > 1 ? ` for ${price.packSize}` : ''
+  const said = [
+    `${formatMoney(price.amountMinor, price.currency)}${pack}, ${price.shop}`,
+    landed.freight > 0 && `freight ${formatMoney(Math.round(landed.freight), price.currency)}`,
+    landed.filters > wanted && `${landed.filters - wanted} left over`,
+    price.extrasMinor > 0 && `${price.extras} worth ${formatMoney(price.extrasMinor, price.currency)} off`,
+    price.currency !== currency && `at ${rate.toPrecision(4)} of ${rateQuotedOn}`,
+  ]
+  return said.filter(Boolean).join('; ')
+}
+
+function areaText(area: number | undefined, system: UnitSystem): string {
+  const unit = system === 'metric' ? 'cm²' : 'in²'
+  return area === undefined ? '–' : `${formatFixed(fromSI(area, unit), 0)} ${unit}`
+}

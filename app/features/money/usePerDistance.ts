@@ -1,0 +1,9 @@
+import { usePreferences } from '#app/ui/usePreferences.ts'
+
+/** The distance that costs are stated for, in the user's units; `scale` makes a cost for 10,000 km one for it. */
+export function usePerDistance() {
+  const { units } = usePreferences()
+  return units === 'metric'
+    ? ({ unit: 'km', label: '10,000 km', scale: 1 } as const)
+    : ({ unit: 'mi', label: '10,000 mi', scale: 1.609344 } as const)
+}

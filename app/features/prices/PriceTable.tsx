@@ -1,0 +1,79 @@
+import { Form } from 'react-router'
+import { formatMoney } from '#core/money/currency.ts'
+import { priceAge, staleAfter, type Price } from '#core/money/landed.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Small, Soft } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+
+/** Every price that was read for a product, latest first. */
+export function PriceTable({ prices, today }: { prices: Price[]; today: string }) {
+  if (prices.length === 0) return <Soft>No price was read yet.</Soft>
+  return (
+    <Table>
+      <thead>
+        <tr>
+          <th scope="col">Day</th>
+          <th scope="col">Shop</th>
+          <th scope="col">Price</th>
+          <th scope="col">Freight</th>
+          <th scope="col">Comes along</th>
+          <th scope="col">Remove</th>
+        </tr>
+      </thead>
+      <tbody>
+        {prices.map((price) => (
+          <PriceRow key={price.id} price={price} isStale={priceAge(price, today) > staleAfter} />
+        ))}
+      </tbody>
+    </Table>
+  )
+}
+
+function PriceRow({ price, isStale }: { price: Price; isStale: boolean }) {
+  const { currency } = price
+  return (
+    <tr>
+      <td>
+        {price.observedOn}
+        {isStale && (
+          <>
+            <br />
+            <Small>stale</Small>
+          </>
+        )}
+      </td>
+      <td>{price.shop}</td>
+      <td>
+        {formatMoney(price.amountMinor, currency)}
+        {price.packSize > 1 && ` for ${price.packSize}`}
+        {price.subscription > 0 && `, ${Math.round(price.subscription * 100)} % off by subscription`}
+      </td>
+      <td>{freightText(price)}</td>
+      <td>{price.extras && `${price.extras}, ${formatMoney(price.extrasMinor, currency)}`}</td>
+      <td>
+        <Form method="post">
+          <input type="hidden" name="id" value={price.id} />
+          <Button
+            type="submit"
+            name="intent"
+            value="remove"
+            $kind="quiet"
+            aria-label={`Remove the price of ${price.observedOn}`}
+          >
+            Remove
+          </Button>
+        </Form>
+      </td>
+    </tr>
+  )
+}
+
+function freightText({ freight, currency }: Price): string {
+  const said = [
+    freight.order > 0 && `${formatMoney(freight.order, currency)} an order`,
+    freight.pack > 0 && `${formatMoney(freight.pack, currency)} a pack`,
+    freight.least > 0 && `at least ${formatMoney(freight.least, currency)}`,
+    freight.freeFrom !== null && `free from ${formatMoney(freight.freeFrom, currency)}`,
+  ]
+  return said.filter(Boolean).join(', ') || 'none'
+}

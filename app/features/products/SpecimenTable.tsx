@@ -1,0 +1,69 @@
+import { href, Link } from 'react-router'
+import { formatMoney } from '#core/money/currency.ts'
+import type { Specimen } from '#app/data/specimens.server.ts'
+import { Small, Soft } from '#app/ui/layout.tsx'
+import { Meter } from '#app/ui/Meter.tsx'
+import { Table } from '#app/ui/Table.tsx'
+
+interface ScoredSpecimen extends Specimen {
+  completeness: number
+  score: number | undefined
+  fatalFault: string | undefined
+}
+
+/** The specimens of a product: how they were got, how far they are, and what they score. */
+export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
+  if (specimens.length === 0) return <Soft>None yet. Buy one, write a letter on it, and put it on the bench.</Soft>
+  return (
+    <Table>
+      <thead>
+        <tr>
+          <th>Specimen</th>
+          <th>Revision</th>
+          <th>How got</th>
+          <th>Recorded</th>
+          <th>Construction</th>
+          <th>Change</th>
+        </tr>
+      </thead>
+      <tbody>
+        {specimens.map((specimen) => (
+          <tr key={specimen.id}>
+            <td>
+              <Link to={href('/bench/:specimen', { specimen: specimen.id })}>{specimen.label}</Link>
+            </td>
+            <td>{specimen.revisionLabel || 'First'}</td>
+            <td>{acquisitionText(specimen)}</td>
+            <td>
+              <Meter share={specimen.completeness} />
+            </td>
+            <td>
+              {specimen.score === undefined ? (
+                '–'
+              ) : (
+                <Link to={href('/specimens/:specimen/score', { specimen: specimen.id })}>
+                  {Math.round(specimen.score)} of 100
+                </Link>
+              )}
+              {specimen.fatalFault && (
+                <>
+                  <br />
+                  <Small>{specimen.fatalFault}</Small>
+                </>
+              )}
+            </td>
+            <td>
+              <Link to={href('/specimens/:specimen/edit', { specimen: specimen.id })}>Edit</Link>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  )
+}
+
+function acquisitionText({ acquisition, givenBy, shop, paidMinor, currency }: Specimen): string {
+  const how =
+    acquisition === 'given' ? `Given by ${givenBy}` : ['Bought', shop && `at ${shop}`].filter(Boolean).join(' ')
+  return paidMinor === null || currency === null ? how : `${how}, ${formatMoney(paidMinor, currency)}`
+}

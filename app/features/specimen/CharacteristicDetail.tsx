@@ -1,0 +1,63 @@
+import { href, Link } from 'react-router'
+import type { Characteristic } from '#core/catalogue/index.ts'
+import type { UnitSpread } from '#core/compare/unit-spread.ts'
+import type { Reading } from '#core/teardown/reading.ts'
+import type { Specimen } from '#app/data/specimens.server.ts'
+import type { ResolvedValueView } from '#app/data/view-models.ts'
+import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
+import { Card, Caution, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import { formatResolvedValue } from './format-resolved-value.ts'
+import { LargeValue, unitSpreadText } from './LargeValue.tsx'
+import { ReadingsTable } from './ReadingsTable.tsx'
+
+interface Props {
+  characteristic: Characteristic
+  specimen: Specimen
+  spread: UnitSpread
+  readings: Reading[]
+  resolved: ResolvedValueView | undefined
+}
+
+/** A characteristic opened: what it is, how it is taken, and every reading of it. */
+export function CharacteristicDetail({ characteristic, specimen, spread, readings, resolved }: Props) {
+  const { units: system } = usePreferences()
+  const onBench = `${href('/bench/:specimen', { specimen: specimen.id })}?at=${characteristic.key}`
+  return (
+    <>
+      <Card>
+        <Stack>
+          {resolved ? (
+            <>
+              <LargeValue>{formatResolvedValue(resolved, system)}</LargeValue>
+              <Small>
+                <EvidenceGlyph evidence={resolved.evidence} word />, from {resolved.readings}{' '}
+                {resolved.readings === 1 ? 'reading' : 'readings'}
+                {resolved.disagree && '; they do not agree, take another'}.{' '}
+                {resolved.number && resolved.number.u > 0 && unitSpreadText(spread)}
+              </Small>
+            </>
+          ) : (
+            <Caution>
+              Missing. <Link to={onBench}>Record it on the bench</Link>.
+            </Caution>
+          )}
+          <p>{characteristic.how}</p>
+          <p>
+            <Soft>Why: </Soft>
+            {characteristic.why}
+          </p>
+        </Stack>
+      </Card>
+      <Card>
+        <Stack>
+          <h2>Readings</h2>
+          <ReadingsTable characteristic={characteristic} readings={readings} outliers={resolved?.outliers ?? []} />
+          <div>
+            <Link to={onBench}>To this reading on the bench</Link>
+          </div>
+        </Stack>
+      </Card>
+    </>
+  )
+}

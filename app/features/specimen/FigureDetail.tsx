@@ -1,0 +1,117 @@
+import { href, Link } from 'react-router'
+import { characteristicOf } from '#core/catalogue/index.ts'
+import type { UnitSpread } from '#core/compare/unit-spread.ts'
+import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
+import { findFigure, type Figure } from '#core/figures/index.ts'
+import type { Specimen } from '#app/data/specimens.server.ts'
+import type { FigureView, ResolvedValueView } from '#app/data/view-models.ts'
+import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
+import { Alert, Card, Caution, Small, Stack } from '#app/ui/layout.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import { FigureInputs } from './FigureInputs.tsx'
+import { FormulaInNumbers } from './FormulaInNumbers.tsx'
+import { LargeValue, unitSpreadText } from './LargeValue.tsx'
+import { UncertaintyBudget } from './UncertaintyBudget.tsx'
+
+interface Props {
+  figureKey: string
+  specimen: Specimen
+  spread: UnitSpread
+  result: FigureView
+  inputs: ResolvedValueView[]
+}
+
+/** A figure opened: its value, formula, readings and the sources of its uncertainty. */
+export function FigureDetail({ figureKey, specimen, spread, result, inputs }: Props) {
+  const figure = findFigure(figureKey)
+  if (!figure) return null
+  return (
+    <>
+      <Card>
+        <Stack>
+          <FigureValue figure={figure} specimen={specimen} spread={spread} result={result} />
+          <p>{figure.why}</p>
+        </Stack>
+      </Card>
+      <Card>
+        <Stack>
+          <h2>Formula</h2>
+          <FormulaInNumbers figure={figure} inputs={inputs} />
+          {figure.assumptions.length > 0 && <p>Assumed: {figure.assumptions.join(' ')}</p>}
+          <Small>Source: {figure.source}.</Small>
+        </Stack>
+      </Card>
+      <Card>
+        <Stack>
+          <h2>Made of</h2>
+          <FigureInputs inputs={inputs} specimen={specimen.id} />
+        </Stack>
+      </Card>
+      {result.state === 'known' && result.budget.length > 0 && (
+        <Card>
+          <Stack>
+            <h2>Where its doubt comes from</h2>
+            <UncertaintyBudget lines={result.budget} />
+          </Stack>
+        </Card>
+      )}
+    </>
+  )
+}
+
+interface ValueProps {
+  figure: Figure
+  specimen: Specimen
+  spread: UnitSpread
+  result: FigureView
+}
+
+/** The value, or why there is none. */
+function FigureValue({ figure, specimen, spread, result }: ValueProps) {
+  const { units: system } = usePreferences()
+  switch (result.state) {
+    case 'known':
+      return (
+        <>
+          <LargeValue>{formatValueWithUncertainty(figure, result.value, result.u, system)}</LargeValue>
+          {result.remark && <p>{result.remark}</p>}
+          <Small>
+            Rests on what is <EvidenceGlyph evidence={result.evidence} word /> at worst.{' '}
+            {result.u > 0 && `The range is about 95 % (k = 2), for this specimen. ${unitSpreadText(spread)}`}
+          </Small>
+        </>
+      )
+    case 'impossible':
+      return <Alert>{result.message}. One of the readings below must be wrong.</Alert>
+    case 'not-applicable':
+      return <Caution>Not worked out here, since {result.reason}.</Caution>
+    case 'missing':
+      return <StillToRecord missing={result.missing} unsaid={result.unsaid} specimen={specimen} />
+  }
+}
+
+interface MissingProps {
+  missing: string[]
+  /** What the application does not say yet. */
+  unsaid: string[]
+  specimen: Specimen
+}
+
+function StillToRecord({ missing, unsaid, specimen: { id, applicationId } }: MissingProps) {
+  return (
+    <Caution>
+      Not known yet. Still to record:{' '}
+      {missing.map((key, index) => (
+        <span key={key}>
+          {index > 0 && ', '}
+          <Link to={`${href('/bench/:specimen', { specimen: id })}?at=${key}`}>{characteristicOf(key).label}</Link>
+        </span>
+      ))}
+      {missing.length > 0 && unsaid.length > 0 && ', '}
+      {unsaid.length > 0 && (
+        <Link to={href('/lineups/:application/edit', { application: applicationId })}>{unsaid.join(', ')}</Link>
+      )}
+      .
+    </Caution>
+  )
+}

@@ -1,0 +1,31 @@
+import { fatalFaultCap } from '#core/score/fatal-faults.ts'
+import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
+import type { ColumnHead } from '#app/data/lineup.server.ts'
+import { Alert } from '#app/ui/layout.tsx'
+import { useColumnOf } from './useColumnOf.ts'
+import type { EvaluationView } from './useEvaluation.ts'
+
+/** Those that do not fit or have a fatal fault. */
+export const avoided = ({ all }: Pick<EvaluationView, 'all'>): EvaluatedRevision[] =>
+  all.filter(({ excluded, score }) => excluded !== undefined || score.fatalFaults.length > 0)
+
+/** Why each of those to avoid is to be avoided. */
+export function AvoidList({ judged }: { judged: EvaluationView }) {
+  const columnOf = useColumnOf()
+  return avoided(judged).map((one) => (
+    <Alert key={one.id}>
+      {judged.nameOf(one.id)}: {reasonToAvoid(one, columnOf(one))}
+    </Alert>
+  ))
+}
+
+function reasonToAvoid({ excluded, score }: EvaluatedRevision, column: ColumnHead): string {
+  if (excluded !== undefined) return `excluded, ${column.misfits.join(' and ')}.`
+  const faults = score.fatalFaults.map(({ description }) => description).join(' and ')
+  return `${faults}; capped at ${fatalFaultCap} whatever else is good. ${patternText(column)}`
+}
+
+function patternText({ specimens, faultySpecimens }: ColumnHead): string {
+  if (specimens === 1) return 'Open a second specimen before it is published as a pattern.'
+  return `${faultySpecimens} of ${specimens} specimens show it${faultySpecimens > 1 ? ': worse than one alone' : ''}.`
+}

@@ -1,0 +1,49 @@
+import { cautions } from '#core/catalogue/index.ts'
+import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
+import type { ColumnHead } from '#app/data/lineup.server.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { Card, Caution, Stack } from '#app/ui/layout.tsx'
+import { ReasonList } from './list.ts'
+import { useColumnOf } from './useColumnOf.ts'
+import type { EvaluationView } from './useEvaluation.ts'
+
+/** What the verdict does not know, who gave what, and what it is not. */
+export function DisclosureCard({ judged: { leaders, nameOf } }: { judged: EvaluationView }) {
+  const { columns } = useLineup().evaluation
+  const columnOf = useColumnOf()
+  return (
+    <Card>
+      <Stack $gap={10}>
+        <h2>Doubts and disclosures</h2>
+        <ReasonList>
+          {leaders.map((one) => (
+            <li key={one.id}>
+              {nameOf(one.id)}: {doubtText(one, columnOf(one))}.
+            </li>
+          ))}
+          {columns
+            .filter(({ given }) => given.length > 0)
+            .map(({ id, given }) => (
+              <li key={`given ${id}`}>
+                {nameOf(id)}: a sample was given by {given.join(', ')}.
+              </li>
+            ))}
+        </ReasonList>
+        <Caution>
+          A judgement of construction and value, no filtration test. Efficiency, capacity and burst figures are the
+          makers' or estimates. The engine maker's manual and a qualified mechanic come first. {cautions.opened.summary}
+        </Caution>
+      </Stack>
+    </Card>
+  )
+}
+
+function doubtText({ score }: EvaluatedRevision, { specimens, findings, given }: ColumnHead): string {
+  const said = [
+    specimens === 1 ? 'one specimen was opened' : `${specimens} specimens were opened`,
+    score.coverage < 1 && `${Math.round((1 - score.coverage) * 100)} % of the weight is open or inferred`,
+    findings > 0 && `${findings} contradictions in its readings`,
+    given.length > 0 && `a sample was given by ${given.join(', ')}`,
+  ]
+  return said.filter(Boolean).join(', ')
+}

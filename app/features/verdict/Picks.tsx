@@ -1,0 +1,50 @@
+import { styled } from 'styled-components'
+import { avoided } from './AvoidList.tsx'
+import type { EvaluationView } from './useEvaluation.ts'
+
+const List = styled.dl`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 12px 24px;
+  margin: 0;
+  dt {
+    color: var(--ink-soft);
+    font-size: 13px;
+  }
+  dd {
+    margin: 0;
+    font: 600 20px/1.2 var(--label);
+    overflow-wrap: anywhere;
+  }
+`
+
+const questions = [
+  { school: 'build', label: 'Best build' },
+  { school: 'thrift', label: 'Best value, by thrift' },
+  { school: 'long', label: 'Best for long intervals' },
+]
+
+/** Who is first by three questions that buyers ask, and whom to avoid. */
+export function Picks({ judged }: { judged: EvaluationView }) {
+  const { bySchool, nameOf } = judged
+  const firstBy = (id: string): string =>
+    bySchool
+      .find(({ school }) => school.id === id)
+      ?.leaders.map((one) => nameOf(one.id))
+      .join(' or ') || 'nobody yet'
+  const avoid = avoided(judged).map(({ id }) => nameOf(id))
+  return (
+    <List>
+      {questions.map(({ school, label }) => (
+        <div key={school}>
+          <dt>{label}</dt>
+          <dd>{firstBy(school)}</dd>
+        </div>
+      ))}
+      <div>
+        <dt>Avoid</dt>
+        <dd>{avoid.length === 0 ? 'nobody' : avoid.join(', ')}</dd>
+      </div>
+    </List>
+  )
+}

@@ -1,0 +1,78 @@
+import { Link } from 'react-router'
+import { styled } from 'styled-components'
+import { criterionGroupLabel } from '#core/score/criterion.ts'
+import { formatValueFunction } from '#core/score/format-rule.ts'
+import type { ScoreLine } from '#core/score/score.ts'
+import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
+import { Small } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+
+const Lines = styled(Table)`
+  td:nth-child(3),
+  td:nth-child(4),
+  td:nth-child(5),
+  th:nth-child(3),
+  th:nth-child(4),
+  th:nth-child(5) {
+    text-align: right;
+    white-space: nowrap;
+  }
+`
+
+const sayPoints = ({ points, low, high }: ScoreLine): string =>
+  points === undefined ? '0 to 10' : high - low > 0.05 ? `${low.toFixed(1)} to ${high.toFixed(1)}` : points.toFixed(1)
+
+/** Every criterion of a score: rule, points, weight, what it adds, and the evidence behind it. */
+export function ScoreBreakdown({ lines, linkOf }: { lines: readonly ScoreLine[]; linkOf: (from: string) => string }) {
+  const { units: system } = usePreferences()
+  const weight = lines.reduce(
+    (sum, { criterion, notApplicableReason }) => sum + (notApplicableReason ? 0 : criterion.weight),
+    0,
+  )
+  return (
+    <Lines>
+      <thead>
+        <tr>
+          <th scope="col">Criterion</th>
+          <th scope="col">Rule</th>
+          <th scope="col">Points</th>
+          <th scope="col">Weight</th>
+          <th scope="col">Adds</th>
+          <th scope="col">Evidence</th>
+        </tr>
+      </thead>
+      <tbody>
+        {lines.map((line) => {
+          const { criterion, low, evidence, notApplicableReason } = line
+          return (
+            <tr key={criterion.key}>
+              <td>
+                <Link to={linkOf(criterion.attribute)}>{criterion.label}</Link>
+                <br />
+                <Small>{criterionGroupLabel(criterion.part)}</Small>
+              </td>
+              <td>
+                {formatValueFunction(criterion, system)}
+                <br />
+                <Small>{criterion.rationale}</Small>
+              </td>
+              <td>{notApplicableReason ? '' : sayPoints(line)}</td>
+              <td>{notApplicableReason ? '' : Number(criterion.weight.toFixed(2))}</td>
+              <td>{notApplicableReason || weight === 0 ? '' : ((10 * low * criterion.weight) / weight).toFixed(1)}</td>
+              <td>
+                {notApplicableReason ? (
+                  <Small>left out: {notApplicableReason}</Small>
+                ) : evidence ? (
+                  <EvidenceGlyph evidence={evidence} word />
+                ) : (
+                  <Small>missing</Small>
+                )}
+              </td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </Lines>
+  )
+}

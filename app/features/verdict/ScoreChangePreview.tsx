@@ -1,0 +1,56 @@
+import { useMemo } from 'react'
+import type { Criterion } from '#core/score/criterion.ts'
+import { evaluateRevisions, rankRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
+import { columnName } from '#app/data/column-name.ts'
+import type { LineupEvaluation } from '#app/data/lineup-evaluation.server.ts'
+import type { PreviewLineup } from '#app/data/preview-lineup.server.ts'
+import { Small, Soft } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+
+interface Props {
+  preview: PreviewLineup
+  before: readonly Criterion[]
+  after: readonly Criterion[]
+}
+
+/** What a change of weights and value functions does to a line-up, before it is kept. */
+export function ScoreChangePreview({ preview: { form, evaluation }, before, after }: Props) {
+  const { columns, rows } = useMemo(() => JSON.parse(evaluation) as LineupEvaluation, [evaluation])
+  const ranking = (criteria: readonly Criterion[]) => rankRevisions(evaluateRevisions(form, columns, rows, criteria))
+  const was = ranking(before)
+  const is = ranking(after)
+  if (is.length === 0) return <Soft>No product is ranked here yet.</Soft>
+  return (
+    <Table aria-label="Effect">
+      <thead>
+        <tr>
+          <th scope="col">Rank</th>
+          <th scope="col">Product</th>
+          <th scope="col">Score</th>
+          <th scope="col">Before</th>
+        </tr>
+      </thead>
+      <tbody>
+        {is.map(({ id, score }, rank) => (
+          <tr key={id}>
+            <td>{rank + 1}</td>
+            <td>{columnName(columns.find((column) => column.id === id))}</td>
+            <td>{score.value?.toFixed(1)}</td>
+            <td>
+              <Small>{formatFormer(was, id, rank)}</Small>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  )
+}
+
+/** The score and the rank that a product had before. */
+function formatFormer(was: EvaluatedRevision[], id: string, rank: number): string {
+  const formerRank = was.findIndex((one) => one.id === id)
+  const former = was[formerRank]
+  if (!former) return 'not ranked'
+  const moved = formerRank === rank ? '' : `, ${formerRank > rank ? 'up' : 'down'} from ${formerRank + 1}`
+  return `${former.score.value?.toFixed(1)}${moved}`
+}

@@ -1,0 +1,32 @@
+import { parseNumber } from '#core/quantity/number.ts'
+import type { Criterion, ValueFunction } from '#core/score/criterion.ts'
+import { parseValueFunction, writeValueFunction } from '#core/score/rule-text.ts'
+
+/** Weights and rules as they are typed, by criterion; what is not typed is as before. */
+export type CriterionEdits = Record<string, { weight?: string; rule?: string }>
+
+export interface ParsedCriterionEdits {
+  weights: Record<string, number>
+  valueFunctions: Record<string, ValueFunction>
+  /** What is wrong, by criterion. */
+  problems: Record<string, string>
+}
+
+/** What was typed as weights and rules, with what is wrong beside its criterion. Only what differs from before is a change. */
+export function parseCriterionEdits(before: readonly Criterion[], typed: CriterionEdits): ParsedCriterionEdits {
+  const parsed: ParsedCriterionEdits = { weights: {}, valueFunctions: {}, problems: {} }
+  for (const criterion of before) {
+    const { weight, rule } = typed[criterion.key] ?? {}
+    if (weight !== undefined && weight.trim() !== String(criterion.weight)) {
+      const number = parseNumber(weight)
+      if (number.ok && number.value >= 0 && number.value <= 100) parsed.weights[criterion.key] = number.value
+      else parsed.problems[criterion.key] = 'A weight is a number from 0 to 100.'
+    }
+    if (rule !== undefined && rule.trim() !== writeValueFunction(criterion)) {
+      const found = parseValueFunction(criterion, rule)
+      if (found.ok) parsed.valueFunctions[criterion.key] = found.value
+      else parsed.problems[criterion.key] = found.problem.message
+    }
+  }
+  return parsed
+}

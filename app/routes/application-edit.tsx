@@ -1,0 +1,46 @@
+import { href, redirect } from 'react-router'
+import { findApplication, removeApplication, saveApplication } from '#app/data/applications.server.ts'
+import { applicationFields, applicationSchema, applicationValues } from '#app/features/forms/application-fields.ts'
+import { ApplicationForm } from '#app/features/forms/ApplicationForm.tsx'
+import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
+import { Page } from '#app/ui/layout.tsx'
+import type { Route } from './+types/application-edit'
+import { fieldsOf, found, parseFields, refused, refusedField } from './http.server.ts'
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `Edit ${loaderData?.application.name ?? 'an application'} · Plicator` },
+]
+
+export const loader = async ({ params }: Route.LoaderArgs) => ({
+  application: found(await findApplication(params.application), 'This application'),
+})
+
+export async function action({ request, params }: Route.ActionArgs) {
+  const { id } = found(await findApplication(params.application), 'This application')
+  const typed = await fieldsOf(request)
+  if (typed.intent === 'remove') {
+    if ((await removeApplication(id)) === 'removed') return redirect(href('/'))
+    return refused('It has products. Remove them first, so that no reading is lost by accident.')
+  }
+  const parsed = parseFields(applicationSchema, { ...typed, id })
+  if (!parsed.ok) return parsed.refusal
+  if ((await saveApplication(applicationFields(parsed.value, typed))) === 'taken')
+    return refusedField('name', 'There is an application of this name already.')
+  return redirect(href('/lineups/:application', { application: id }))
+}
+
+export default function EditApplication({ loaderData: { application }, actionData }: Route.ComponentProps) {
+  return (
+    <Page>
+      <h1>{application.name}</h1>
+      <ApplicationForm
+        id={application.id}
+        isNew={false}
+        values={applicationValues(application)}
+        result={actionData}
+        back={href('/lineups/:application', { application: application.id })}
+      />
+      <RemoveForm label="Remove this application" />
+    </Page>
+  )
+}

@@ -1,0 +1,31 @@
+import { href, redirect } from 'react-router'
+import { saveApplication } from '#app/data/applications.server.ts'
+import { newId } from '#app/data/id.ts'
+import { applicationFields, applicationSchema, newApplicationValues } from '#app/features/forms/application-fields.ts'
+import { ApplicationForm } from '#app/features/forms/ApplicationForm.tsx'
+import { Page } from '#app/ui/layout.tsx'
+import type { Route } from './+types/application-new'
+import { fieldsOf, parseFields, refusedField } from './http.server.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'New application · Plicator' }]
+
+export const loader = () => ({ id: newId() })
+
+export async function action({ request }: Route.ActionArgs) {
+  const typed = await fieldsOf(request)
+  const parsed = parseFields(applicationSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const application = applicationFields(parsed.value, typed)
+  if ((await saveApplication(application)) === 'taken')
+    return refusedField('name', 'There is an application of this name already.')
+  return redirect(href('/lineups/:application', { application: application.id }))
+}
+
+export default function NewApplication({ loaderData: { id }, actionData }: Route.ComponentProps) {
+  return (
+    <Page>
+      <h1>New application</h1>
+      <ApplicationForm id={id} isNew values={newApplicationValues} result={actionData} back={href('/')} />
+    </Page>
+  )
+}

@@ -1,0 +1,80 @@
+import { findCharacteristic } from '#core/catalogue/index.ts'
+import type { Problem } from '#core/result.ts'
+import { parseZeroOffset } from '#core/teardown/instrument.ts'
+import { missingBefore } from '#core/teardown/progress.ts'
+import { planFromRecorded } from '#core/teardown/recording-plan.ts'
+import { resolve } from '#core/teardown/resolve.ts'
+import { listInstruments, saveZeroOffset } from '#app/data/instruments.server.ts'
+import { addIrreversibleStep } from '#app/data/irreversible-steps.server.ts'
+import { addNote, removeNote } from '#app/data/notes.server.ts'
+import { removePhoto } from '#app/data/photos.server.ts'
+import { listReadings, restoreReading, voidReading } from '#app/data/readings.server.ts'
+import { saveRecordingPlan, type Specimen } from '#app/data/specimens.server.ts'
+import { takeReading } from '#app/data/take-reading.server.ts'
+import type { BenchRequest } from '#app/features/bench/bench-request.ts'
+
+type RequestOf<Intent extends BenchRequest['intent']> = Extract<BenchRequest, { intent: Intent }>
+
+type Outcome = Promise<Problem | undefined>
+
+const gone: Problem = { code: 'unknown', message: 'This reading is not here. It may have been removed.' }
+
+/** Does what the bench asks, or says what is wrong with it. */
+export async function actAtBench(specimen: Specimen, request: BenchRequest): Outcome {
+  switch (request.intent) {
+    case 'take':
+      return takeReading(specimen, request)
+    case 'strike':
+      return (await voidReading(specimen.id, request.id, request.why || null)) ? undefined : gone
+    case 'restore':
+      return (await restoreReading(specimen.id, request.id)) ? undefined : gone
+    case 'note':
+      await addNote(specimen.id, request)
+      return undefined
+    case 'drop-note':
+      await removeNote(specimen.id, request.id)
+      return undefined
+    case 'drop-photo':
+      await removePhoto(specimen.id, request.id)
+      return undefined
+    case 'pass':
+      return passIrreversibleStep(specimen, request)
+    case 'ask':
+      return requestCharacteristic(specimen, request)
+    case 'ask-like':
+      return requestRecordedLike(specimen, request)
+    case 'zero':
+      return setZeroOffset(request)
+  }
+}
+
+async function passIrreversibleStep(specimen: Specimen, { point, reason }: RequestOf<'pass'>): Outcome {
+  const values = resolve(await listReadings(specimen.id))
+  const { lost } = missingBefore(point, specimen.form, values, specimen.recordingPlan)
+  await addIrreversibleStep(specimen.id, { step: point, reason, missing: lost })
+  return undefined
+}
+
+async function requestCharacteristic(specimen: Specimen, { characteristic, asked }: RequestOf<'ask'>): Outcome {
+  if (!findCharacteristic(characteristic)) return { code: 'unknown', message: `There is no "${characteristic}".` }
+  const { [characteristic]: _, ...others } = specimen.recordingPlan
+  await saveRecordingPlan(specimen.id, asked === 'usual' ? others : { ...others, [characteristic]: asked === 'yes' })
+  return undefined
+}
+
+async function requestRecordedLike(specimen: Specimen, { from }: RequestOf<'ask-like'>): Outcome {
+  const readings = await listReadings(from)
+  const recorded = new Set(readings.filter(({ voided }) => !voided).map(({ characteristic }) => characteristic))
+  if (recorded.size === 0) return { code: 'empty', message: 'Nothing was recorded of that specimen.' }
+  await saveRecordingPlan(specimen.id, planFromRecorded(specimen.form, recorded))
+  return undefined
+}
+
+async function setZeroOffset({ instrument: id, shows }: RequestOf<'zero'>): Outcome {
+  const instrument = (await listInstruments()).find((one) => one.id === id)
+  if (!instrument) return { code: 'unknown', message: 'That instrument is not in the list any more.' }
+  const zeroOffset = parseZeroOffset(shows, instrument.kind)
+  if (!zeroOffset.ok) return zeroOffset.problem
+  await saveZeroOffset(instrument.id, zeroOffset.value)
+  return undefined
+}

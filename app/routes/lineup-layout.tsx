@@ -1,0 +1,22 @@
+import { Outlet } from 'react-router'
+import { loadLineup } from '#app/data/lineup-data.server.ts'
+import { RouteError } from '#app/ui/RouteError.tsx'
+import type { Route } from './+types/lineup-layout'
+import { found } from './http.server.ts'
+import { whenParametersChange } from './revalidation.ts'
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.application.name ?? 'Line-up'} · Plicator` },
+]
+
+/** A line-up, evaluated once for all its views. */
+export const loader = async ({ params }: Route.LoaderArgs) =>
+  found(await loadLineup(params.application), 'This line-up')
+
+export const shouldRevalidate = whenParametersChange
+
+export default function LineupLayout() {
+  return <Outlet />
+}
+
+export const ErrorBoundary = ({ error }: Route.ErrorBoundaryProps) => <RouteError error={error} />

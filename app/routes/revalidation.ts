@@ -1,0 +1,19 @@
+import type { ShouldRevalidateFunctionArgs } from 'react-router'
+
+/** Sorting, filtering and choosing who judges change the address only: what is loaded stays. */
+export const whenPathChanges = ({
+  currentUrl,
+  nextUrl,
+  formMethod,
+  defaultShouldRevalidate,
+}: ShouldRevalidateFunctionArgs): boolean =>
+  !formMethod && currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
+
+/** What is loaded once for several pages: asked for again when something was changed, or it is about another. */
+export const whenParametersChange = ({
+  currentParams,
+  nextParams,
+  formMethod,
+  defaultShouldRevalidate,
+}: ShouldRevalidateFunctionArgs): boolean =>
+  !formMethod && JSON.stringify(currentParams) === JSON.stringify(nextParams) ? false : defaultShouldRevalidate

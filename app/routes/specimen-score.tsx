@@ -1,0 +1,50 @@
+import { href } from 'react-router'
+import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import { fatalFaultCap } from '#core/score/fatal-faults.ts'
+import { scoreSpecimen } from '#core/score/score-specimen.ts'
+import { assessSpecimen } from '#app/data/assessments.server.ts'
+import { currentMethod } from '#app/data/schools.server.ts'
+import { findSpecimen } from '#app/data/specimens.server.ts'
+import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
+import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
+import { ScoreBreakdown } from '#app/features/verdict/ScoreBreakdown.tsx'
+import { Alert, Card, Page, Stack } from '#app/ui/layout.tsx'
+import type { Route } from './+types/specimen-score'
+import { found } from './http.server.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'Construction score · Plicator' }]
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
+  const [assessment, method] = await Promise.all([assessSpecimen(specimen), currentMethod()])
+  return { score: scoreSpecimen(specimen.form, assessment, effectiveCriteria(method)), version: method.version }
+}
+
+export default function SpecimenScore({ loaderData: { score, version } }: Route.ComponentProps) {
+  const specimen = useSpecimen()
+  const { value, low, high, coverage, lines, fatalFaults } = score
+  return (
+    <Page>
+      <Stack $gap={4}>
+        <SpecimenTrail specimen={specimen} />
+        <h1>Construction score {value === undefined ? 'not known' : `${Math.round(value)} of 100`}</h1>
+        <p>
+          {coverage < 1 &&
+            `${Math.round(coverage * 100)} % of the weight rests on evidence; what is missing leaves it anywhere from ${Math.round(low)} to ${Math.round(high)}. `}
+          A judgement of construction by method {version}, not a filtration test.
+        </p>
+        {fatalFaults.map(({ key, description }) => (
+          <Alert key={key}>
+            Capped at {fatalFaultCap}: {description}. Open a second specimen before publishing it as a pattern.
+          </Alert>
+        ))}
+      </Stack>
+      <Card>
+        <ScoreBreakdown
+          lines={lines}
+          linkOf={(key) => href('/specimens/:specimen/values/:key', { specimen: specimen.id, key })}
+        />
+      </Card>
+    </Page>
+  )
+}

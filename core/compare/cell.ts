@@ -1,0 +1,75 @@
+import type { Evidence } from '#core/catalogue/index.ts'
+import type { OpeningGroup } from '#core/teardown/openings.ts'
+import type { SpreadSource } from './unit-spread.ts'
+
+export type Mark = 'best' | 'worst'
+
+/** What a known cell rests on. */
+interface CellBasis {
+  /** The weakest evidence among its specimens. */
+  evidence: Evidence
+  /** Id of the specimen that it opens to. */
+  specimen: string
+  /** So many specimens were looked at. */
+  of: number
+}
+
+export interface NumberCell extends CellBasis {
+  state: 'number'
+  /** SI, count or grade. */
+  value: number
+  /** Standard uncertainty. */
+  u: number
+  spread?: SpreadSource
+  remark?: string
+  mark?: Mark
+}
+
+export interface WordsCell extends CellBasis {
+  state: 'words'
+  text: string
+  /** Answers by specimen. */
+  answers: string[]
+  mark?: Mark
+}
+
+export interface OpeningsCell extends CellBasis {
+  state: 'openings'
+  groups: OpeningGroup[]
+}
+
+/** What is known of a characteristic or figure of one column of a line-up. */
+export type Cell =
+  | NumberCell
+  | WordsCell
+  | OpeningsCell
+  | { state: 'missing' }
+  | { state: 'not-applicable'; reason: string }
+  | { state: 'impossible'; message: string; specimen: string }
+
+/**
+ * Whether a cell holds something that can be compared.
+ *
+ * @example isKnown({ state: 'missing' }) // => false
+ */
+export const isKnown = (cell: Cell): cell is NumberCell | WordsCell | OpeningsCell =>
+  cell.state === 'number' || cell.state === 'words' || cell.state === 'openings'
+
+/**
+ * Two numbers are tied when their difference is within its expanded uncertainty, k = 2.
+ *
+ * @example areTied({ value: 300, u: 1 }, { value: 302, u: 1 }) // => true
+ */
+export const areTied = (a: { value: number; u: number }, b: { value: number; u: number }): boolean =>
+  Math.abs(a.value - b.value) <= 2 * Math.hypot(a.u, b.u) + 1e-12 * Math.abs(a.value)
+
+/**
+ * Whether two known cells say the same: numbers that are tied, words or openings that are equal.
+ *
+ * @example saysTheSame({ state: 'missing' }, { state: 'missing' }) // => false
+ */
+export function saysTheSame(a: Cell, b: Cell): boolean {
+  if (a.state === 'number' && b.state === 'number') return areTied(a, b)
+  if (a.state === 'words' && b.state === 'words') return a.text === b.text
+  return a.state === 'openings' && b.state === 'openings' && JSON.stringify(a.groups) === JSON.stringify(b.groups)
+}

@@ -1,0 +1,108 @@
+import { mean } from 'simple-statistics'
+import { evidenceRank, optionsOf, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
+import type { Figure } from '#core/figures/index.ts'
+import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
+import { notApplicableReason } from '#core/teardown/recording-plan.ts'
+import type { Cell, NumberCell } from './cell.ts'
+import type { RevisionColumn } from './revision-column.ts'
+import { unitSpread, type UnitSpread } from './unit-spread.ts'
+
+/**
+ * What the specimens of a revision say together of a characteristic.
+ *
+ * @param characteristic of the row
+ * @param column with its specimens
+ * @param library unit-to-unit spread of other products, where it is known
+ * @example characteristicCell(characteristicOf('can.wall'), { id: 'r', form: 'spin-on', specimens: [] }, undefined)
+ * // => { state: 'missing' }
+ */
+export function characteristicCell(
+  characteristic: Characteristic,
+  { specimens }: RevisionColumn,
+  library: UnitSpread | undefined,
+): Cell {
+  const found = specimens.flatMap(({ id, assessment }) => {
+    const resolved = assessment.values.get(characteristic.key)
+    return resolved ? [{ id, resolved }] : []
+  })
+  const [first] = found
+  if (!first) {
+    const reasons = specimens.map(({ assessment }) => notApplicableReason(characteristic, assessment.values))
+    const [reason] = reasons
+    return reason && reasons.every(Boolean) ? { state: 'not-applicable', reason } : { state: 'missing' }
+  }
+  const basis = {
+    evidence: weakest(found.map(({ resolved }) => resolved.evidence)),
+    specimen: first.id,
+    of: found.length,
+  }
+  if (characteristic.kind === 'openings')
+    return { state: 'openings', groups: first.resolved.openings?.groups ?? [], ...basis }
+  const numbers = found.flatMap(({ resolved }) => resolved.number ?? [])
+  if (numbers.length > 0)
+    return { state: 'number', ...average(numbers, library, characteristic.kind === 'quantity'), ...basis }
+
+  const labels = new Map(optionsOf(characteristic).map(({ value, label }) => [value, label]))
+  const answers = found.flatMap(({ resolved }) => (resolved.text === undefined ? [] : [resolved.text]))
+  const words = [...new Set(answers.map((answer) => labels.get(answer) ?? answer))]
+  return { state: 'words', text: words.join(' / '), answers, ...basis }
+}
+
+/** Figures that may lie on either side of zero: a share of them says nothing about units. */
+const hasNoRelativeSpread = ({ key, dimension }: Figure): boolean =>
+  dimension === 'temperatureDifference' || key === 'weight.residual'
+
+/**
+ * What the specimens of a revision say together of a figure.
+ *
+ * @param figure of the row
+ * @param column with its specimens
+ * @param library unit-to-unit spread of other products, where it is known
+ * @example figureCell(mediaArea, { id: 'r', form: 'spin-on', specimens: [] }, undefined) // => { state: 'missing' }
+ */
+export function figureCell(figure: Figure, { specimens }: RevisionColumn, library: UnitSpread | undefined): Cell {
+  const results = specimens.flatMap(({ id, assessment }) => {
+    const result = assessment.figures.get(figure.key)
+    return result ? [{ id, result }] : []
+  })
+  const found = results.flatMap(({ id, result }) => (result.state === 'known' ? [{ id, result }] : []))
+  const [first] = found
+  if (!first) {
+    const apart = results.find(({ result }) => result.state === 'not-applicable')?.result
+    if (apart?.state === 'not-applicable') return { state: 'not-applicable', reason: apart.reason }
+    for (const { id, result } of results)
+      if (result.state === 'impossible') return { state: 'impossible', message: result.message, specimen: id }
+    return { state: 'missing' }
+  }
+  const { remark } = first.result
+  return {
+    state: 'number',
+    ...average(
+      found.map(({ result }) => result.number),
+      library,
+      !hasNoRelativeSpread(figure),
+    ),
+    evidence: weakest(found.map(({ result }) => result.evidence)),
+    specimen: first.id,
+    of: found.length,
+    ...(remark && found.length === 1 && { remark }),
+  }
+}
+
+/** Mean of the specimens; an exact value, such as a count all agree on, has no unit-to-unit spread of its own. */
+function average(
+  numbers: Uncertain[],
+  library: UnitSpread | undefined,
+  varies: boolean,
+): Pick<NumberCell, 'value' | 'u' | 'spread'> {
+  const values = numbers.map(({ value }) => value)
+  const value = mean(values)
+  const measured = Math.max(...numbers.map(standardUncertainty))
+  const differ = values.some((one) => one !== value)
+  if (!differ && (!varies || measured === 0)) return { value, u: measured }
+  const { relative, source } = unitSpread(values, library)
+  return { value, u: Math.hypot(measured, (relative * Math.abs(value)) / Math.sqrt(values.length)), spread: source }
+}
+
+const weakest = (evidences: Evidence[]): Evidence =>
+  evidences.reduce((a, b) => (evidenceRank(b) > evidenceRank(a) ? b : a))

@@ -1,0 +1,25 @@
+import { both } from '#core/catalogue/index.ts'
+import { exactly, minus } from '#core/quantity/uncertain.ts'
+import { area, geometry } from '../conventions.ts'
+import type { Figure } from '../figure.ts'
+import { mediaAreaFromPleats } from '../media-area.ts'
+import { pleatSpace } from '../pleats.ts'
+
+export const mediaAreaPleatsFigure: Figure = {
+  key: 'media.area.pleats',
+  label: 'Media area from the pleats',
+  part: 'media',
+  forms: both,
+  ...area,
+  formula: '2 × pleat count × room for a pleat × (media width − width buried in glue)',
+  why: 'The same area a second way.',
+  source: geometry,
+  assumptions: ['Pleats fill the room they have.'],
+  needs: ['pleats.count', 'element.od', 'element.id', 'media.how', 'media.width', 'media.buried'],
+  compute: ({ number, numberOr }) =>
+    mediaAreaFromPleats(
+      number('pleats.count'),
+      pleatSpace(number('element.od'), number('element.id')),
+      minus(number('media.width'), numberOr('media.buried', exactly(0))),
+    ),
+}

@@ -1,0 +1,28 @@
+import { both } from '#core/catalogue/index.ts'
+import { exactly } from '#core/quantity/uncertain.ts'
+import type { Figure } from '../figure.ts'
+import { faceVelocity } from '../flow-path.ts'
+import { mediaArea } from '../media-area.ts'
+
+/** Flow at which face velocities are compared. */
+const statedFlow = 30 / 60_000
+
+export const mediaFaceVelocityFigure: Figure = {
+  key: 'media.faceVelocity',
+  label: 'Face velocity at 30 L/min',
+  part: 'media',
+  forms: both,
+  dimension: 'speed',
+  unit: 'mm/s',
+  imperial: 'in/s',
+  formula: '30 L/min ÷ media area',
+  why: 'How hard the media works.',
+  source: 'Continuity',
+  assumptions: ["A stated flow, the same for all; not the engine's."],
+  needs: ['media.how', 'media.length', 'media.width', 'media.buried'],
+  compute: ({ number, numberOr }) =>
+    faceVelocity(
+      statedFlow,
+      mediaArea(number('media.length'), number('media.width'), numberOr('media.buried', exactly(0))),
+    ),
+}

@@ -1,0 +1,83 @@
+import { optionsOf, type Characteristic } from '#core/catalogue/index.ts'
+import type { Figure } from './index.ts'
+import { formatFixed, formatQuantity, formatUncertain } from '#core/quantity/format.ts'
+import { unitOf, type UnitSystem } from '#core/quantity/units.ts'
+import { formatOpenings, type OpeningGroup } from '#core/teardown/openings.ts'
+
+const isFigure = (of: Characteristic | Figure): of is Figure => 'compute' in of
+
+/**
+ * Unit in which a characteristic or figure is shown.
+ *
+ * @returns a symbol; empty for what has no unit
+ * @example displayUnit(characteristicOf('can.wall'), 'imperial') // => 'in'
+ */
+export function displayUnit(of: Characteristic | Figure, system: UnitSystem): string {
+  if (isFigure(of)) return system === 'metric' ? of.unit : of.imperial
+  if (of.kind === 'quantity' || of.kind === 'openings') return system === 'metric' ? of.units[0] : of.imperial
+  return ''
+}
+
+/** Decimals that suit a value in its unit: the catalogue's own for its metric unit, else the unit's habit. */
+function decimalsFor(of: Characteristic | Figure, unit: string): number {
+  const own = isFigure(of)
+    ? unit === of.unit
+      ? of.decimals
+      : undefined
+    : of.kind === 'quantity' && unit === of.units[0]
+      ? of.decimals
+      : undefined
+  return own ?? unitOf(unit).decimals
+}
+
+/**
+ * A number of a characteristic or figure, in words for the screen.
+ *
+ * @param of what it is a value of
+ * @param value SI, count or grade
+ * @example formatValueNumber(characteristicOf('can.wall'), 0.00049, 'metric') // => '0.49 mm'
+ */
+export function formatValueNumber(of: Characteristic | Figure, value: number, system: UnitSystem): string {
+  if (!isFigure(of)) {
+    if (of.kind === 'count') return formatFixed(value, Number.isInteger(value) ? 0 : 1).replace('.5', '½')
+    if (of.kind === 'grade') return `${formatFixed(value, Number.isInteger(value) ? 0 : 1)} of ${of.anchors.length - 1}`
+  }
+  const unit = displayUnit(of, system)
+  return formatQuantity(value, unit, decimalsFor(of, unit))
+}
+
+/**
+ * A number with its expanded uncertainty (k = 2), or alone when it is exact.
+ *
+ * @example formatValueWithUncertainty(characteristicOf('can.wall'), 0.000495, 0.00001, 'metric') // => '0.495 ± 0.020 mm'
+ */
+export function formatValueWithUncertainty(
+  of: Characteristic | Figure,
+  value: number,
+  u: number,
+  system: UnitSystem,
+): string {
+  const plain = !isFigure(of) && of.kind !== 'quantity'
+  if (u === 0 || (isFigure(of) && of.decimals === 0 && of.dimension === 'ratio'))
+    return formatValueNumber(of, value, system)
+  if (plain) return `${formatValueNumber(of, value, system)} ± ${formatFixed(2 * u, 1)}`
+  return formatUncertain(value, 2 * u, displayUnit(of, system))
+}
+
+/** A resolved value, an entry or a cell: one of its members is set. */
+export interface FormattableValue {
+  number?: number | null
+  text?: string | null
+  groups?: OpeningGroup[] | null
+}
+
+/**
+ * Any value of a characteristic, in words for the screen.
+ *
+ * @example formatValue(characteristicOf('adbv.material'), { text: 'silicone' }, 'metric') // => 'Silicone'
+ */
+export function formatValue(of: Characteristic, value: FormattableValue, system: UnitSystem): string {
+  if (value.groups) return formatOpenings(value.groups, displayUnit(of, system) || 'mm')
+  if (typeof value.number === 'number') return formatValueNumber(of, value.number, system)
+  return optionsOf(of).find((option) => option.value === value.text)?.label ?? value.text ?? ''
+}

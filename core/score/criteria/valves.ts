@@ -1,0 +1,77 @@
+import { spinOn } from '#core/catalogue/index.ts'
+import type { Criterion } from '../criterion.ts'
+import { millimetreScale, steps } from '../value-functions.ts'
+
+/** Anti-drain-back valve, bypass, retainer spring. */
+export const valvesCriteria: readonly Criterion[] = [
+  {
+    key: 'adbv-material',
+    label: 'Anti-drain-back valve material',
+    part: 'adbv',
+    forms: spinOn,
+    attribute: 'adbv.material',
+    weight: 5,
+    valueFunction: { kind: 'answers', points: { silicone: 10, nitrile: 5, other: 3 } },
+    rationale: 'Silicone stays limp; nitrile is enough at short intervals.',
+  },
+  {
+    key: 'adbv-fit',
+    label: 'Valve covers the holes',
+    part: 'adbv',
+    forms: spinOn,
+    attribute: 'adbv.fit',
+    weight: 4,
+    valueFunction: steps,
+    rationale: 'A gap drains the engine overnight.',
+  },
+  {
+    key: 'bypass-build',
+    label: 'Bypass build',
+    part: 'bypass',
+    forms: spinOn,
+    attribute: 'bypass.build',
+    weight: 4,
+    valueFunction: { kind: 'answers', points: { coil: 10, combination: 7, leaf: 5 } },
+    rationale: 'A coil-loaded plunger opens at the same pressure each time; a matter of taste.',
+  },
+  {
+    key: 'bypass-place',
+    label: 'Bypass place',
+    part: 'bypass',
+    forms: spinOn,
+    attribute: 'bypass.place',
+    weight: 2,
+    valueFunction: { kind: 'answers', points: { thread: 10, dome: 7, none: 7 } },
+    rationale: 'At the thread end, settled dirt is not swept through; it opens rarely. A matter of taste.',
+  },
+  {
+    key: 'spring',
+    label: 'Retainer spring',
+    part: 'spring',
+    forms: spinOn,
+    attribute: 'spring.type',
+    weight: 2,
+    valueFunction: { kind: 'answers', points: { coil: 10, combination: 7, leaf: 6, none: 3 } },
+    rationale: 'A coil keeps its force; a leaf does the same for less. A matter of taste.',
+  },
+  {
+    key: 'adbv-thickness',
+    label: 'Anti-drain-back valve thickness',
+    part: 'adbv',
+    forms: spinOn,
+    attribute: 'adbv.thickness',
+    weight: 1,
+    valueFunction: millimetreScale([0.7, 0], [1, 6], [1.3, 10], [1.6, 10], [2.4, 4]),
+    rationale: 'Too thin flutters, too thick stays open.',
+  },
+  {
+    key: 'bypass-seal',
+    label: 'Bypass seal',
+    part: 'bypass',
+    forms: spinOn,
+    attribute: 'bypass.seal',
+    weight: 2,
+    valueFunction: { kind: 'answers', points: { rubber: 10, plastic: 7, metal: 5, board: 4 } },
+    rationale: 'A seat that leaks lets oil past the media all the time.',
+  },
+]

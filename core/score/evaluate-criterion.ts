@@ -1,0 +1,108 @@
+import type { Evidence } from '#core/catalogue/index.ts'
+import type { Cell } from '#core/compare/cell.ts'
+import type { FigureResult } from '#core/figures/index.ts'
+import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import type { ResolvedValues } from '#core/teardown/resolve.ts'
+import type { Criterion } from './criterion.ts'
+import type { AttributeBounds } from './external-attributes.ts'
+import { answerPoints, numberPoints } from './value-function.ts'
+
+/** Points that evidence allows: what is sure of them, and what they may still come to. */
+export interface CriterionEvaluation {
+  /** 0 to 10 each; equal when the evidence settles them. */
+  low: number
+  high: number
+  /** Standard uncertainty of the points that comes from the measurement. */
+  standardUncertainty: number
+  evidence: Evidence
+}
+
+/** What a criterion is judged on: a number with its uncertainty, or answers. */
+export interface CriterionEvidence {
+  number?: number
+  u?: number
+  answers?: readonly string[]
+  evidence: Evidence
+}
+
+/**
+ * Share of the weight that inferred evidence bears; the rest of it stays open. Common practice, no published
+ * source: what is concluded from looks is right more often than not.
+ */
+export const inferredWeightShare = 0.5
+
+/**
+ * Judges evidence by a criterion.
+ *
+ * Inferred evidence settles half of its points and leaves the other half open.
+ *
+ * @returns undefined when the evidence does not fit its value function
+ * @example evaluateCriterion(shippedCriterion('glue'), { number: 4, evidence: 'inferred' })
+ * // => { low: 5, high: 10, standardUncertainty: 0, evidence: 'inferred' }
+ */
+export function evaluateCriterion(
+  criterion: Criterion,
+  { number, u = 0, answers = [], evidence }: CriterionEvidence,
+): CriterionEvaluation | undefined {
+  const points = number === undefined ? answerPoints(criterion.valueFunction, answers) : numberPoints(criterion, number)
+  if (points === undefined) return undefined
+  const pointsAt = (value: number): number => numberPoints(criterion, value) ?? points
+  const uncertainty = number === undefined || u === 0 ? 0 : Math.abs(pointsAt(number + u) - pointsAt(number - u)) / 2
+  const sure = evidence === 'inferred' ? inferredWeightShare : 1
+  return { low: sure * points, high: sure * points + 10 * (1 - sure), standardUncertainty: uncertainty, evidence }
+}
+
+/**
+ * Judges an external attribute that is known within bounds.
+ *
+ * @example evaluateAttribute(shippedCriterion('efficiency'), { low: 0, high: 0.9 })
+ * // => { low: 0, high: 4, standardUncertainty: 0, evidence: 'claimed' }
+ */
+export function evaluateAttribute(
+  criterion: Criterion,
+  { low, high }: AttributeBounds,
+): CriterionEvaluation | undefined {
+  const [a, b] = [numberPoints(criterion, low), numberPoints(criterion, high)]
+  return a === undefined || b === undefined
+    ? undefined
+    : { low: Math.min(a, b), high: Math.max(a, b), standardUncertainty: 0, evidence: 'claimed' }
+}
+
+/**
+ * What is known of one specimen for a criterion.
+ *
+ * @param criterion whose attribute is looked up
+ * @param known resolved characteristics
+ * @param figures of the same specimen
+ * @returns undefined when nothing is known
+ * @example evidenceOfSpecimen(shippedCriterion('can-wall'), new Map(), new Map()) // => undefined
+ */
+export function evidenceOfSpecimen(
+  { attribute }: Criterion,
+  known: ResolvedValues,
+  figures: ReadonlyMap<string, FigureResult>,
+): CriterionEvidence | undefined {
+  const figure = figures.get(attribute)
+  if (figure)
+    return figure.state === 'known'
+      ? { number: figure.number.value, u: standardUncertainty(figure.number), evidence: figure.evidence }
+      : undefined
+  const resolved = known.get(attribute)
+  if (!resolved) return undefined
+  const { number, text, evidence } = resolved
+  return number
+    ? { number: number.value, u: standardUncertainty(number), evidence }
+    : { answers: text === undefined ? [] : [text], evidence }
+}
+
+/**
+ * What a cell of a line-up says for a criterion.
+ *
+ * @param cell of the row that the criterion judges
+ * @returns undefined when it says nothing that can be judged
+ * @example evidenceOfCell({ state: 'missing' }) // => undefined
+ */
+export function evidenceOfCell(cell: Cell): CriterionEvidence | undefined {
+  if (cell.state === 'number') return { number: cell.value, u: cell.u, evidence: cell.evidence }
+  return cell.state === 'words' ? { answers: cell.answers, evidence: cell.evidence } : undefined
+}

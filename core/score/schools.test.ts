@@ -1,0 +1,47 @@
+import { describe, expect, test } from 'vitest'
+import { characteristicOf } from '#core/catalogue/index.ts'
+import { criteria } from './criteria.ts'
+import { disagreements } from './disagreements.ts'
+import { effectiveCriteria, shippedMethod } from './effective-criteria.ts'
+import { findSchool, schools, shippedSchool } from './schools.ts'
+
+describe('schools', () => {
+  test('at least six; every weight and house rule names a criterion, every answer one of its own', () => {
+    expect(schools.length).toBeGreaterThanOrEqual(6)
+    for (const { weights, valueFunctions, description } of schools) {
+      expect(description.split('. ').length).toBe(2)
+      for (const key of [...Object.keys(weights), ...Object.keys(valueFunctions)])
+        expect(criteria.map((c) => c.key)).toContain(key)
+      for (const [key, rule] of Object.entries(valueFunctions)) {
+        const of = characteristicOf(criteria.find((c) => c.key === key)!.attribute)
+        if (rule.kind === 'answers')
+          for (const answer of Object.keys(rule.points))
+            expect(of.kind === 'choice' && of.options.some(({ value }) => value === answer), `${key} ${answer}`).toBe(
+              true,
+            )
+      }
+    }
+  })
+
+  test('every question of taste has at least two sides, and every school stands on exactly one', () => {
+    for (const { sides, question } of disagreements) {
+      expect(sides.length).toBeGreaterThanOrEqual(2)
+      if (question === 'Fine media or much media?') continue
+      for (const { id } of schools)
+        expect(sides.filter((side) => side.schools.includes(id)).length, `${question} ${id}`).toBe(1)
+    }
+  })
+})
+
+test('a school of no such name is none, and asking for it is a fault of the program', () => {
+  expect(findSchool('nothing')).toBeUndefined()
+  expect(() => shippedSchool('nothing')).toThrow('There is no school "nothing"')
+})
+
+test('what a school names it decides, over the method in force; the rest is the method’s', () => {
+  const method = { ...shippedMethod, weights: { 'can-wall': 1, glue: 2 } }
+  const weightOf = (key: string) =>
+    effectiveCriteria(method, shippedSchool('paper')).find((criterion) => criterion.key === key)?.weight
+  expect(weightOf('can-wall')).toBe(shippedSchool('paper').weights['can-wall'])
+  expect(weightOf('glue')).toBe(2)
+})

@@ -1,0 +1,36 @@
+import { readFileSync } from 'node:fs'
+import { z } from 'zod'
+import { saveClaim } from '#app/data/claims.server.ts'
+import { saveDriver } from '#app/data/drivers.server.ts'
+import { newId } from '#app/data/id.ts'
+import { addPrice, addRate } from '#app/data/prices.server.ts'
+import { claimFields, claimSchema } from '#app/features/forms/claim-fields.ts'
+import { driverFields, driverSchema } from '#app/features/forms/driver-fields.ts'
+import { priceRawInput, priceSchema, rateSchema } from '#app/features/forms/price-fields.ts'
+
+const ofProduct = z.array(z.looseObject({ product: z.string() }))
+
+const fileSchema = z.object({
+  claims: ofProduct,
+  prices: ofProduct,
+  rates: z.array(z.unknown()),
+  drivers: z.array(z.looseObject({})),
+})
+
+/** Loads claims, prices, rates and drivers; products are named by their part numbers. */
+export async function loadMarket(path: string, products: ReadonlyMap<string, string>): Promise<void> {
+  const { claims, prices, rates, drivers } = fileSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
+  const productIdOf = (partNumber: string): string => {
+    const id = products.get(partNumber)
+    if (id === undefined) throw new Error(`The demo has no product "${partNumber}"`)
+    return id
+  }
+  for (const { product, ...typed } of claims)
+    await saveClaim(claimFields(claimSchema.parse({ ...typed, id: newId() }), productIdOf(product), typed))
+  for (const { product, ...typed } of prices) {
+    const price = priceSchema.parse({ ...typed, id: newId() })
+    await addPrice({ ...price, productId: productIdOf(product) }, priceRawInput(typed))
+  }
+  for (const rate of rates) await addRate(rateSchema.parse(rate))
+  for (const typed of drivers) await saveDriver(driverFields(driverSchema.parse({ ...typed, id: newId() }), typed))
+}
