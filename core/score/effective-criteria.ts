@@ -23,9 +23,10 @@ export const shippedMethod: Method = { version: 1, note: 'as it ships', valueFun
  * @example effectiveCriteria(shippedMethod, findSchool('thrift')).find(({ key }) => key === 'price')?.weight // => 34
  */
 export const effectiveCriteria = (method: Method, school?: School, rules: readonly DriverRule[] = []): Criterion[] =>
-  criteria.map((criterion) => ({
+  criteria.map((criterion): Criterion => ({
     ...criterion,
-    rule: school?.valueFunctions[criterion.key] ?? method.valueFunctions[criterion.key] ?? criterion.valueFunction,
+    valueFunction:
+      school?.valueFunctions[criterion.key] ?? method.valueFunctions[criterion.key] ?? criterion.valueFunction,
     weight:
       (school?.weights[criterion.key] ?? method.weights[criterion.key] ?? criterion.weight) *
       driverWeightFactor(rules, criterion.key),

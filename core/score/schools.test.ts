@@ -45,3 +45,16 @@ test('what a school names it decides, over the method in force; the rest is the 
   expect(weightOf('can-wall')).toBe(shippedSchool('paper').weights['can-wall'])
   expect(weightOf('glue')).toBe(2)
 })
+
+test('a value function of the method is in force, and one of the school before it', () => {
+  const ofMethod = { kind: 'scale', points: [[0.0003, 2], [0.0005, 9]] } as const
+  const ofSchool = { kind: 'scale', points: [[0.0004, 1]] } as const
+  const method = { ...shippedMethod, valueFunctions: { 'can-wall': ofMethod } }
+  const own = { ...shippedSchool('build'), valueFunctions: { 'can-wall': ofSchool } }
+  const functionOf = (...inForce: Parameters<typeof effectiveCriteria>) =>
+    effectiveCriteria(...inForce).find(({ key }) => key === 'can-wall')?.valueFunction
+  expect(functionOf(method)).toEqual(ofMethod)
+  expect(functionOf(method, shippedSchool('build'))).toEqual(ofMethod)
+  expect(functionOf(method, own)).toEqual(ofSchool)
+  expect(functionOf(shippedMethod)).not.toEqual(ofMethod)
+})
