@@ -7,6 +7,9 @@ import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppetee
 
 const root = join(import.meta.dirname, '..')
 
+/** So long a slow machine may take until the screen says something, in milliseconds. */
+const patience = 20_000
+
 export interface App {
   url: string
   browser: Browser
@@ -103,17 +106,17 @@ export async function visit(page: Page, address: string): Promise<void> {
 
 /** The element a user would name so. */
 export const byRole = async (page: Page, role: string, name: string): Promise<ElementHandle<Element>> =>
-  (await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, { timeout: 8000 }))!
+  (await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, { timeout: patience }))!
 
 /** Presses it once it holds still where it is; a radio button lies unseen under its label. */
 export const press = async (page: Page, role: string, name: string): Promise<void> =>
   role === 'radio'
     ? (await byRole(page, role, name)).click()
-    : page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(8000).click()
+    : page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(patience).click()
 
 /** Chooses from a list by the words of the option. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
-  const list = (await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: 8000 }))!
+  const list = (await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: patience }))!
   const value = await list.evaluate(
     (select, words) =>
       [...(select as HTMLSelectElement).options].find(({ text }) => text.trim() === words)?.value ?? null,
@@ -124,7 +127,7 @@ export async function choose(page: Page, label: string, option: string): Promise
 }
 
 export async function fill(page: Page, label: string, text: string): Promise<void> {
-  const field = await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: 8000 })
+  const field = await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: patience })
   await field!.evaluate((input) => {
     ;(input as HTMLInputElement).focus()
     ;(input as HTMLInputElement).select()
@@ -142,7 +145,7 @@ export async function goOn(page: Page, reason: string): Promise<void> {
 /** What the screen says, waited for. */
 export async function sees(page: Page, text: string): Promise<void> {
   await page
-    .waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout: 8000 }, text)
+    .waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout: patience }, text)
     .catch(async () => {
       throw new Error(`The screen does not say "${text}". It says:\n${await words(page)}`)
     })
@@ -166,7 +169,7 @@ export async function readingIs(page: Page, label: string): Promise<void> {
   await page
     .waitForFunction(
       (wanted) => document.querySelector('#reading-label')?.textContent === wanted,
-      { timeout: 8000 },
+      { timeout: patience },
       label,
     )
     .catch(async () => {

@@ -30,7 +30,7 @@ export function ClaimForm({ id, isNew, values, photos, result, back }: Props) {
         onChange={(value) => setKind(value as ClaimKind)}
         options={claimKinds.map(({ key, label }) => ({ value: key, label }))}
       />
-      <KindFields kind={kind} fields={fields} />
+      <KindFields key={kind} kind={kind} fields={fields} />
       <SelectField
         field={fields.place}
         label="Where it was read"
