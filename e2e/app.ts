@@ -145,7 +145,11 @@ export async function goOn(page: Page, reason: string): Promise<void> {
 /** What the screen says, waited for. */
 export async function sees(page: Page, text: string): Promise<void> {
   await page
-    .waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout: patience }, text)
+    .waitForFunction(
+      (wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted),
+      { timeout: patience },
+      text,
+    )
     .catch(async () => {
       throw new Error(`The screen does not say "${text}". It says:\n${await words(page)}`)
     })

@@ -28,7 +28,7 @@ export function resolvedValueView({
 
 export type ResolvedValueView = ReturnType<typeof resolvedValueView>
 
-/** A figure as plain JSON for a page, with the shares of its doubt. */
+/** A figure as plain JSON for a page, with the shares of its uncertainty. */
 export function figureView(result: FigureResult) {
   if (result.state === 'impossible') return { state: result.state, message: result.message }
   if (result.state !== 'known') return result

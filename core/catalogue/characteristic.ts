@@ -51,7 +51,7 @@ export interface QuantityCharacteristic extends Common {
   /** Where most filters lie; SI. Draws ghosted parts. */
   typical: readonly [number, number]
   /**
-   * What a soft, round or uneven part gives between one honest reading and the next, ± SI: a doubt that
+   * What a soft, round or uneven part gives between one honest reading and the next, ± SI: an uncertainty that
    * no instrument takes away. Common practice, no published source.
    */
   definitionalUncertainty?: number

@@ -94,15 +94,15 @@ export function formatComparison(
   { outcome, a, b, unnamed }: ClaimComparison,
 ): string {
   const both = `${nameA} ${formatBounds(a)}, ${nameB} ${formatBounds(b)}`
-  const doubt =
+  const caveat =
     unnamed && outcome !== 'not-comparable' ? ' This holds if both were tested alike: not both name their test.' : ''
   switch (outcome) {
     case 'ahead':
-      return `At ${formatParticleSize(size)} ${nameA} is ahead: ${both}.${doubt}`
+      return `At ${formatParticleSize(size)} ${nameA} is ahead: ${both}.${caveat}`
     case 'behind':
-      return `At ${formatParticleSize(size)} ${nameB} is ahead: ${both}.${doubt}`
+      return `At ${formatParticleSize(size)} ${nameB} is ahead: ${both}.${caveat}`
     case 'same':
-      return `At ${formatParticleSize(size)} both claim the same: ${formatShare(a.lower)}.${doubt}`
+      return `At ${formatParticleSize(size)} both claim the same: ${formatShare(a.lower)}.${caveat}`
     case 'not-comparable':
       return `At ${formatParticleSize(size)} they cannot be compared: ${both}.`
   }

@@ -5,13 +5,13 @@ import { exactly, plus, scaled, times, uncertain, type Uncertain } from '#core/q
  * Area of groups of openings. A round hole is a circle; a slot is a rectangle with two half circles,
  * so that its length is taken from tip to tip.
  *
- * Each group's size carries one doubt `u`, shared by its holes.
+ * Each group's size carries one uncertainty `u`, shared by its holes.
  *
  * Source: plane geometry.
  *
  * @param groups sizes in metres
  * @param u standard uncertainty of one size, metres
- * @param source name of the source of doubt
+ * @param source name of the source of uncertainty
  * @returns m²
  * @example openingsArea([{ count: 8, width: 0.00577 }], 0, 'holes').value // => 0.0002092
  */

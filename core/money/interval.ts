@@ -1,5 +1,5 @@
 import { ok, problem, type Result } from '#core/result.ts'
-import { formatQuantity } from '#core/quantity/format.ts'
+import { formatCount, formatQuantity } from '#core/quantity/format.ts'
 import { clip, parseNumber } from '#core/quantity/number.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
 
@@ -60,9 +60,6 @@ export function parseInterval(text: string): Result<Interval> {
  * @example formatInterval({ distance: 15e6, months: 12 }, 'km') // => '15,000 km or 12 months'
  */
 export const formatInterval = ({ distance, months }: Interval, unit: 'km' | 'mi'): string =>
-  [
-    distance === null ? '' : formatQuantity(distance, unit),
-    months === null ? '' : `${months} ${months === 1 ? 'month' : 'months'}`,
-  ]
+  [distance === null ? '' : formatQuantity(distance, unit), months === null ? '' : formatCount(months, 'month')]
     .filter(Boolean)
     .join(' or ')

@@ -28,6 +28,20 @@ export function formatFixed(number: number, decimals: number): string {
   return (Number(text) === 0 ? grouped.replace('-', '') : grouped).replace('-', minus)
 }
 
+const plurals = new Intl.PluralRules('en')
+
+/**
+ * A count with its noun in the number that fits.
+ *
+ * @param count of things
+ * @param one the noun for one
+ * @param many the noun for more or none; with an s when left out
+ * @example formatCount(1, 'reading') // => '1 reading'
+ * @example formatCount(2, 'criterion', 'criteria') // => '2 criteria'
+ */
+export const formatCount = (count: number, one: string, many = `${one}s`): string =>
+  `${formatFixed(count, 0)} ${plurals.select(count) === 'one' ? one : many}`
+
 /**
  * A value in SI, written in a unit.
  *

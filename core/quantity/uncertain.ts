@@ -1,7 +1,7 @@
 /**
  * A number that remembers what its uncertainty is made of.
  *
- * `budget` holds, for each independent source of doubt, its signed contribution `c·u` to the standard
+ * `budget` holds, for each independent source of uncertainty, its signed contribution `c·u` to the standard
  * uncertainty of the value: sensitivity coefficient times standard uncertainty. Arithmetic carries the
  * contributions along by the chain rule (forward automatic differentiation), so two results that share
  * a source stay correlated and a figure made of many readings needs no formula of its own for its
@@ -24,11 +24,11 @@ const nothing: ReadonlyMap<string, number> = new Map()
 export const exactly = (value: number): Uncertain => ({ value, budget: nothing })
 
 /**
- * A number with one source of doubt.
+ * A number with one source of uncertainty.
  *
  * @param value in SI
  * @param u standard uncertainty, in the same unit
- * @param source name of the source; equal names are the same doubt
+ * @param source name of the source; equal names are one source
  * @throws RangeError when u is negative or not finite
  * @example standardUncertainty(uncertain(1.2, 0.1, 'length')) // => 0.1
  */

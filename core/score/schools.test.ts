@@ -47,7 +47,13 @@ test('what a school names it decides, over the method in force; the rest is the 
 })
 
 test('a value function of the method is in force, and one of the school before it', () => {
-  const ofMethod = { kind: 'scale', points: [[0.0003, 2], [0.0005, 9]] } as const
+  const ofMethod = {
+    kind: 'scale',
+    points: [
+      [0.0003, 2],
+      [0.0005, 9],
+    ],
+  } as const
   const ofSchool = { kind: 'scale', points: [[0.0004, 1]] } as const
   const method = { ...shippedMethod, valueFunctions: { 'can-wall': ofMethod } }
   const own = { ...shippedSchool('build'), valueFunctions: { 'can-wall': ofSchool } }

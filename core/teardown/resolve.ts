@@ -32,7 +32,7 @@ export interface ResolvedValue {
   disagree: boolean
   /** Sample standard deviation of the repeats, SI, from two up. */
   spread?: number
-  /** Share of the doubt that one more repeat would take away, 0 to 1; from two repeats up. */
+  /** Share of the uncertainty that one more repeat would take away, 0 to 1; from two repeats up. */
   reductionByAnother?: number
 }
 
@@ -48,7 +48,7 @@ export type ResolvedValues = ReadonlyMap<string, ResolvedValue>
  *
  * Uncertainty: type A from repeats, type B from the instrument and from what the part gives in the hand
  * (rectangular); a count is exact when its repeats
- * agree and otherwise doubtful by half their range (rectangular); a count to the half turn is known to
+ * agree and otherwise uncertain by half their range (rectangular); a count to the half turn is known to
  * a quarter.
  *
  * @param readings of one specimen, oldest first

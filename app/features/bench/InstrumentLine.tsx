@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { href, Link } from 'react-router'
 import type { Characteristic } from '#core/catalogue/index.ts'
-import { formatQuantity } from '#core/quantity/format.ts'
+import { formatCount, formatQuantity } from '#core/quantity/format.ts'
 import { instrumentKinds, parseZeroOffset, defaultInstrumentKind } from '#core/teardown/instrument.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import { ErrorText } from '#app/ui/fields.tsx'
@@ -111,7 +111,7 @@ function Overdue({ instrument }: { instrument: StoredInstrument }) {
   if (isDismissed || check.state === 'sound') return null
   const words = {
     never: 'has never been checked against a known piece',
-    overdue: `was last checked ${'days' in check ? check.days : 0} days ago`,
+    overdue: `was last checked ${formatCount('days' in check ? check.days : 0, 'day')} ago`,
     off: 'was off at its last check',
   }[check.state]
   const dismiss = () => {

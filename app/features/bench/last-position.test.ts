@@ -20,8 +20,10 @@ test('where the browser forbids its store, nothing is remembered and nothing bre
 })
 
 test('the last of a ring is followed by the first, and so is what is not in it', () => {
-  expect([nextOf(['mm', 'in', 'thou'], 'mm'), nextOf(['mm', 'in', 'thou'], 'thou'), nextOf(['mm', 'in'], 'cm')]).toEqual(
-    ['in', 'mm', 'mm'],
-  )
+  expect([
+    nextOf(['mm', 'in', 'thou'], 'mm'),
+    nextOf(['mm', 'in', 'thou'], 'thou'),
+    nextOf(['mm', 'in'], 'cm'),
+  ]).toEqual(['in', 'mm', 'mm'])
   expect(nextOf([], 'mm')).toBeUndefined()
 })

@@ -21,10 +21,7 @@ describe('the reading that a request will become', () => {
   })
 
   test('loses what its instrument shows at zero, and names the instrument', () => {
-    const reading = pendingReading(
-      { ...wall, typed: '0.51', unit: 'mm', instrument: 'caliper', zero: '0.00002' },
-      's1',
-    )
+    const reading = pendingReading({ ...wall, typed: '0.51', unit: 'mm', instrument: 'caliper', zero: '0.00002' }, 's1')
     expect(reading).toMatchObject({ valueNumber: 0.00049, zeroOffset: 0.00002, instrumentId: 'caliper' })
   })
 
@@ -75,8 +72,15 @@ describe('kept readings with those on their way', () => {
 
   test('requests of something else change no reading', () => {
     const before = [saved()]
-    expect(withPending(before, [{ intent: 'note', id: 'n1', text: 'x' }, { intent: 'strike', id: 'gone' }], 's1')).toEqual(
-      before,
-    )
+    expect(
+      withPending(
+        before,
+        [
+          { intent: 'note', id: 'n1', text: 'x' },
+          { intent: 'strike', id: 'gone' },
+        ],
+        's1',
+      ),
+    ).toEqual(before)
   })
 })

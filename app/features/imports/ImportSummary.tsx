@@ -1,4 +1,5 @@
 import { Form, href, Link } from 'react-router'
+import { formatCount } from '#core/quantity/format.ts'
 import type { Import } from '#app/data/import-job.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { Alert, Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
@@ -16,7 +17,7 @@ export function ImportSummary({ job, refusal }: { job: Import; refusal: string }
             <Meter share={Math.min(progress, 0.99)} />
             <Soft>
               {state === 'reading'
-                ? `${rows} rows looked at`
+                ? `${formatCount(rows, 'row')} looked at`
                 : 'Readings are being written; other work waits a moment.'}
             </Soft>
           </Row>
@@ -25,14 +26,15 @@ export function ImportSummary({ job, refusal }: { job: Import; refusal: string }
         {refusal && <Alert role="alert">{refusal}</Alert>}
         {rows > 0 && (
           <p>
-            {rows} rows: <strong>{counts.new} new</strong>, {counts.there} there already, {counts.refused} refused.{' '}
+            {formatCount(rows, 'row')}: <strong>{counts.new} new</strong>, {counts.there} there already,{' '}
+            {counts.refused} refused.{' '}
             <a href={href('/import/:import/row-results.csv', { import: id })}>The result of every row</a>
           </p>
         )}
         {state === 'ready' && <ReadyImport counts={counts} />}
         {state === 'done' && (
           <p>
-            {counts.new} readings are in. <Link to={href('/')}>To the line-ups</Link>
+            {formatCount(counts.new, 'reading is', 'readings are')} in. <Link to={href('/')}>To the line-ups</Link>
           </p>
         )}
         <div>
@@ -52,7 +54,7 @@ function ReadyImport({ counts }: { counts: Import['counts'] }) {
   return (
     <Form method="post">
       <Button type="submit" $kind="primary">
-        Write {counts.new} readings
+        Write {formatCount(counts.new, 'reading')}
       </Button>
     </Form>
   )

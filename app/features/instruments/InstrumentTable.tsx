@@ -1,4 +1,4 @@
-import { formatQuantity } from '#core/quantity/format.ts'
+import { formatCount, formatQuantity } from '#core/quantity/format.ts'
 import { instrumentKinds } from '#core/teardown/instrument.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
@@ -91,10 +91,10 @@ function checkText({ check, kind }: StoredInstrument): string {
     case 'never':
       return 'Never checked'
     case 'overdue':
-      return `Overdue: checked ${check.days} days ago`
+      return `Overdue: checked ${formatCount(check.days, 'day')} ago`
     case 'off':
       return `Off by ${formatQuantity(Math.abs(check.by), instrumentKinds[kind].units[0], 3)} ${check.by > 0 ? 'high' : 'low'}`
     case 'sound':
-      return check.days === 0 ? 'Sound, checked today' : `Sound, checked ${check.days} days ago`
+      return check.days === 0 ? 'Sound, checked today' : `Sound, checked ${formatCount(check.days, 'day')} ago`
   }
 }

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { formatCount } from '#core/quantity/format.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Row, Small } from '#app/ui/layout.tsx'
@@ -51,8 +52,9 @@ export function LineupTools({ view, rows, isArranging, onArrange }: Props) {
       />
       <Button onPress={() => window.print()}>Print</Button>
       <Small>
-        {view.shown.length} {view.shown.length === 1 ? 'product' : 'products'}
-        {view.hidden.size > 0 && `, ${view.hidden.size} hidden`}, {rows} rows. Click a row's name to sort by it.
+        {formatCount(view.shown.length, 'product')}
+        {view.hidden.size > 0 && `, ${view.hidden.size} hidden`}, {formatCount(rows, 'row')}. Click a row's name to sort
+        by it.
       </Small>
     </Row>
   )

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react'
 import type { Criterion } from '#core/score/criterion.ts'
 import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
+import { formatCount } from '#core/quantity/format.ts'
 import type { PreviewLineup } from '#app/data/preview-lineup.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import type { ParsedCriterionEdits } from '#app/features/verdict/criterion-edits.ts'
@@ -52,7 +53,7 @@ export function MethodPreviewCard({ method, before, edits, applications, preview
           )}
         </Row>
         <Small role="status">
-          {count === 0 ? 'Nothing is changed yet.' : `${count} ${count === 1 ? 'criterion' : 'criteria'} changed.`}
+          {count === 0 ? 'Nothing is changed yet.' : `${formatCount(count, 'criterion', 'criteria')} changed.`}
         </Small>
         {preview && <ScoreChangePreview preview={preview} before={before} after={after} />}
         <Row>

@@ -2,7 +2,7 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { formatMoney } from '#core/money/currency.ts'
 import { fromSI } from '#core/quantity/convert.ts'
-import { formatFixed, formatQuantity } from '#core/quantity/format.ts'
+import { formatCount, formatFixed, formatQuantity } from '#core/quantity/format.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
 import type { Offer } from '#app/data/offers.server.ts'
@@ -90,7 +90,7 @@ function CostRow({ row, name, currency, wanted }: RowProps) {
           <>
             <strong>{money(offer.unit)}</strong>
             <Remark>{offerText(offer, currency, wanted)}</Remark>
-            {offer.stale && <Remark>stale: {offer.age} days old</Remark>}
+            {offer.stale && <Remark>stale: {formatCount(offer.age, 'day')} old</Remark>}
           </>
         ) : (
           <Small>{unconverted.length > 0 ? `in ${unconverted.join(' and ')}: needs a rate` : 'no price'}</Small>

@@ -2,6 +2,7 @@ import { href, Link } from 'react-router'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import type { UnitSpread } from '#core/compare/unit-spread.ts'
 import type { Reading } from '#core/teardown/reading.ts'
+import { formatCount } from '#core/quantity/format.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import type { ResolvedValueView } from '#app/data/view-models.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
@@ -31,8 +32,7 @@ export function CharacteristicDetail({ characteristic, specimen, spread, reading
             <>
               <LargeValue>{formatResolvedValue(resolved, system)}</LargeValue>
               <Small>
-                <EvidenceGlyph evidence={resolved.evidence} word />, from {resolved.readings}{' '}
-                {resolved.readings === 1 ? 'reading' : 'readings'}
+                <EvidenceGlyph evidence={resolved.evidence} word />, from {formatCount(resolved.readings, 'reading')}
                 {resolved.disagree && '; they do not agree, take another'}.{' '}
                 {resolved.number && resolved.number.u > 0 && unitSpreadText(spread)}
               </Small>

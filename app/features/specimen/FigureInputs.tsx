@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import { characteristicOf } from '#core/catalogue/index.ts'
+import { formatCount } from '#core/quantity/format.ts'
 import type { ResolvedValueView } from '#app/data/view-models.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Soft } from '#app/ui/layout.tsx'
@@ -25,9 +26,7 @@ export function FigureInputs({ inputs, specimen }: { inputs: ResolvedValueView[]
             <td>
               <EvidenceGlyph evidence={input.evidence} word />
             </td>
-            <td>
-              {input.readings} {input.readings === 1 ? 'reading' : 'readings'}
-            </td>
+            <td>{formatCount(input.readings, 'reading')}</td>
           </tr>
         ))}
       </tbody>

@@ -1,5 +1,6 @@
 import { cautions } from '#core/catalogue/index.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
+import { formatCount } from '#core/quantity/format.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Card, Caution, Stack } from '#app/ui/layout.tsx'
@@ -18,7 +19,7 @@ export function DisclosureCard({ judged: { leaders, nameOf } }: { judged: Evalua
         <ReasonList>
           {leaders.map((one) => (
             <li key={one.id}>
-              {nameOf(one.id)}: {doubtText(one, columnOf(one))}.
+              {nameOf(one.id)}: {reservationsText(one, columnOf(one))}.
             </li>
           ))}
           {columns
@@ -38,11 +39,11 @@ export function DisclosureCard({ judged: { leaders, nameOf } }: { judged: Evalua
   )
 }
 
-function doubtText({ score }: EvaluatedRevision, { specimens, findings, given }: ColumnHead): string {
+function reservationsText({ score }: EvaluatedRevision, { specimens, findings, given }: ColumnHead): string {
   const said = [
-    specimens === 1 ? 'one specimen was opened' : `${specimens} specimens were opened`,
+    `${formatCount(specimens, 'specimen was', 'specimens were')} opened`,
     score.coverage < 1 && `${Math.round((1 - score.coverage) * 100)} % of the weight is open or inferred`,
-    findings > 0 && `${findings} contradictions in its readings`,
+    findings > 0 && `${formatCount(findings, 'contradiction')} in its readings`,
     given.length > 0 && `a sample was given by ${given.join(', ')}`,
   ]
   return said.filter(Boolean).join(', ')

@@ -1,0 +1,62 @@
+import type { Page } from 'puppeteer-core'
+import { expect } from 'vitest'
+import { fill, press, sees, visit } from './app.ts'
+
+/** The path of the page that is open. */
+export const pathOf = (page: Page): string => new URL(page.url()).pathname
+
+/** The address of a link that says just this, on the page at an address. */
+export async function addressOf(page: Page, text: string, at: string): Promise<string> {
+  await visit(page, at)
+  const address = await page.$$eval(
+    'a',
+    (links, wanted) => links.find((link) => link.textContent?.trim() === wanted)?.getAttribute('href') ?? '',
+    text,
+  )
+  if (address === '') throw new Error(`No link "${text}" at ${at}`)
+  return address
+}
+
+/** All that the form on the screen holds, by name; its id apart. */
+export const contentsOf = (page: Page): Promise<Record<string, string>> =>
+  page.$eval('main form', (form) => {
+    const held = Object.fromEntries(new FormData(form as HTMLFormElement)) as Record<string, string>
+    delete held.id
+    return held
+  })
+
+/** Presses a button that leads to another page, and waits for that. */
+export async function submit(page: Page, button: string): Promise<void> {
+  const from = pathOf(page)
+  await press(page, 'button', button)
+  await page.waitForFunction((was) => location.pathname !== was, { timeout: 20_000 }, from)
+}
+
+/** Waits until the screen does not say something any more. */
+export const goes = (page: Page, text: string): Promise<unknown> =>
+  page.waitForFunction((gone) => !document.body.innerText.includes(gone), { timeout: 20_000 }, text)
+
+/** What stands beside a field. */
+export async function besideField(page: Page, label: string): Promise<string> {
+  const field = await page.waitForSelector(`::-p-aria([name="${label}"])`)
+  return field!.evaluate((input) => {
+    const ids = input.getAttribute('aria-describedby')?.split(' ') ?? []
+    return ids.map((id) => document.getElementById(id)?.textContent ?? '').join(' ')
+  })
+}
+
+interface Refused {
+  field: string
+  typed: string
+  button: string
+  message: string
+}
+
+/** What is typed is refused beside its field, and is still there. */
+export async function isRefused(page: Page, { field, typed, button, message }: Refused): Promise<void> {
+  await fill(page, field, typed)
+  await press(page, 'button', button)
+  await sees(page, message)
+  expect(await besideField(page, field)).toContain(message)
+  expect(Object.values(await contentsOf(page))).toContain(typed)
+}
