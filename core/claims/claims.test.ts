@@ -182,7 +182,7 @@ describe('contradictions', () => {
     const { claims, contradictions } = standingClaims([front, side], [])
     expect(claims).toEqual([side])
     expect(contradictions[0]).toMatchObject({ kind: 'interval', uses: side, decided: undefined })
-    expect(contradictions[0]!.says).toContain('"every 15 000 km" (box, side)')
+    expect(contradictions[0]!.description).toContain('"every 15 000 km" (box, side)')
     const decision = {
       productId: 'p',
       kind: 'interval' as const,

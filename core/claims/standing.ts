@@ -18,7 +18,7 @@ export interface Contradiction {
   /** What counts now: the lower, or what the user chose. */
   uses: Claim
   decided: ClaimDecision | undefined
-  says: string
+  description: string
 }
 
 /** The claims of one product that count, and where they contradict each other. */
@@ -97,7 +97,7 @@ export function standingClaims(claims: readonly Claim[], decisions: readonly Cla
       claims: disputed,
       uses,
       decided,
-      says: `${claimLabel(kind)}: ${places.join(' against ')}.`,
+      description: `${claimLabel(kind)}: ${places.join(' against ')}.`,
     })
   }
   return { claims: counting, contradictions }

@@ -18,7 +18,7 @@ export function ContradictionCard({ contradiction, name }: { contradiction: Cont
   return (
     <Stack as="section" $gap={8} aria-label={`Contradiction: ${name}, ${claimLabel(kind)}`}>
       <p>
-        <strong>{name}</strong>: {contradiction.says}
+        <strong>{name}</strong>: {contradiction.description}
       </p>
       <Small>
         {decided
