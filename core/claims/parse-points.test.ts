@@ -50,6 +50,33 @@ describe('efficiency pairs as they are printed', () => {
     expect(!read.ok && read.problem.message).toContain(words)
   })
 
+  test.each([
+    ['  99   at 20  and   94 at 15 ', 2],
+    ['99 at 20,   94 at 15', 2],
+    ['1 at 1; 2 at 2; 3 at 3; 4 at 4; 5 at 5; 6 at 6; 7 at 7; 8 at 8', 8],
+    ['99 at 500', 1],
+    ['0 at 20', 1],
+    ['100 at 20', 1],
+  ])('"%s" has %i pairs', (text, count) => {
+    const read = parsePoints(text)
+    expect(read.ok && read.value.length).toBe(count)
+  })
+
+  test.each([
+    ['', 'empty', 'Write the percentage and the particle size: 99 at 20.'],
+    ['99 up', 'not-a-pair', '"99 up" is no percentage at a size. Write 99 at 20, 98.7+ at 15, or "up to 99 at 25".'],
+    ['99.5', 'no-size', '"99.5" has no particle size. If none is printed, write 99.5 at ?.'],
+    ['? at ?', 'nothing', 'A pair with neither percentage nor size says nothing.'],
+    ['99 at 501', 'size', '501 µm is no particle size for an oil filter: they run from 1 to 100 µm or so.'],
+    ['99 at 0', 'size', '0 µm is no particle size for an oil filter: they run from 1 to 100 µm or so.'],
+    ['100.1 at 20', 'percent', '100.1 % cannot be: a filter stops from 0 to 100 %.'],
+    ['1.2.3 at 20', 'not-a-number', '"1.2.3" is not a number I can read. Try 0.49, 56 1/4 or 5-1/8.'],
+    ['99 at 1.2.3', 'not-a-number', '"1.2.3" is not a number I can read. Try 0.49, 56 1/4 or 5-1/8.'],
+    [Array(9).fill('99 at 20').join('; '), 'too-many', 'At most 8 pairs in one claim.'],
+  ])('"%s" is refused in words', (text, code, message) => {
+    expect(parsePoints(text)).toEqual({ ok: false, problem: { code, message } })
+  })
+
   test('what is written reads back the same', () => {
     const point = fc.record({
       share: fc.option(fc.integer({ min: 0, max: 1000 }).map((tenths) => tenths / 1000)),

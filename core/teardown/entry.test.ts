@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { catalogue, characteristicOf, optionsOf } from '#core/catalogue/index.ts'
+import { catalogue, characteristicOf, optionsOf, type CountCharacteristic } from '#core/catalogue/index.ts'
 import { parseEntry, type EntryText } from './entry.ts'
 import { formatOpenings } from './openings.ts'
 
@@ -38,6 +38,47 @@ describe('counts', () => {
 
   test("an unusual count is taken on the user's word", () => {
     expect(value('pleats.count', '12', { insist: true }).number).toBe(12)
+  })
+})
+
+describe('counts in words', () => {
+  const problemOf = (key: string, text: string, more: Partial<EntryText> = {}) => {
+    const entry = read(key, text, more)
+    return entry.ok ? undefined : entry.problem
+  }
+
+  test.each([
+    ['pleats.count', '52 mm', 'wrong-kind', 'Pleat count is a plain count. Leave "mm" away.'],
+    ['pleats.count', '52mm', 'wrong-kind', 'Pleat count is a plain count. Leave "mm" away.'],
+    ['pleats.count', '52 cubit', 'wrong-kind', 'Pleat count is a plain count. Leave "cubit" away.'],
+    ['thread.turns', '4½ in', 'wrong-kind', 'Full threads is a plain count. Leave "in" away.'],
+    ['pleats.count', '', 'empty', 'Type a number first.'],
+    ['pleats.count', '-3', 'negative', 'Pleat count cannot be below zero.'],
+    ['pleats.count', '0', 'zero', 'Zero pleats? Leave it open if they cannot be counted.'],
+    ['pleats.count', '52.5', 'not-whole', 'Pleat count is a whole number.'],
+    ['thread.turns', '4.3', 'not-whole', 'Full threads is counted to the half: 4, 4½, 5.'],
+  ] as const)('%s "%s": %s', (key, text, expected, message) => {
+    expect(problemOf(key, text)).toEqual({ code: expected, message })
+  })
+
+  test('both ends of the range are inside it; four times beyond no word is enough', () => {
+    const { plausible } = characteristicOf('pleats.count') as CountCharacteristic
+    const [low, high] = plausible
+    expect([low, high].map((count) => code('pleats.count', String(count)))).toEqual(['taken', 'taken'])
+    expect(code('pleats.count', String(high + 1))).toBe('implausible')
+    expect(code('pleats.count', String(high * 4), { insist: true })).toBe('taken')
+    expect(code('pleats.count', String(high * 4 + 1), { insist: true })).toBe('absurd')
+    expect(problemOf('pleats.count', String(high + 1))?.message).toBe(
+      `${high + 1} pleats is unusual: most have ${low} to ${high}. Count again, or keep it.`,
+    )
+    expect(problemOf('pleats.count', String(high * 4 + 1))?.message).toBe(
+      `${high * 4 + 1} pleats cannot be: filters have ${low} to ${high}.`,
+    )
+  })
+
+  test('words before or behind a number are no unit of it', () => {
+    expect(code('pleats.count', 'about 52 mm')).toBe('not-a-number')
+    expect(code('pleats.count', '52 mm or so')).toBe('not-a-number')
   })
 })
 
@@ -140,6 +181,43 @@ describe('answers, grades, words', () => {
   test('words are kept as they are, and 10,000 characters are too many', () => {
     expect(value('box.datecode', ' <script>alert(1)</script> ').text).toBe('<script>alert(1)</script>')
     expect(code('box.datecode', 'x'.repeat(10_000))).toBe('too-long')
+  })
+
+  test('what is no answer is refused in words, with how many there are', () => {
+    const problemOf = (key: string, text: string) => {
+      const entry = read(key, text)
+      return entry.ok ? undefined : entry.problem
+    }
+    const { length } = optionsOf(characteristicOf('adbv.material'))
+    expect(problemOf('adbv.material', '  ')).toEqual({ code: 'no-option', message: 'Choose one first.' })
+    expect(problemOf('adbv.material', 'Cheese')).toEqual({
+      code: 'no-option',
+      message: `"cheese" is none of the answers. Choose one of the ${length}.`,
+    })
+    expect(problemOf('box.datecode', '  ')).toEqual({ code: 'empty', message: 'Type something first, or skip it.' })
+    expect(problemOf('box.datecode', 'x'.repeat(401))).toEqual({
+      code: 'too-long',
+      message: 'That is 401 characters; 400 fit here. Put the rest into a note.',
+    })
+    expect(code('box.datecode', 'x'.repeat(400))).toBe('taken')
+  })
+
+  test('an answer is found by its label in any case, with blanks around it', () => {
+    for (const { value: option, label } of optionsOf(characteristicOf('media.type')))
+      expect(value('media.type', ` ${label.toUpperCase()} `).text).toBe(option)
+  })
+
+  test('a thread is kept as its designation', () => {
+    expect(value('thread.designation', 'm20x1,5')).toEqual({ text: 'M20 x 1.5' })
+    expect(code('thread.designation', 'M20')).toBe('pitch-missing')
+  })
+
+  test('a quantity keeps the unit it was read in, the one beside the field when it names none', () => {
+    expect(value('can.wall', '20 thou', { unit: 'mm' })).toEqual({ number: 0.000508, unit: 'thou' })
+    expect(value('can.wall', '0.02', { unit: 'in' })).toEqual({ number: 0.000508, unit: 'in' })
+    expect(value('can.wall', '0.5')).toEqual({ number: 0.0005, unit: 'mm' })
+    expect(value('plate.inlets', '7 x 0.2', { unit: 'in' }).unit).toBe('in')
+    expect(value('plate.inlets', '7 x 5.8').unit).toBe('mm')
   })
 
   test('zero can be buried, but no width can be zero', () => {

@@ -1,11 +1,143 @@
 import { describe, expect, test } from 'vitest'
+import { characteristicOf, type QuantityCharacteristic } from '#core/catalogue/index.ts'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { assumedInstruments, type Instrument } from './instrument.ts'
 import { completeness, gateBefore, missingBefore, nextOpen, progress } from './progress.ts'
 import { readings } from './readings.fixture.ts'
-import { resolve } from './resolve.ts'
+import { resolve, type ResolvedValues } from './resolve.ts'
+
+const instrumentOf = (id: string, resolution: number, accuracy: number): Instrument => ({
+  id,
+  name: id,
+  kind: 'caliper',
+  resolution,
+  accuracy,
+})
+/** Standard uncertainty of a rectangular distribution of this half width (GUM 4.3.7). */
+const rectangular = (halfWidth: number) => halfWidth / Math.sqrt(3)
+const uOf = (known: ResolvedValues, key: string) => standardUncertainty(known.get(key)!.number!)
+
+describe('uncertainty of readings', () => {
+  test('one reading: resolution and accuracy of the assumed instrument, and what the part gives (GUM 4.3.7, F.2.2.1)', () => {
+    const { resolution, accuracy } = assumedInstruments.micrometer
+    const { definitionalUncertainty = 0 } = characteristicOf('can.wall') as QuantityCharacteristic
+    const expected = Math.hypot(
+      rectangular(resolution / 2),
+      rectangular(accuracy),
+      rectangular(definitionalUncertainty),
+    )
+    expect(uOf(resolve(readings({ 'can.wall': '0.49 mm' })), 'can.wall')).toBeCloseTo(expected, 12)
+  })
+
+  test('a reading has that of its own instrument', () => {
+    const coarse = instrumentOf('coarse', 0.0001, 0.0002)
+    const [reading] = readings({ 'can.height': '86.5 mm' })
+    const { definitionalUncertainty = 0 } = characteristicOf('can.height') as QuantityCharacteristic
+    const known = resolve([{ ...reading!, instrumentId: 'coarse' }], new Map([['coarse', coarse]]))
+    expect(uOf(known, 'can.height')).toBeCloseTo(
+      Math.hypot(rectangular(0.00005), rectangular(0.0002), rectangular(definitionalUncertainty)),
+      12,
+    )
+  })
+
+  test('of two instruments each has its share: they err on their own; one in both readings errs alike', () => {
+    const [one, other] = [instrumentOf('one', 0.0002, 0.0004), instrumentOf('other', 0.0002, 0.0004)]
+    const instruments = new Map([one, other].map((instrument) => [instrument.id, instrument]))
+    const [first, second] = readings({ 'can.height': ['86.5 mm', '86.5 mm'] })
+    const { definitionalUncertainty = 0 } = characteristicOf('can.height') as QuantityCharacteristic
+    const each = Math.hypot(rectangular(0.0001), rectangular(0.0004))
+    const of = (...ids: string[]) =>
+      uOf(
+        resolve(
+          [first!, second!].map((reading, index) => ({ ...reading, instrumentId: ids[index] ?? null })),
+          instruments,
+        ),
+        'can.height',
+      )
+    const part = rectangular(definitionalUncertainty)
+    expect(of('one', 'one')).toBeCloseTo(Math.hypot(each, part), 12)
+    expect(of('one', 'other')).toBeCloseTo(Math.hypot(each / Math.SQRT2, part), 12)
+  })
+
+  test('a reading that stands apart from the rest is named, and none of three is', () => {
+    const known = resolve(readings({ 'can.height': ['86.5 mm', '86.5 mm', '86.51 mm', '86.49 mm', '91.2 mm'] }))
+    expect(known.get('can.height')!.outliers).toEqual(['can.height-4'])
+    expect(resolve(readings({ 'can.height': ['86 mm', '86 mm', '99 mm'] })).get('can.height')!.outliers).toEqual([])
+  })
+
+  test('one reading has no spread, and nothing is said of another', () => {
+    expect(resolve(readings({ 'can.wall': '0.49 mm' })).get('can.wall')).not.toHaveProperty('spread')
+    expect(
+      resolve(readings({ 'can.wall': ['0.49 mm', '0.51 mm'] })).get('can.wall')!.reductionByAnother,
+    ).toBeGreaterThan(0)
+  })
+})
+
+describe('what cannot be averaged', () => {
+  test('a count is exact while its repeats agree, else uncertain by half their range', () => {
+    expect(uOf(resolve(readings({ 'pleats.count': ['52', '52'] })), 'pleats.count')).toBe(0)
+    const counted = resolve(readings({ 'pleats.count': ['52', '55', '52'] }))
+    expect(counted.get('pleats.count')).toMatchObject({ disagree: true, number: { value: 52 } })
+    expect(uOf(counted, 'pleats.count')).toBeCloseTo(rectangular(1.5), 12)
+  })
+
+  test('turns are known to a quarter', () => {
+    expect(uOf(resolve(readings({ 'thread.turns': '4.5' })), 'thread.turns')).toBeCloseTo(rectangular(0.25), 12)
+  })
+
+  test.each([
+    [['52', '53', '53'], 53],
+    [['53', '52', '53', '52'], 52],
+    [['50', '51', '52'], 52],
+    [['52', '53'], 53],
+  ])('counts %o: the majority, else the latest', (counts, value) => {
+    expect(resolve(readings({ 'pleats.count': counts })).get('pleats.count')!.number!.value).toBe(value)
+  })
+
+  test('of grades the latest holds, exactly, and a change of mind is flagged', () => {
+    const known = resolve(readings({ 'glue.grade': ['2', '3'], 'pleats.spacing': ['3', '3'] }))
+    expect(known.get('glue.grade')).toMatchObject({ disagree: true, number: { value: 3 } })
+    expect(uOf(known, 'glue.grade')).toBe(0)
+    expect(known.get('pleats.spacing')).toMatchObject({ disagree: false, number: { value: 3 } })
+  })
+
+  test('of answers that agree nothing is flagged', () => {
+    expect(resolve(readings({ 'adbv.material': ['nitrile', 'nitrile'] })).get('adbv.material')).toMatchObject({
+      text: 'nitrile',
+      disagree: false,
+      outliers: [],
+    })
+  })
+
+  test('of openings the latest holds, with the uncertainty of its own caliper', () => {
+    const caliper = instrumentOf('long', 0.0001, 0.0003)
+    const [first, second] = readings({ 'plate.inlets': ['8 x 5.8', '8 x 5.9'] })
+    const known = resolve([first!, { ...second!, instrumentId: 'long' }], new Map([['long', caliper]]))
+    expect(known.get('plate.inlets')).toMatchObject({
+      disagree: true,
+      openings: { groups: [{ count: 8, width: expect.closeTo(0.0059, 12) as number }] },
+    })
+    expect(known.get('plate.inlets')!.openings!.standardUncertainty).toBeCloseTo(
+      Math.hypot(rectangular(0.00005), rectangular(0.0003)),
+      12,
+    )
+    const same = resolve(readings({ 'plate.inlets': ['8 x 5.8', '8 x 5.8'] })).get('plate.inlets')!
+    expect(same.disagree).toBe(false)
+    const assumed = assumedInstruments.caliper
+    expect(same.openings!.standardUncertainty).toBeCloseTo(
+      Math.hypot(rectangular(assumed.resolution / 2), rectangular(assumed.accuracy)),
+      12,
+    )
+  })
+
+  test('what is no characteristic any more is left aside', () => {
+    const [reading] = readings({ 'can.wall': '0.49 mm' })
+    expect(resolve([{ ...reading!, characteristic: 'no.such' }]).size).toBe(0)
+  })
+})
 
 describe('readings to values', () => {
-  test('repeats are averaged, and their doubt is that of instrument and spread together', () => {
+  test('repeats are averaged, and their uncertainty is that of instrument and spread together', () => {
     const one = resolve(readings({ 'can.wall': '0.49 mm' })).get('can.wall')!
     const three = resolve(readings({ 'can.wall': ['0.49 mm', '0.50 mm', '0.495 mm'] })).get('can.wall')!
     expect(three.number!.value).toBeCloseTo(0.000495, 9)
