@@ -38,7 +38,7 @@ export default tseslint.config(
   },
   { files: ['**/*.tsx'], rules: { 'max-lines-per-function': ['error', { max: 120 }] } },
   {
-    files: ['**/*.test.ts', '**/*.fixture.ts', 'e2e/**', 'benchmarks/**'],
+    files: ['**/*.test.{ts,tsx}', '**/*.fixture.ts', 'e2e/**', 'benchmarks/**'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'max-lines-per-function': 'off' },
   },
   {
@@ -48,7 +48,7 @@ export default tseslint.config(
   },
   {
     files: ['core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.{ts,tsx}'],
     rules: forbid('^#app/', '^#db/', '^react', '^knex', '^better-sqlite3', '^node:', '^express', '^styled-components'),
   },
   { files: ['app/ui/**', 'app/drawing/**'], rules: forbid('^#app/features/', '^#app/routes/', '^#app/data/.*server') },
