@@ -117,6 +117,25 @@ describe('what contradicts itself', () => {
     expect(culprits({ 'media.thickness': '2.2 mm' })).toEqual(['media.thickness'])
   })
 
+  test('a density is found by the limits that it prints, from both sides', () => {
+    // By hand: the strip is 1420 mm x 64 mm; its weight over that and over the density is the thickness.
+    const at = (density: number, grams: number) => {
+      const thickness = grams / 1000 / (1.42 * 0.064) / density
+      const typed = { 'media.weight': `${grams} g`, 'media.thickness': `${(thickness * 1000).toFixed(4)} mm` }
+      return findings(typed).map(({ message }) => message)
+    }
+    const [thick = ''] = at(60, 12)
+    expect(thick).toMatch(/^The media would have 0\.06 g\/cm³; media have [\d.]+ to [\d.]+\.$/)
+    const [least = 0, most = 0] = /have ([\d.]+) to ([\d.]+)\.$/
+      .exec(thick)!
+      .slice(1)
+      .map((limit) => Number(limit) * 1000)
+    expect(at(least * 1.02, 12)).toEqual([])
+    expect(at(least * 0.98, 12)).toHaveLength(1)
+    expect(at(most * 0.98, 20)).toEqual([])
+    expect(at(most * 1.02, 20)).toHaveLength(1)
+  })
+
   test('two counts that differ ask for a third; three settle it', () => {
     expect(findings({ 'pleats.count': ['50', '51'] })[0]?.advice).toMatch(/Count a third time/)
     expect(culprits({ 'pleats.count': ['50', '51', '50'] })).toEqual([])
