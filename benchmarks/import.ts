@@ -19,7 +19,8 @@ for (let row = 0; row < rows; row++) {
   const at = new Date(Date.UTC(2026, 0, 1) + row * 1000).toISOString()
   const wall = (0.00036 + (row % 24) / 100_000).toFixed(5)
   csv.push(
-    `Engine ${specimen % 40},Brand ${specimen % 30},P-${specimen},,spin-on,A,can.wall,${(Number(wall) * 1000).toFixed(2)},${wall},m,,measured,${at},,,mm,`,
+    `Engine ${specimen % 40},Brand ` +
+      `${specimen % 30},P-${specimen},,spin-on,A,can.wall,${(Number(wall) * 1000).toFixed(2)},${wall},m,,measured,${at},,,mm,`,
   )
 }
 

@@ -9,6 +9,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import puppeteer from 'puppeteer-core'
 import { median } from 'simple-statistics'
+import { medianTime, takeReading } from './timing.ts'
+import { newId } from '#app/data/id.ts'
 import { catalogueFor, type Characteristic } from '#core/catalogue/index.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { defaultEvidence } from '#core/teardown/reading.ts'
@@ -48,7 +50,6 @@ function typed(c: Characteristic, turn: number): string {
 async function fill(): Promise<void> {
   const { saveApplication } = await import('#app/data/applications.server.ts')
   const { database } = await import('#app/data/database.server.ts')
-  const { newId } = await import('#app/data/id.ts')
   const { findProduct, saveProduct } = await import('#app/data/products.server.ts')
   const { addReadings } = await import('#app/data/readings.server.ts')
   const { saveSpecimen } = await import('#app/data/specimens.server.ts')
@@ -160,7 +161,8 @@ async function timeTakes(bench: string): Promise<number> {
     await page.keyboard.press('Enter')
     const took = await page.evaluate('window.took').catch(async () => {
       throw new Error(
-        `The next reading never came. The screen says: ${await page.evaluate(() => document.querySelector('main')!.innerText)}`,
+        'The next reading never came. The screen says: ' +
+          `${await page.evaluate(() => document.querySelector('main')!.innerText)}`,
       )
     })
     all.push(took as number)
@@ -169,18 +171,7 @@ async function timeTakes(bench: string): Promise<number> {
   return median(all)
 }
 
-async function timed(times: number, act: () => Promise<unknown>): Promise<number> {
-  const all: number[] = []
-  for (let run = 0; run < times + 5; run++) {
-    const start = performance.now()
-    await act()
-    if (run >= 5) all.push(performance.now() - start)
-  }
-  return median(all)
-}
-
 async function measure(data: string): Promise<Record<string, number>> {
-  const { newId } = await import('#app/data/id.ts')
   const server = spawn('node', ['bin/serve.mjs'], {
     cwd: root,
     env: { ...process.env, PLICATOR_DATA: data, PORT: '4397', NODE_ENV: 'production' },
@@ -192,25 +183,13 @@ async function measure(data: string): Promise<Record<string, number>> {
     const home = await get('/')
     const bench = /href="(\/bench\/\w+)"/.exec(home.slice(Math.max(0, home.indexOf('Dovrel'))))![1]!
     const lineup = /href="(\/lineups\/(?!new)\w+)"/.exec(home)![1]!
-    const take = async () => {
-      const body = new URLSearchParams({
-        intent: 'take',
-        id: newId(),
-        characteristic: 'can.wall',
-        typed: '0.49',
-        unit: 'mm',
-        evidence: 'measured',
-      })
-      await (await fetch(`${url}${bench}.data`, { method: 'POST', body, headers: { Origin: url } })).text()
-      await get(`${bench}.data`)
-    }
     const inBrowser = await timeTakes(bench)
     return {
       'taken to next shown, in the browser': inBrowser,
-      'taking a reading, server': await timed(20, take),
-      'bench page, server': await timed(20, () => get(bench)),
-      'line-up page, server': await timed(20, () => get(lineup)),
-      'field beside a reading, server': await timed(20, () => get(`${bench}/distribution/can.wall`)),
+      'taking a reading, server': await medianTime(20, () => takeReading(url, bench)),
+      'bench page, server': await medianTime(20, () => get(bench)),
+      'line-up page, server': await medianTime(20, () => get(lineup)),
+      'field beside a reading, server': await medianTime(20, () => get(`${bench}/distribution/can.wall`)),
     }
   } finally {
     server.kill()

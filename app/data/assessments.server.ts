@@ -19,7 +19,8 @@ export async function assessSpecimens(specimens: readonly Specimen[]): Promise<A
   const instruments = await instrumentsById()
   const instrumentsVersion = JSON.stringify([...instruments.values()])
   const versionOf = ({ id, form, recordingPlan, ...specimen }: Specimen) =>
-    `${form} ${JSON.stringify([requirementsOf(specimen), recordingPlan])} ${versions.get(id) ?? ''} ${instrumentsVersion}`
+    `${form} ${JSON.stringify([requirementsOf(specimen), recordingPlan])} ${versions.get(id) ?? ''} ` +
+    `${instrumentsVersion}`
 
   const known = new Map(
     specimens.flatMap((specimen) => {

@@ -39,7 +39,9 @@ async function photoProblem(name: string, bytes: Uint8Array): Promise<Problem | 
   if (type === 'image/heic' || type === 'image/heif')
     return {
       code: 'heic',
-      message: `"${name}" is a HEIC picture, which browsers cannot show. Set the phone's camera to "most compatible", or save it as JPEG.`,
+      message:
+        `"${name}" is a HEIC picture, which browsers cannot show. Set the phone's camera to "most compatible", or ` +
+        'save it as JPEG.',
     }
   if (type && keptTypes.has(type)) return undefined
   return { code: 'no-picture', message: `"${name}" is no picture that can be kept: JPEG, PNG or WebP.` }

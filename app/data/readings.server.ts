@@ -43,7 +43,13 @@ export async function readingVersions(specimens: string[]): Promise<Map<string, 
     .select({
       id: 'specimenId',
       version: db.raw(
-        "count(*) || ' ' || max(seq) || ' ' || count(voided_at) || ' ' || total(case when voided_at is null then 0 else seq end) || ' ' || coalesce(max(voided_at), '')",
+        [
+          'count(*)',
+          'max(seq)',
+          'count(voided_at)',
+          'total(case when voided_at is null then 0 else seq end)',
+          "coalesce(max(voided_at), '')",
+        ].join(" || ' ' || "),
       ),
     })
   return new Map(rows.map(({ id, version }) => [id, version]))

@@ -16,7 +16,8 @@ export interface PlacedLabel {
  *
  * @param boxes from left to right
  * @param edges left and right limit
- * @example placeLabels([{ x: 50, width: 40 }, { x: 60, width: 40 }], [0, 200], 2) // => [{ x: 50, row: 0 }, { x: 60, row: 1 }]
+ * @example placeLabels([{ x: 50, width: 40 }, { x: 60, width: 40 }], [0, 200], 2)
+ * // => [{ x: 50, row: 0 }, { x: 60, row: 1 }]
  */
 export function placeLabels(boxes: readonly LabelBox[], edges: readonly [number, number], rows: number): PlacedLabel[] {
   const gap = 10

@@ -30,7 +30,8 @@ export default function SpecimenScore({ loaderData: { score, version } }: Route.
         <h1>Construction score {value === undefined ? 'not known' : `${Math.round(value)} of 100`}</h1>
         <p>
           {coverage < 1 &&
-            `${Math.round(coverage * 100)} % of the weight rests on evidence; what is missing leaves it anywhere from ${Math.round(low)} to ${Math.round(high)}. `}
+            `${Math.round(coverage * 100)} % of the weight rests on evidence; what is missing leaves it anywhere ` +
+              `from ${Math.round(low)} to ${Math.round(high)}. `}
           A judgement of construction by method {version}, not a filtration test.
         </p>
         {fatalFaults.map(({ key, description }) => (

@@ -55,68 +55,59 @@ interface CommonProps {
   hint?: ReactNode
 }
 
-/** One line of text, bound to a Conform field; its fault stands below it. */
-export function TextBox({
-  field,
-  label,
-  hint,
-  list,
-  optional,
-  ...input
-}: CommonProps & {
+const Optional = styled.span`
+  color: var(--ink-soft);
+  font: 400 13px var(--text);
+`
+
+interface TypedFieldProps extends CommonProps {
+  optional?: boolean | undefined
+  /** What it is typed into. */
+  children: ReactNode
+}
+
+/** A field that is typed into: its label above, its hint and its fault below. */
+const TypedField = ({ field, label, hint, optional, children }: TypedFieldProps) => (
+  <Wrap
+    as={TextField}
+    name={field.name}
+    defaultValue={field.initialValue ?? ''}
+    isInvalid={!!field.errors}
+    validationBehavior="aria"
+    key={field.key}
+  >
+    <Label>
+      {label}
+      {optional && <Optional> optional</Optional>}
+    </Label>
+    {children}
+    {hint && <Text slot="description">{hint}</Text>}
+    <ErrorText as={FieldError}>{field.errors?.join(' ')}</ErrorText>
+  </Wrap>
+)
+
+interface TextBoxProps extends CommonProps {
   list?: string
   optional?: boolean
   placeholder?: string
   type?: 'text' | 'date'
   inputMode?: 'decimal' | 'text'
   autoFocus?: boolean
-}) {
-  return (
-    <Wrap
-      as={TextField}
-      name={field.name}
-      defaultValue={field.initialValue ?? ''}
-      isInvalid={!!field.errors}
-      validationBehavior="aria"
-      key={field.key}
-    >
-      <Label>
-        {label}
-        {optional && <Optional> optional</Optional>}
-      </Label>
-      <Box list={list} {...input} autoComplete="off" id={field.id} />
-      {hint && <Text slot="description">{hint}</Text>}
-      <ErrorText as={FieldError}>{field.errors?.join(' ')}</ErrorText>
-    </Wrap>
-  )
 }
 
-const Optional = styled.span`
-  color: var(--ink-soft);
-  font: 400 13px var(--text);
-`
+/** One line of text, bound to a Conform field; its fault stands below it. */
+export const TextBox = ({ field, label, hint, optional, ...input }: TextBoxProps) => (
+  <TypedField field={field} label={label} hint={hint} optional={optional}>
+    <Box {...input} autoComplete="off" id={field.id} />
+  </TypedField>
+)
 
 /** Several lines of text, bound to a Conform field. */
-export function TextLines({ field, label, hint, required }: CommonProps & { required?: boolean }) {
-  return (
-    <Wrap
-      as={TextField}
-      name={field.name}
-      defaultValue={field.initialValue ?? ''}
-      isInvalid={!!field.errors}
-      validationBehavior="aria"
-      key={field.key}
-    >
-      <Label>
-        {label}
-        {!required && <Optional> optional</Optional>}
-      </Label>
-      <Area id={field.id} />
-      {hint && <Text slot="description">{hint}</Text>}
-      <ErrorText as={FieldError}>{field.errors?.join(' ')}</ErrorText>
-    </Wrap>
-  )
-}
+export const TextLines = ({ field, label, hint, required }: CommonProps & { required?: boolean }) => (
+  <TypedField field={field} label={label} hint={hint} optional={!required}>
+    <Area id={field.id} />
+  </TypedField>
+)
 
 const Choices = styled(RadioGroup)`
   display: grid;

@@ -61,7 +61,8 @@ const slack = 1 + 1e-9
  * @param size m
  * @returns from 0 to 1 when nothing follows
  * @throws RangeError when the size is not above zero
- * @example boundsAt([{ claim: 'a', share: 0.987, saying: 'equal', size: 20e-6, test: null }], 15e-6) // => { lower: 0, upper: 0.987 }
+ * @example boundsAt([{ claim: 'a', share: 0.987, saying: 'equal', size: 20e-6, test: null }], 15e-6)
+ * // => { lower: 0, upper: 0.987 }
  */
 export function boundsAt(points: readonly CaptureEfficiency[], size: number): EfficiencyBounds {
   if (!(size > 0)) throw new RangeError(`A particle size lies above zero, got ${size}`)

@@ -104,7 +104,8 @@ export type ClaimGrade = 'complete' | 'partial' | 'slogan'
  * without any percentage. An interval is complete with distance and months. Others are complete with their
  * amount. Source: common practice, no published source; that a multi-pass test is named by ISO 4548-12: from memory.
  *
- * @example gradeClaim({ kind: 'efficiency', parts: { points: [{ share: 0.99, saying: 'plus', size: 2e-5 }] } }).grade // => 'partial'
+ * @example gradeClaim({ kind: 'efficiency', parts: { points: [{ share: 0.99, saying: 'plus', size: 2e-5 }] } }).grade
+ * // => 'partial'
  */
 export function gradeClaim({ kind, parts }: Pick<Claim, 'kind' | 'parts'>): { grade: ClaimGrade; lacks: string[] } {
   const graded = (lacks: string[], nothing: boolean): { grade: ClaimGrade; lacks: string[] } => ({

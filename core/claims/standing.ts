@@ -67,7 +67,8 @@ const byShare = (a: Claim, b: Claim): number =>
  *
  * @param claims of one product, oldest first
  * @param decisions of the same product
- * @example standingClaims([intervalClaim('a', 15e6), intervalClaim('b', 10e6)], []).claims.map(({ id }) => id) // => ['b']
+ * @example standingClaims([intervalClaim('a', 15e6), intervalClaim('b', 10e6)], []).claims.map(({ id }) => id)
+ * // => ['b']
  */
 export function standingClaims(claims: readonly Claim[], decisions: readonly ClaimDecision[]): StandingClaims {
   const counting: Claim[] = []

@@ -16,7 +16,8 @@ export interface NamedValue {
  * @param rivals of the same application
  * @param library values of all other specimens there are
  * @returns undefined when it is like the others
- * @example remarkOnValue(0.0007, [], [0.0004, 0.0005, 0.0005, 0.00045, 0.0004]) // => 'The highest in the whole library.'
+ * @example remarkOnValue(0.0007, [], [0.0004, 0.0005, 0.0005, 0.00045, 0.0004])
+ * // => 'The highest in the whole library.'
  */
 export function remarkOnValue(
   mine: number,

@@ -16,7 +16,10 @@ export const spreadSourceLabels: Record<SpreadSource, string> = {
   assumed: 'assumed, as no product has several specimens',
 }
 
-/** Stated default where no product has two specimens. Common practice, no published source: a few grams in three hundred. */
+/**
+ * Stated default where no product has two specimens. Common practice, no published source: a few grams in three
+ * hundred.
+ */
 const assumed: UnitSpread = { relative: 0.02, degreesOfFreedom: 4, source: 'assumed' }
 /** So much weight, in degrees of freedom, the library has against a product's own specimens. */
 const mostPrior = 8

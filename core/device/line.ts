@@ -19,7 +19,8 @@ export interface DeviceLine {
  * @param line as received, without its end
  * @param usual dimension and unit of the device, for a line that names none
  * @returns undefined for a line with no number in it, such as an overload message, or in a unit that is none here
- * @example parseDeviceLine('ST,GS,+  302.4 g', { dimension: 'mass', unit: 'g' }) // => { value: 0.3024, dimension: 'mass', stable: true }
+ * @example parseDeviceLine('ST,GS,+  302.4 g', { dimension: 'mass', unit: 'g' })
+ * // => { value: 0.3024, dimension: 'mass', stable: true }
  */
 export function parseDeviceLine(line: string, usual: { dimension: Dimension; unit: string }): DeviceLine | undefined {
   const found = /([-+]?)\s*(\d+(?:[.,]\d+)?|[.,]\d+)\s*([A-Za-z"]*)\s*(\??)\s*$/.exec(line.trim())

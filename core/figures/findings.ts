@@ -23,11 +23,17 @@ type Figures = ReadonlyMap<string, FigureResult>
 
 /** A pleat fills its room between these shares. Common practice, no published source. */
 const fill = { least: 0.7, most: 1.03 }
-/** Media weigh so much per area, mesh included, kg/m². From the usual strips of the trade: 17 to 28 g on 0.06 to 0.11 m². */
+/**
+ * Media weigh so much per area, mesh included, kg/m². From the usual strips of the trade: 17 to 28 g on 0.06 to 0.11
+ * m².
+ */
 const mediaWeight = { least: 0.06, most: 0.4 }
 /** Density of filter media, mesh included, kg/m³. Common practice, no published source. */
 const mediaDensityRange = { least: 80, most: 700 }
-/** Bypass openings are differences of one to two bar; above this it is likely the pressure in the system. Common practice. */
+/**
+ * Bypass openings are differences of one to two bar; above this it is likely the pressure in the system. Common
+ * practice.
+ */
 const systemPressure = 3e5
 
 /**
@@ -116,53 +122,61 @@ function pleatFindings(values: ResolvedValues, figures: Figures): Finding[] {
   const slack = (2 * Math.hypot(standardUncertainty(depth), standardUncertainty(space) * share)) / space.value
   if (share <= fill.most + slack && share >= fill.least - slack) return []
 
-  const length = values.get('media.length')
   const [stripLength, count] = [valueOf(values, 'media.length'), valueOf(values, 'pleats.count')]
   if (stripLength === undefined || count === undefined) return []
   const said =
     share > 1
       ? `Pleats would be ${mm(depth.value)} deep, but there is room for ${mm(space.value)}.`
       : `Pleats would be only ${mm(depth.value)} deep in a room of ${mm(space.value)}.`
-  const fits = (metres: number): boolean =>
+  const isFilledBy = (metres: number): boolean =>
     metres / (2 * count) >= fill.least * space.value && metres / (2 * count) <= fill.most * space.value
-
-  const latest = length?.readings.at(-1)
-  const readIn = latest?.unit
-  if (readIn) {
-    const number = stripLength / unitOf(readIn).factor
-    const other = ['mm', 'cm', 'in', 'ft', 'm'].find((unit) => unit !== readIn && fits(number * unitOf(unit).factor))
-    if (other) {
-      return [
-        {
-          key: 'pleats',
-          culprit: 'media.length',
-          message: said,
-          advice: `${formatFixed(number, 1)} ${other} instead of ${formatFixed(number, 1)} ${readIn} would fit: the media length was taken in the wrong unit. Measure it again.`,
-        },
-      ]
-    }
-  }
-  const areal = numberOf(figures, 'media.massPerArea')
-  const lengthIsOdd = areal !== undefined && (areal.value < mediaWeight.least || areal.value > mediaWeight.most)
-  if (lengthIsOdd) {
+  const otherUnit = misreadUnit(values.get('media.length')?.readings.at(-1)?.unit, stripLength, isFilledBy)
+  const odd = oddMassPerArea(figures)
+  const likely = Math.round(stripLength / (2 * 0.95 * space.value))
+  if (otherUnit) return [{ key: 'pleats', culprit: 'media.length', message: said, advice: otherUnit }]
+  if (odd !== undefined)
     return [
       {
         key: 'pleats',
         culprit: 'media.length',
         message: said,
-        advice: `The media would also weigh ${formatQuantity(areal.value, 'g/m²')}, which no media does: the length is misread. Measure it again.`,
+        advice:
+          `The media would also weigh ${formatQuantity(odd, 'g/m²')}, which no media does: the length is ` +
+          'misread. Measure it again.',
       },
     ]
-  }
-  const likely = Math.round(stripLength / (2 * 0.95 * space.value))
   return [
     {
       key: 'pleats',
       culprit: 'pleats.count',
       message: said,
-      advice: `About ${likely} pleats instead of ${formatFixed(count, 0)} would fit, and the weight of the media agrees with its length. Count the pleats again.`,
+      advice:
+        `About ${likely} pleats instead of ${formatFixed(count, 0)} would fit, and the weight of the media agrees ` +
+        'with its length. Count the pleats again.',
     },
   ]
+}
+
+/** The unit in which a length would fit that was read in another, in words; undefined when there is none. */
+function misreadUnit(
+  readIn: string | null | undefined,
+  metres: number,
+  fits: (metres: number) => boolean,
+): string | undefined {
+  if (!readIn) return undefined
+  const number = metres / unitOf(readIn).factor
+  const other = ['mm', 'cm', 'in', 'ft', 'm'].find((unit) => unit !== readIn && fits(number * unitOf(unit).factor))
+  if (!other) return undefined
+  return (
+    `${formatFixed(number, 1)} ${other} instead of ${formatFixed(number, 1)} ${readIn} would fit: the ` +
+    'media length was taken in the wrong unit. Measure it again.'
+  )
+}
+
+/** Mass per area of the media where no media weighs so much or so little, kg/m². */
+function oddMassPerArea(figures: Figures): number | undefined {
+  const areal = numberOf(figures, 'media.massPerArea')?.value
+  return areal !== undefined && (areal < mediaWeight.least || areal > mediaWeight.most) ? areal : undefined
 }
 
 /** Width, weight and thickness of the strip against the element and against any media there is. */
@@ -178,25 +192,26 @@ function stripFindings(values: ResolvedValues, figures: Figures): Finding[] {
     })
   }
   const density = numberOf(figures, 'media.density')
-  const areal = numberOf(figures, 'media.massPerArea')
-  const lightOrHeavy = areal !== undefined && (areal.value < mediaWeight.least || areal.value > mediaWeight.most)
+  const odd = oddMassPerArea(figures)
   const pleatsFit = pleatFindings(values, figures).length === 0
-  if (lightOrHeavy && pleatsFit) {
+  if (odd !== undefined && pleatsFit) {
     findings.push({
       key: 'media-weight',
       culprit: 'media.weight',
-      message: `The media would weigh ${formatQuantity(areal.value, 'g/m²')}; media weigh ${range(mediaWeight, 'g/m²')}.`,
+      message: `The media would weigh ${formatQuantity(odd, 'g/m²')}; media weigh ${range(mediaWeight, 'g/m²')}.`,
       advice: 'Length and pleats agree, so the weight is misread. Weigh the strip again, dry.',
     })
   } else if (
     density !== undefined &&
-    !lightOrHeavy &&
+    odd === undefined &&
     (density.value < mediaDensityRange.least || density.value > mediaDensityRange.most)
   ) {
     findings.push({
       key: 'media-thickness',
       culprit: 'media.thickness',
-      message: `The media would have ${formatQuantity(density.value, 'g/cm³')}; media have ${range(mediaDensityRange, 'g/cm³')}.`,
+      message:
+        `The media would have ${formatQuantity(density.value, 'g/cm³')}; media have ` +
+        `${range(mediaDensityRange, 'g/cm³')}.`,
       advice: 'Its weight per area is ordinary, so the thickness is misread. Take it again, away from folds.',
     })
   }
@@ -214,9 +229,12 @@ function bypassFindings(values: ResolvedValues, figures: Figures, requirements: 
     findings.push({
       key: 'system-pressure',
       culprit: 'bypass.printed',
-      message: `${bar(printed)} as a bypass opening looks like the pressure in the system, not the difference across the element.`,
+      message:
+        `${bar(printed)} as a bypass opening looks like the pressure in the system, not the difference across the ` +
+        'element.',
       advice:
-        'Bypass valves open at a difference of about one bar. Read the source again; keep it out of comparisons until it is clear.',
+        'Bypass valves open at a difference of about one bar. Read the source again; keep it out of comparisons ' +
+        'until it is clear.',
     })
   } else if (printed !== undefined && pushed && apart(printed, pushed.value)) {
     findings.push({
@@ -224,7 +242,8 @@ function bypassFindings(values: ResolvedValues, figures: Figures, requirements: 
       culprit: 'bypass.push',
       message: `Printed is ${bar(printed)}, the push test gives ${bar(pushed.value)}.`,
       advice:
-        'Push again in the middle of the valve and read the scale the moment it leaves its seat; measure the edge that seals.',
+        'Push again in the middle of the valve and read the scale the moment it leaves its seat; measure the ' +
+        'edge that seals.',
     })
   }
   if (pushed && sprung && apart(pushed.value, sprung.value)) {
@@ -257,7 +276,9 @@ function repeatFindings(values: ResolvedValues): Finding[] {
         {
           key: `count-${key}`,
           culprit: key,
-          message: `${c.label}: counted ${readings.map((reading) => formatFixed(reading.valueNumber ?? 0, 0)).join(' and ')}.`,
+          message:
+            `${c.label}: counted ` +
+            `${readings.map((reading) => formatFixed(reading.valueNumber ?? 0, 0)).join(' and ')}.`,
           advice: 'Count a third time; two that agree decide.',
         },
       ]

@@ -49,7 +49,8 @@ export function formatValueNumber(of: Characteristic | Figure, value: number, sy
 /**
  * A number with its expanded uncertainty (k = 2), or alone when it is exact.
  *
- * @example formatValueWithUncertainty(characteristicOf('can.wall'), 0.000495, 0.00001, 'metric') // => '0.495 ± 0.020 mm'
+ * @example formatValueWithUncertainty(characteristicOf('can.wall'), 0.000495, 0.00001, 'metric')
+ * // => '0.495 ± 0.020 mm'
  */
 export function formatValueWithUncertainty(
   of: Characteristic | Figure,

@@ -121,7 +121,8 @@ export interface DrivingCost {
  * @param interval usable, m
  * @param driver distance a year, m
  * @param per distance to state the cost for, m
- * @example drivingCost(1000, 10e6, { annualDistance: 20e6 }, 10e6) // => { changesAYear: 2, aYear: 2000, perDistance: 1000 }
+ * @example drivingCost(1000, 10e6, { annualDistance: 20e6 }, 10e6)
+ * // => { changesAYear: 2, aYear: 2000, perDistance: 1000 }
  */
 export function drivingCost(
   landed: number,

@@ -51,7 +51,8 @@ export function parseQuantity(text: string, expected: ExpectedQuantity): Result<
   if (/^mils?\.?$/i.test(tail)) {
     return problem(
       'ambiguous-unit',
-      `"mil" is a thousandth of an inch to some and a millimetre to others. Is this ${figure.trim()} thou or ${figure.trim()} millimetres?`,
+      `"mil" is a thousandth of an inch to some and a millimetre to others. Is this ${figure.trim()} thou or ` +
+        `${figure.trim()} millimetres?`,
       [
         { text: `${figure.trim()} thou`, label: `${figure.trim()} thou` },
         { text: `${figure.trim()} mm`, label: `${figure.trim()} mm` },
@@ -65,7 +66,8 @@ export function parseQuantity(text: string, expected: ExpectedQuantity): Result<
   if (unit.dimension !== expected.dimension) {
     return problem(
       'wrong-kind',
-      `${unit.symbol || tail} is ${formatDimension(unit.dimension)}; ${expected.name.toLowerCase()} is ${formatDimension(expected.dimension)}. Try ${formatList(expected.units)}.`,
+      `${unit.symbol || tail} is ${formatDimension(unit.dimension)}; ${expected.name.toLowerCase()} is ` +
+        `${formatDimension(expected.dimension)}. Try ${formatList(expected.units)}.`,
     )
   }
 

@@ -25,7 +25,9 @@ const reach = 4
  * @param quantity as parsed
  * @param bounds plausible range in SI, units to try
  * @param insist the user has been asked and says it is so
- * @example checkPlausible({ si: 0.012446, number: 0.49, unit: 'in', unitAssumed: true }, { plausible: [0.0002, 0.0015], name: 'Can wall', units: ['mm', 'in'] }, false)
+ * @example
+ * checkPlausible({ si: 0.012446, number: 0.49, unit: 'in', unitAssumed: true },
+ *   { plausible: [0.0002, 0.0015], name: 'Can wall', units: ['mm', 'in'] }, false)
  * // => { ok: false, … }
  */
 export function checkPlausible(quantity: Quantity, bounds: PlausibleBounds, insist: boolean): Result<Quantity> {

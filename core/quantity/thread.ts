@@ -19,7 +19,8 @@ const unified =
  *
  * @param text such as `M20 x 1.5` or `3/4-16 UNF`
  * @returns nominal diameter and pitch in metres, or a problem in the user's words
- * @example parseThread('m20x1,5') // => { ok: true, value: { designation: 'M20 x 1.5', diameter: 0.02, pitch: 0.0015 } }
+ * @example parseThread('m20x1,5')
+ * // => { ok: true, value: { designation: 'M20 x 1.5', diameter: 0.02, pitch: 0.0015 } }
  */
 export function parseThread(text: string): Result<Thread> {
   const typed = text.trim().replace(/\s+/g, ' ')

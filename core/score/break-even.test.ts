@@ -1,35 +1,11 @@
 import { describe, expect, test } from 'vitest'
 import type { Cell } from '#core/compare/cell.ts'
 import { breakEvenValue, breakEvenWeight, mostOpenLine } from './break-even.ts'
+import { full, number } from './cells.fixture.ts'
 import { effectiveCriteria, shippedMethod } from './effective-criteria.ts'
 import { shippedSchool } from './schools.ts'
 import { scoreRevision } from './score-revision.ts'
 
-const number = (value: number, u = 0): Cell => ({
-  state: 'number',
-  value,
-  u,
-  evidence: 'measured',
-  specimen: 's',
-  of: 1,
-})
-const words = (answer: string): Cell => ({
-  state: 'words',
-  text: answer,
-  answers: [answer],
-  evidence: 'observed',
-  specimen: 's',
-  of: 1,
-})
-const full = (wall: number, more: [string, Cell][] = []) =>
-  new Map<string, Cell>([
-    ['can.wall', number(wall, 0.000005)],
-    ['glue.grade', number(3)],
-    ['adbv.material', words('silicone')],
-    ['media.type', words('blend')],
-    ['media.area', number(0.09, 0.001)],
-    ...more,
-  ])
 const build = effectiveCriteria(shippedMethod, shippedSchool('build'))
 const score = (cells: Map<string, Cell>, criteria = build) => scoreRevision('spin-on', cells, new Map(), criteria, [])
 

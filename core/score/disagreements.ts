@@ -1,4 +1,6 @@
-/** A question on which practitioners differ, and which schools take which side. Common practice, no published source. */
+/**
+ * A question on which practitioners differ, and which schools take which side. Common practice, no published source.
+ */
 export interface Disagreement {
   question: string
   sides: { position: string; schools: string[] }[]

@@ -65,7 +65,8 @@ export function parseValueFunction(criterion: Criterion, text: string): Result<V
     if (!points?.ok)
       return problem(
         'pair',
-        `"${clip(said)}" is no pair. Write ${criterion.valueFunction.kind === 'scale' ? '0.45 = 7' : 'answer = 7'}, parted by semicolons.`,
+        `"${clip(said)}" is no pair. Write ` +
+          `${criterion.valueFunction.kind === 'scale' ? '0.45 = 7' : 'answer = 7'}, parted by semicolons.`,
       )
     if (points.value < 0 || points.value > 10) return problem('points', `${clip(said)}: points run from 0 to 10.`)
     pairs.push([said.slice(0, at).trim(), points.value])

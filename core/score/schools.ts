@@ -29,7 +29,8 @@ export const schools: readonly [School, ...School[]] = [
     weights: {},
     valueFunctions: {},
     description:
-      'What can be measured and seen on the bench decides: can, thread, glue, valves, media. Claims and price come afterwards, for nobody here has tested them.',
+      'What can be measured and seen on the bench decides: can, thread, glue, valves, media. Claims and price ' +
+      'come afterwards, for nobody here has tested them.',
   },
   {
     id: 'paper',
@@ -51,7 +52,8 @@ export const schools: readonly [School, ...School[]] = [
     },
     valueFunctions: { spring: eitherSpring, caps: eitherCaps },
     description:
-      'A filter is there to filter, and only a test can tell how well. The maker with a complete claim has shown more than a thick can shows.',
+      'A filter is there to filter, and only a test can tell how well. The maker with a complete claim has shown ' +
+      'more than a thick can shows.',
   },
   {
     id: 'fine',
@@ -70,7 +72,8 @@ export const schools: readonly [School, ...School[]] = [
     },
     valueFunctions: { core: cageCore },
     description:
-      'Small dirt wears bearings, so full synthetic media on a mesh wins, even with fewer pleats. Every way round the media is a leak, so glue and seals weigh heavily.',
+      'Small dirt wears bearings, so full synthetic media on a mesh wins, even with fewer pleats. Every way ' +
+      'round the media is a leak, so glue and seals weigh heavily.',
   },
   {
     id: 'long',
@@ -89,7 +92,8 @@ export const schools: readonly [School, ...School[]] = [
     },
     valueFunctions: { media: { kind: 'answers', points: { cellulose: 4, blend: 9, synthetic: 9, glass: 9 } } },
     description:
-      'Long intervals need room for dirt: much media, well spread, and rubber that lasts. A blend with nearly twice the area beats fine media that is full too soon.',
+      'Long intervals need room for dirt: much media, well spread, and rubber that lasts. A blend with nearly ' +
+      'twice the area beats fine media that is full too soon.',
   },
   {
     id: 'hard',
@@ -111,7 +115,8 @@ export const schools: readonly [School, ...School[]] = [
     },
     valueFunctions: {},
     description:
-      'Thick oil, pumps and boats work a filter at nearly full load, so strength and a bypass that shuts again decide. Steel, coils and spiral seams have their reasons here.',
+      'Thick oil, pumps and boats work a filter at nearly full load, so strength and a bypass that shuts again ' +
+      'decide. Steel, coils and spiral seams have their reasons here.',
   },
   {
     id: 'thrift',
@@ -136,7 +141,8 @@ export const schools: readonly [School, ...School[]] = [
       'bypass-place': eitherBypassPlace,
     },
     description:
-      'Oil is changed long before a good filter is full, and the same build can be had for half. What passes without a fault and costs little wins; a few coins count on a fleet.',
+      'Oil is changed long before a good filter is full, and the same build can be had for half. What passes ' +
+      'without a fault and costs little wins; a few coins count on a fleet.',
   },
   {
     id: 'plain',
@@ -153,7 +159,8 @@ export const schools: readonly [School, ...School[]] = [
       backing: { kind: 'answers', points: { wire: 8, plastic: 8, none: 8 } },
     },
     description:
-      'Coil or leaf, steel or fibre, valve here or there: all have worked for years. Only care in the making counts: even glue and none astray, open holes, media well spread.',
+      'Coil or leaf, steel or fibre, valve here or there: all have worked for years. Only care in the making ' +
+      'counts: even glue and none astray, open holes, media well spread.',
   },
   {
     id: 'old',
@@ -172,7 +179,8 @@ export const schools: readonly [School, ...School[]] = [
     },
     valueFunctions: {},
     description:
-      'Many pleats, a heavy filter, plenty of glue and a name that stands for the engine have never failed. If nothing else is known, take the one with more in it.',
+      'Many pleats, a heavy filter, plenty of glue and a name that stands for the engine have never failed. If ' +
+      'nothing else is known, take the one with more in it.',
   },
 ]
 

@@ -1,36 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Cell } from '#core/compare/cell.ts'
+import { full, number, words } from './cells.fixture.ts'
 import { effectiveCriteria, shippedMethod } from './effective-criteria.ts'
 import { fatalFaultCap } from './fatal-faults.ts'
 import { schools, shippedSchool } from './schools.ts'
 import { scoreRevision } from './score-revision.ts'
 
-const number = (value: number, u = 0, evidence: 'measured' | 'inferred' = 'measured'): Cell => ({
-  state: 'number',
-  value,
-  u,
-  evidence,
-  specimen: 's',
-  of: 1,
-})
-const words = (answer: string): Cell => ({
-  state: 'words',
-  text: answer,
-  answers: [answer],
-  evidence: 'observed',
-  specimen: 's',
-  of: 1,
-})
-const full = (wall: number, more: [string, Cell][] = []) =>
-  new Map<string, Cell>([
-    ['can.wall', number(wall, 0.000005)],
-    ['glue.grade', number(3)],
-    ['adbv.material', words('silicone')],
-    ['media.type', words('blend')],
-    ['media.area', number(0.09, 0.001)],
-    ...more,
-  ])
 const build = effectiveCriteria(shippedMethod, shippedSchool('build'))
 const score = (cells: Map<string, Cell>, criteria = build) => scoreRevision('spin-on', cells, new Map(), criteria, [])
 

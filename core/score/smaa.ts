@@ -29,7 +29,10 @@ export interface SmaaResult {
   draws: number
   /** Share of draws in which a product is at a rank: product by product, rank by rank. Rank acceptability index. */
   ranks: Float64Array
-  /** Mean weights of the draws in which a product is first: product by product. Central weight vector; zeros when it never is. */
+  /**
+   * Mean weights of the draws in which a product is first: product by product. Central weight vector; zeros when it
+   * never is.
+   */
   central: Float64Array
 }
 
@@ -155,7 +158,10 @@ function drawWeights({ criteria: m, weights: given, draw, spread }: SmaaProblem,
   for (let j = 0; j < m; j++) weights[j]! /= sum
 }
 
-/** So many draws, counted into ranks and central weights. A plain function, since the loops of a generator are not compiled well. */
+/**
+ * So many draws, counted into ranks and central weights. A plain function, since the loops of a generator are not
+ * compiled well.
+ */
 function drawMany(problem: SmaaProblem, work: Work, count: number): void {
   const { products: n, criteria: m, applies, caps, draw } = problem
   const { next, constant, varying, tables, from, whole, words, bytes, weights, scores, ranks, central } = work

@@ -45,7 +45,10 @@ export function crossCheck(
     if (other === undefined || (mine ? number < other : number > other)) continue
     const unit = value.unit ?? 'mm'
     const { label } = characteristicOf(mine ? larger : smaller)
-    const message = `${characteristic.label} ${formatQuantity(number, unit)} is ${mine ? 'not less' : 'not more'} than ${label.toLowerCase()}, ${formatQuantity(other, unit)}. One of the two is misread; read both again, or keep it.`
+    const message =
+      `${characteristic.label} ${formatQuantity(number, unit)} is ${mine ? 'not less' : 'not more'} than ` +
+      `${label.toLowerCase()}, ${formatQuantity(other, unit)}. One of the two is misread; read both again, or keep ` +
+      'it.'
     return problem('implausible', message).problem
   }
   return undefined

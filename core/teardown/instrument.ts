@@ -157,7 +157,9 @@ export type CheckState =
  *
  * @param every days after which a check is overdue; null when it is never to be checked again
  * @param now UTC, ISO 8601
- * @example checkState(caliper, [{ checkedAt: '2026-01-01T00:00:00Z', referenceValue: 0.01, indication: 0.01001 }], 180, '2026-02-01T00:00:00Z')
+ * @example
+ * checkState(caliper, [{ checkedAt: '2026-01-01T00:00:00Z', referenceValue: 0.01, indication: 0.01001 }],
+ *   180, '2026-02-01T00:00:00Z')
  * // => { state: 'sound', days: 31 }
  */
 export function checkState(

@@ -85,7 +85,8 @@ function parseGroup(piece: string, typed: string, { most, units }: OpeningsChara
   if (counted === undefined)
     return problem(
       'not-a-group',
-      `"${clip(piece)}" is no group of holes. Write count x diameter, such as 7 x 5.8; for slots count x width x length.`,
+      `"${clip(piece)}" is no group of holes. Write count x diameter, such as 7 x 5.8; for slots count x width x ` +
+        'length.',
     )
   const count = Number(counted)
   if (count === 0) return problem('zero-count', `"${clip(piece)}" has zero holes. Leave that group out.`)
@@ -157,7 +158,9 @@ export function checkOpenings(
   const size = `${formatNumber(fromSI(odd.width, read.unit), 4)} ${read.unit}`
   const absurd = odd.width < low / 4 || odd.width > high * 4
   if (insist && !absurd) return ok(read)
-  const message = `${size} is ${absurd ? 'impossible' : 'unusual'} for one of these openings: they run from ${formatNumber(fromSI(low, read.unit), 3)} to ${formatNumber(fromSI(high, read.unit), 3)} ${read.unit}.`
+  const message =
+    `${size} is ${absurd ? 'impossible' : 'unusual'} for one of these openings: they run from ` +
+    `${formatNumber(fromSI(low, read.unit), 3)} to ${formatNumber(fromSI(high, read.unit), 3)} ${read.unit}.`
   return problem(
     absurd ? 'absurd' : 'implausible',
     offers.length ? `${message} Was it read in ${formatList(offers.map(({ label }) => label))}?` : message,

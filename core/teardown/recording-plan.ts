@@ -12,7 +12,8 @@ export type RecordingPlan = Readonly<Record<string, boolean>>
  * Why a characteristic does not apply to a specimen.
  *
  * @returns undefined when it applies
- * @example notApplicableReason(characteristicOf('bypass.weight'), known({ 'bypass.place': 'none' })) // => 'there is no bypass valve in this filter'
+ * @example notApplicableReason(characteristicOf('bypass.weight'), known({ 'bypass.place': 'none' }))
+ * // => 'there is no bypass valve in this filter'
  */
 export function notApplicableReason(characteristic: Characteristic, known: ResolvedValues): string | undefined {
   return characteristic.notApplicableWhen?.find(({ key, values }) => values.includes(known.get(key)?.text ?? ''))

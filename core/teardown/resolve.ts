@@ -43,7 +43,8 @@ export type ResolvedValues = ReadonlyMap<string, ResolvedValue>
  *
  * Struck readings count for nothing. The best evidence class present wins alone (measured, observed,
  * claimed, inferred), so an inferred value never pulls at a measured one. Repeats of a quantity are
- * averaged, each with the uncertainty of its own instrument. Repeats of a count that differ are settled by the majority, else by the latest, and
+ * averaged, each with the uncertainty of its own instrument. Repeats of a count that differ are settled by the
+ * majority, else by the latest, and
  * flagged. Of answers, words and grades the latest holds.
  *
  * Uncertainty: type A from repeats, type B from the instrument and from what the part gives in the hand

@@ -37,7 +37,8 @@ export function runnerUp(ranked: readonly EvaluatedRevision[]): EvaluatedRevisio
  * @param nameOf a column
  * @param by names of school and driver, version of the method
  * @param system units to say it in
- * @example takeSnapshot([], [], (id) => id, { school: 'Build first', driver: '', method: 1 }, 'metric').winners // => []
+ * @example takeSnapshot([], [], (id) => id, { school: 'Build first', driver: '', method: 1 }, 'metric').winners
+ * // => []
  */
 export function takeSnapshot(
   ranked: readonly EvaluatedRevision[],

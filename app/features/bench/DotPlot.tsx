@@ -28,7 +28,10 @@ interface Distribution {
   library: number[]
 }
 
-/** The distribution of a characteristic. It is a help beside the work: when it cannot be had, the work goes on without. */
+/**
+ * The distribution of a characteristic. It is a help beside the work: when it cannot be had, the work goes on
+ * without.
+ */
 function useDistribution(specimen: string, characteristic: string): Distribution | undefined {
   const [distribution, setDistribution] = useState<Distribution>()
   useEffect(() => {
@@ -71,6 +74,7 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
   const rise = Math.min(9, 38 / Math.max(...stacks.values()))
   const dots = stacked.map(({ column, level, ...peer }) => ({ ...peer, cx: column * 9, cy: 44 - level * rise }))
   const most = characteristic.kind === 'quantity' && characteristic.dimension === 'mass' ? 'heaviest' : 'highest'
+  const shown = (value: number) => formatValueNumber(characteristic, value, system)
   const higher = mine === undefined ? 0 : peers.filter(({ value }) => value > mine).length
   return (
     <Box>
@@ -79,16 +83,11 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
           ? `In this line-up: ${peers.length} others`
           : `In this line-up: ${ordinal(higher + 1)} ${most} of ${peers.length + 1}`}
       </figcaption>
-      <svg
-        viewBox={`0 0 ${width} 70`}
-        width="100%"
-        role="img"
-        aria-label={`From ${formatValueNumber(characteristic, low, system)} to ${formatValueNumber(characteristic, high, system)}`}
-      >
+      <svg viewBox={`0 0 ${width} 70`} width="100%" role="img" aria-label={`From ${shown(low)} to ${shown(high)}`}>
         <line x1={0} x2={width} y1={50} y2={50} stroke="var(--line-strong)" />
         {dots.map(({ specimen, name, value, cx, cy }) => (
           <circle key={specimen} cx={cx} cy={cy} r={4} fill="var(--ink-soft)">
-            <title>{`${name}: ${formatValueNumber(characteristic, value, system)}`}</title>
+            <title>{`${name}: ${shown(value)}`}</title>
           </circle>
         ))}
         {mine !== undefined && (
@@ -102,11 +101,11 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
           dx={high === low ? 0 : -side}
           fill="var(--ink-soft)"
         >
-          {formatValueNumber(characteristic, low, system)}
+          {shown(low)}
         </text>
         {high !== low && (
           <text x={x(high)} y={65} dx={side} fontSize={12} textAnchor="end" fill="var(--ink-soft)">
-            {formatValueNumber(characteristic, high, system)}
+            {shown(high)}
           </text>
         )}
       </svg>
@@ -119,7 +118,7 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
           )}
         {mine === undefined &&
           library.length > peers.length &&
-          `In the whole library: ${library.length}, from ${formatValueNumber(characteristic, Math.min(...library), system)} to ${formatValueNumber(characteristic, Math.max(...library), system)}`}
+          `In the whole library: ${library.length}, from ${shown(Math.min(...library))} to ${shown(Math.max(...library))}`}
       </Small>
     </Box>
   )

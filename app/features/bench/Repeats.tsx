@@ -25,6 +25,7 @@ export function Repeats({ bench, specimenId, characteristic }: Props) {
   if (!resolved) return null
   const { number, readings, evidence, disagree, outliers, spread, reductionByAnother = 0 } = resolved
   const repeated = number && characteristic.kind === 'quantity' && readings.length > 1
+  const shown = (value: number, u: number) => formatValueWithUncertainty(characteristic, value, u, system)
   return (
     <Chips aria-label="Readings so far">
       {readings.map((reading) => (
@@ -44,8 +45,7 @@ export function Repeats({ bench, specimenId, characteristic }: Props) {
       ))}
       <Small>
         <EvidenceGlyph evidence={evidence} word />
-        {repeated &&
-          ` · mean ${formatValueWithUncertainty(characteristic, number.value, standardUncertainty(number), system)}, spread ${formatValueWithUncertainty(characteristic, spread ?? 0, 0, system)}`}
+        {repeated && ` · mean ${shown(number.value, standardUncertainty(number))}, spread ${shown(spread ?? 0, 0)}`}
         {repeated &&
           (reductionByAnother > worthwhileReduction
             ? ` · another would narrow the doubt by ${Math.round(reductionByAnother * 100)} %`

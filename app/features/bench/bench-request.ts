@@ -18,7 +18,9 @@ const noteText = z
     error: ({ input }) => `That note has ${String(input).length} characters; ${longestNote} fit. Split it in two.`,
   })
 
-/** What the bench may ask of its action; the names are kept, for requests wait in browsers while a connection is down. */
+/**
+ * What the bench may ask of its action; the names are kept, for requests wait in browsers while a connection is down.
+ */
 export const benchRequestSchema = z.discriminatedUnion(
   'intent',
   [

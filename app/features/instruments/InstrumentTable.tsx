@@ -93,7 +93,10 @@ function checkText({ check, kind }: StoredInstrument): string {
     case 'overdue':
       return `Overdue: checked ${formatCount(check.days, 'day')} ago`
     case 'off':
-      return `Off by ${formatQuantity(Math.abs(check.by), instrumentKinds[kind].units[0], 3)} ${check.by > 0 ? 'high' : 'low'}`
+      return [
+        `Off by ${formatQuantity(Math.abs(check.by), instrumentKinds[kind].units[0], 3)}`,
+        check.by > 0 ? 'high' : 'low',
+      ].join(' ')
     case 'sound':
       return check.days === 0 ? 'Sound, checked today' : `Sound, checked ${formatCount(check.days, 'day')} ago`
   }

@@ -12,7 +12,10 @@ export interface ParsedCriterionEdits {
   problems: Record<string, string>
 }
 
-/** What was typed as weights and rules, with what is wrong beside its criterion. Only what differs from before is a change. */
+/**
+ * What was typed as weights and rules, with what is wrong beside its criterion. Only what differs from before is a
+ * change.
+ */
 export function parseCriterionEdits(before: readonly Criterion[], typed: CriterionEdits): ParsedCriterionEdits {
   const parsed: ParsedCriterionEdits = { weights: {}, valueFunctions: {}, problems: {} }
   for (const criterion of before) {

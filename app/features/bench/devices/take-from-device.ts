@@ -17,7 +17,9 @@ export function takeFromDevice(live: LiveDevice, submit: (displayed: string) => 
   if (displayed?.taken)
     return {
       code: 'taken',
-      message: `The ${kind} has not moved since its last reading was taken. Put the next on it, or lift this one and put it back.`,
+      message:
+        `The ${kind} has not moved since its last reading was taken. Put the next on it, or lift this one and put ` +
+        'it back.',
     }
   if (!displayed?.stable)
     return {
