@@ -10,7 +10,7 @@ export interface CapacityPerArea {
 }
 
 /** So many times the middle of the line-up is hard to believe. Common practice, no published source. */
-const believable = 1.6
+const standsOutAbove = 1.6
 
 /**
  * Claimed capacity over measured area across a line-up: which claim stands out as hard to believe.
@@ -32,7 +32,7 @@ export function capacityPerArea(
     .map((one) => ({
       ...one,
       times: one.perArea / middle,
-      standsOut: all.length >= 3 && one.perArea > believable * middle,
+      standsOut: all.length >= 3 && one.perArea > standsOutAbove * middle,
     }))
     .sort((a, b) => b.perArea - a.perArea)
 }

@@ -66,9 +66,9 @@ export const areTied = (a: { value: number; u: number }, b: { value: number; u: 
 /**
  * Whether two known cells say the same: numbers that are tied, words or openings that are equal.
  *
- * @example saysTheSame({ state: 'missing' }, { state: 'missing' }) // => false
+ * @example areEquivalent({ state: 'missing' }, { state: 'missing' }) // => false
  */
-export function saysTheSame(a: Cell, b: Cell): boolean {
+export function areEquivalent(a: Cell, b: Cell): boolean {
   if (a.state === 'number' && b.state === 'number') return areTied(a, b)
   if (a.state === 'words' && b.state === 'words') return a.text === b.text
   return a.state === 'openings' && b.state === 'openings' && JSON.stringify(a.groups) === JSON.stringify(b.groups)

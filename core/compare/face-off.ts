@@ -1,5 +1,5 @@
 import { findCharacteristic, type FilterPartKey } from '#core/catalogue/index.ts'
-import { isKnown, saysTheSame, type Cell } from './cell.ts'
+import { isKnown, areEquivalent, type Cell } from './cell.ts'
 import type { Row } from './lineup.ts'
 
 /** One row of two products put against each other. */
@@ -39,7 +39,7 @@ export function faceOff(rows: readonly Row[], a: number, b: number, pointsOf: Ce
 
 function compareCells(key: string, x: Cell, y: Cell, pointsOf: CellPoints): Pick<RowComparison, 'outcome' | 'gain'> {
   if (!isKnown(x) || !isKnown(y)) return { outcome: 'unknown', gain: 0 }
-  if (saysTheSame(x, y)) return { outcome: 'tie', gain: 0 }
+  if (areEquivalent(x, y)) return { outcome: 'tie', gain: 0 }
   const [p, q] = [pointsOf(key, x), pointsOf(key, y)]
   if (p === undefined || q === undefined || p === q) return { outcome: 'differs', gain: 0 }
   return { outcome: p > q ? 'a' : 'b', gain: Math.abs(p - q) }

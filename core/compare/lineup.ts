@@ -6,7 +6,7 @@ import {
   type FilterPartKey,
 } from '#core/catalogue/index.ts'
 import { figures, type Figure } from '#core/figures/index.ts'
-import { isKnown, saysTheSame, type Cell } from './cell.ts'
+import { isKnown, areEquivalent, type Cell } from './cell.ts'
 import { characteristicCell, figureCell } from './cells.ts'
 import { markCells, type RowPreference } from './marks.ts'
 import type { RevisionColumn } from './revision-column.ts'
@@ -90,5 +90,5 @@ function remarkTimesLowest(cells: Cell[]): Cell[] {
 /** Whether any two known cells say different things. */
 function cellsDiffer(cells: readonly Cell[]): boolean {
   const known = cells.filter(isKnown)
-  return known.some((one, index) => known.slice(index + 1).some((other) => !saysTheSame(one, other)))
+  return known.some((one, index) => known.slice(index + 1).some((other) => !areEquivalent(one, other)))
 }

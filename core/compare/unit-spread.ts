@@ -35,17 +35,17 @@ const mostPrior = 8
  */
 export function pooledSpread(products: readonly (readonly number[])[]): UnitSpread | undefined {
   let squares = 0
-  let freedom = 0
+  let degrees = 0
   for (const values of products) {
     if (values.length < 2) continue
     const middle = mean(values)
     if (middle === 0) continue
     squares += (values.length - 1) * (sampleStandardDeviation(values) / middle) ** 2
-    freedom += values.length - 1
+    degrees += values.length - 1
   }
-  return freedom === 0
+  return degrees === 0
     ? undefined
-    : { relative: Math.sqrt(squares / freedom), degreesOfFreedom: freedom, source: 'library' }
+    : { relative: Math.sqrt(squares / degrees), degreesOfFreedom: degrees, source: 'library' }
 }
 
 /**
@@ -61,10 +61,10 @@ export function unitSpread(values: readonly number[], library: UnitSpread | unde
   const own = pooledSpread([values])
   if (!own) return prior
   const weight = Math.min(prior.degreesOfFreedom, mostPrior)
-  const freedom = weight + own.degreesOfFreedom
+  const degrees = weight + own.degreesOfFreedom
   return {
-    relative: Math.sqrt((weight * prior.relative ** 2 + own.degreesOfFreedom * own.relative ** 2) / freedom),
-    degreesOfFreedom: freedom,
+    relative: Math.sqrt((weight * prior.relative ** 2 + own.degreesOfFreedom * own.relative ** 2) / degrees),
+    degreesOfFreedom: degrees,
     source: 'specimens',
   }
 }

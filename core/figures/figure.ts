@@ -75,18 +75,18 @@ class NotApplicable extends Error {}
 export function computeFigure(
   figure: Figure,
   values: ResolvedValues,
-  asks: ApplicationRequirements = {},
+  requirements: ApplicationRequirements = {},
 ): FigureResult {
   const needs = figure.needs.filter((key) => values.has(key) || !notApplicableReason(characteristicOf(key), values))
   const missing = needs.filter((key) => !values.has(key))
   const unsaid = (figure.requirements ?? [])
-    .filter((key) => asks[key] === undefined)
+    .filter((key) => requirements[key] === undefined)
     .map((key) => requirementLabels[key])
   if (missing.length > 0 || unsaid.length > 0) return { key: figure.key, state: 'missing', missing, unsaid }
 
   const inputs = needs.flatMap((key) => values.get(key) ?? [])
   try {
-    const read = inputsFrom(values, asks)
+    const read = inputsFrom(values, requirements)
     const number = figure.compute(read)
     if (!Number.isFinite(number.value) || !Number.isFinite(standardUncertainty(number))) {
       return { key: figure.key, state: 'impossible', message: 'These readings give no number.', inputs }

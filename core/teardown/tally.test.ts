@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { timeOnFilm } from './timecode.ts'
+import { formatTimecode } from './timecode.ts'
 import { newTally, summariseCounts, tallyAfter, type TallyStep } from './tally.ts'
 
 const after = (...steps: TallyStep[]) => steps.reduce(tallyAfter, newTally())
@@ -51,5 +51,5 @@ test.each([
   ['2026-05-01T10:00:00Z', '0:00'],
   ['2026-05-01T09:59:59Z', undefined],
 ])('on film at %s', (at, shown) => {
-  expect(timeOnFilm(at, '2026-05-01T10:00:00Z')).toBe(shown)
+  expect(formatTimecode(at, '2026-05-01T10:00:00Z')).toBe(shown)
 })

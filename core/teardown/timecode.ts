@@ -4,9 +4,9 @@
  * @param at when it happened; UTC, ISO 8601
  * @param began when filming began; UTC, ISO 8601
  * @returns minutes and seconds, with hours from one up; undefined for what was before the film
- * @example timeOnFilm('2026-05-01T10:12:07Z', '2026-05-01T10:00:00Z') // => '12:07'
+ * @example formatTimecode('2026-05-01T10:12:07Z', '2026-05-01T10:00:00Z') // => '12:07'
  */
-export function timeOnFilm(at: string, began: string): string | undefined {
+export function formatTimecode(at: string, began: string): string | undefined {
   const seconds = Math.floor((Date.parse(at) - Date.parse(began)) / 1000)
   if (!(seconds >= 0)) return undefined
   const two = (part: number) => String(part).padStart(2, '0')

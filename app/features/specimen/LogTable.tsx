@@ -1,4 +1,4 @@
-import { timeOnFilm } from '#core/teardown/timecode.ts'
+import { formatTimecode } from '#core/teardown/timecode.ts'
 import { Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { LogEntry } from './log-entries.ts'
@@ -23,7 +23,7 @@ export function LogTable({ entries, filmingAt }: { entries: LogEntry[]; filmingA
         {entries.map((entry, index) => (
           <tr key={index}>
             <td style={{ whiteSpace: 'nowrap' }}>{entry.at.slice(0, 19).replace('T', ' ')}</td>
-            {filmingAt && <td>{timeOnFilm(entry.at, filmingAt) ?? 'before'}</td>}
+            {filmingAt && <td>{formatTimecode(entry.at, filmingAt) ?? 'before'}</td>}
             <td>{entry.kind}</td>
             <td style={styleOf(entry)}>{entry.text}</td>
           </tr>

@@ -20,7 +20,7 @@ const Lines = styled(Table)`
   }
 `
 
-const sayPoints = ({ points, low, high }: ScoreLine): string =>
+const formatLinePoints = ({ points, low, high }: ScoreLine): string =>
   points === undefined ? '0 to 10' : high - low > 0.05 ? `${low.toFixed(1)} to ${high.toFixed(1)}` : points.toFixed(1)
 
 /** Every criterion of a score: rule, points, weight, what it adds, and the evidence behind it. */
@@ -57,7 +57,7 @@ export function ScoreBreakdown({ lines, linkOf }: { lines: readonly ScoreLine[];
                 <br />
                 <Small>{criterion.rationale}</Small>
               </td>
-              <td>{notApplicableReason ? '' : sayPoints(line)}</td>
+              <td>{notApplicableReason ? '' : formatLinePoints(line)}</td>
               <td>{notApplicableReason ? '' : Number(criterion.weight.toFixed(2))}</td>
               <td>{notApplicableReason || weight === 0 ? '' : ((10 * low * criterion.weight) / weight).toFixed(1)}</td>
               <td>
