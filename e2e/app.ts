@@ -100,8 +100,21 @@ export async function withFaults(act: () => Promise<unknown>): Promise<string[]>
   return takeFaults()
 }
 
+/** Waits until the server has answered all that the bench asked of it. */
+const answered = (page: Page): Promise<unknown> =>
+  page.waitForFunction(
+    () => location.protocol === 'about:' || (localStorage.getItem('plicator-outbox') ?? '[]') === '[]',
+    { timeout: patience },
+  )
+
+/** Opens a page, once nothing of the last is on its way, and waits until React has taken it over. */
 export async function visit(page: Page, address: string): Promise<void> {
-  await page.goto(address, { waitUntil: 'networkidle0' })
+  await answered(page)
+  await page.goto(address, { waitUntil: 'load' })
+  await page.waitForFunction(() => {
+    const main = document.querySelector('main')
+    return main === null || Object.keys(main).some((key) => key.startsWith('__reactFiber'))
+  })
 }
 
 /** The element a user would name so. */

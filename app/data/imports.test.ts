@@ -4,6 +4,8 @@ import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { database } from './database.server.ts'
 import { streamReadings } from './exports.server.ts'
 import { beginImport, confirmImport, findImport, streamRowResults } from './imports.server.ts'
+import { listInstruments } from './instruments.server.ts'
+import { listReadings } from './readings.server.ts'
 import { listAllSpecimens } from './specimens.server.ts'
 
 demoDatabase()
@@ -74,6 +76,38 @@ describe('import', () => {
     })
     expect(confirmImport(id)).toMatch(/all or nothing/)
     expect(await count()).toBe(before)
+  })
+
+  describe('instruments', () => {
+    const rowsWith = async (instrument: string, brand: string) => {
+      const [head, ...rows] = (await text(streamReadings(await listAllSpecimens()))).split('\r\n')
+      const { data } = Papa.parse<string[]>([head, rows.find((row) => row.includes('can.wall'))].join('\r\n'))
+      const [columns, row] = data as [string[], string[]]
+      row[columns.indexOf('instrument')] = instrument
+      row[columns.indexOf('brand')] = brand
+      return Papa.unparse([columns, row])
+    }
+
+    test('one that is named is found by its name, and its reading is taken with it', async () => {
+      const [known] = await listInstruments()
+      const id = await begin(await rowsWith(known!.name, 'Named'))
+      await write(id)
+      const specimen = (await listAllSpecimens()).find(({ brand }) => brand === 'Named')!
+      expect((await listReadings(specimen.id)).map(({ instrumentId }) => instrumentId)).toEqual([known!.id])
+    })
+
+    test('one that is not in the list is refused with its row, and nothing is written', async () => {
+      const before = await count()
+      const id = await begin(await rowsWith('a borrowed gauge', 'Borrowed'))
+      expect(findImport(id)!.problems).toEqual([
+        {
+          row: 2,
+          message: 'There is no instrument "a borrowed gauge". Enter it under Instruments, or leave the column empty.',
+        },
+      ])
+      expect(confirmImport(id)).toMatch(/all or nothing/)
+      expect(await count()).toBe(before)
+    })
   })
 
   test.each([

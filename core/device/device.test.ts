@@ -27,6 +27,17 @@ describe('lines of a scale', () => {
     expect(parseDeviceLine(line, grams)).toBeUndefined()
   })
 
+  test.each(['0.49 cubit', '302.4 mpa', '12 xyz'])(
+    '%j names a unit that is none here, and is not taken for another',
+    (line) => {
+      expect(parseDeviceLine(line, grams)).toBeUndefined()
+    },
+  )
+
+  test('a unit of another kind is known as such', () => {
+    expect(parseDeviceLine('0.49 mm', grams)).toEqual({ value: 0.00049, dimension: 'length' })
+  })
+
   test('no line of any kind throws', () => {
     fc.assert(fc.property(fc.string(), (line) => (parseDeviceLine(line, grams), true)))
   })
