@@ -52,6 +52,7 @@ export default {
     arrow('core-without-node', '^core/', '^', { dependencyTypes: ['core'] }),
     arrow('ui-knows-no-place', '^app/(ui|drawing)/', '^app/(features|routes|data|workers)/'),
     arrow('drawing-before-ui', '^app/ui/', '^app/drawing/'),
+    arrow('no-schemas-on-every-page', '^app/(ui|drawing)/', 'node_modules/zod/'),
     arrow('features-know-no-route', '^app/features/', '^app/routes/'),
     arrow('features-stay-in-the-browser', '^app/(features|ui|drawing|workers)/', '\\.server\\.tsx?$', exceptTypes),
     arrow('data-knows-core-alone', '^app/data/', '^app/(features|routes|ui|drawing|workers)/'),

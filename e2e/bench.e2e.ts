@@ -176,6 +176,8 @@ describe('a cartridge, every station, by keyboard and simulated devices', () => 
 describe('nothing is lost', () => {
   test('a dropped connection keeps what was typed and sends it later, once', async () => {
     await visit(page, `${page.url().split('?')[0]}?at=element.height`)
+    // What the page loads for itself must be there before the connection goes.
+    await page.reload({ waitUntil: 'networkidle0' })
     const faults = await withFaults(async () => {
       await page.setOfflineMode(true)
       await page.keyboard.type('72.6')

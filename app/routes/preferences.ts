@@ -1,6 +1,5 @@
 import { data } from 'react-router'
-import { keepPreferences } from './preferences.server.ts'
-import { preferencesSchema } from '#app/ui/preferences.ts'
+import { keepPreferences, preferencesSchema } from './preferences.server.ts'
 import type { Route } from './+types/preferences'
 import { accepted, fieldsOf } from './http.server.ts'
 

@@ -17,6 +17,9 @@ const Bar = styled.header`
   padding: 0 20px;
   background: var(--card);
   border-bottom: 1px solid var(--line);
+  @media (max-width: 900px) {
+    padding: 0 12px;
+  }
   @media print {
     display: none;
   }
@@ -43,6 +46,10 @@ const View = styled(NavLink)`
   &.active {
     color: var(--ink);
     border-bottom-color: var(--green);
+  }
+  @media (max-width: 900px) {
+    padding: 0 6px;
+    font-size: 17px;
   }
 `
 

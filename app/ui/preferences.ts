@@ -1,11 +1,9 @@
-import { z } from 'zod'
+import type { UnitSystem } from '#core/quantity/units.ts'
 
 /** What a user sets once: units to show, colours. */
-export const preferencesSchema = z.object({
-  units: z.enum(['metric', 'imperial']).catch('metric'),
-  theme: z.enum(['auto', 'light', 'dark']).catch('auto'),
-})
+export interface Preferences {
+  units: UnitSystem
+  theme: 'auto' | 'light' | 'dark'
+}
 
-export type Preferences = z.infer<typeof preferencesSchema>
-
-export const defaultPreferences: Preferences = preferencesSchema.parse({})
+export const defaultPreferences: Preferences = { units: 'metric', theme: 'auto' }

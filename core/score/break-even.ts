@@ -7,25 +7,41 @@ export type BreakEven =
   | { kind: 'weight'; criterion: string; label: string; from: number; to: number }
   | { kind: 'value'; criterion: string; label: string; whose: 'first' | 'second'; from: number; to: number }
 
-/** Score of lines with one weight changed. */
-const withWeight = ({ lines, fatalFaults }: Score, criterion: string, weight: number): number =>
-  combineScoreLines(
-    lines.map((line) =>
-      line.criterion.key === criterion ? { ...line, criterion: { ...line.criterion, weight } } : line,
-    ),
-    fatalFaults,
-  ).value ?? 0
+/**
+ * The value of a score as one of its lines changes. All other lines stand together as one, of their weight and their
+ * mean points, so that a change costs little however many there are.
+ */
+function valueAsLineChanges({ lines, fatalFaults }: Score, criterion: string) {
+  const line = lines.find((one) => one.criterion.key === criterion)
+  if (!line) return () => 0
+  const others = lines.filter((one) => one !== line && !one.notApplicableReason)
+  const weight = countedWeight(others)
+  const meanOf = (points: (one: ScoreLine) => number): number =>
+    weight === 0 ? 0 : others.reduce((sum, one) => sum + one.criterion.weight * points(one), 0) / weight
+  const { notApplicableReason: _, ...counted } = line
+  const rest: ScoreLine = {
+    ...counted,
+    criterion: { ...line.criterion, weight },
+    low: meanOf(({ low }) => low),
+    high: meanOf(({ high }) => high),
+  }
+  return (change: (line: ScoreLine) => ScoreLine): number =>
+    combineScoreLines([rest, change(line)], fatalFaults).value ?? 0
+}
 
-/** Score of lines with the points of one changed; evidence that settles them is as sure as before. */
-const withPoints = ({ lines, fatalFaults }: Score, criterion: string, points: number): number =>
-  combineScoreLines(
-    lines.map((line) =>
-      line.criterion.key === criterion
-        ? { ...line, low: points * sureness(line), high: points * sureness(line) + 10 * (1 - sureness(line)) }
-        : line,
-    ),
-    fatalFaults,
-  ).value ?? 0
+/** A line with another weight. */
+const withWeight =
+  (weight: number) =>
+  (line: ScoreLine): ScoreLine => ({ ...line, criterion: { ...line.criterion, weight } })
+
+/** A line with other points; evidence that settles them is as sure as before. */
+const withPoints =
+  (points: number) =>
+  (line: ScoreLine): ScoreLine => ({
+    ...line,
+    low: points * sureness(line),
+    high: points * sureness(line) + 10 * (1 - sureness(line)),
+  })
 
 const sureness = ({ low, high }: ScoreLine): number => 1 - (high - low) / 10
 
@@ -44,8 +60,9 @@ function root(of: (at: number) => number, one: number, other: number): number {
  */
 export function breakEvenWeight(first: Score, second: Score): BreakEven | undefined {
   const breakEvens = first.lines.flatMap(({ criterion }) => {
-    const lead = (weight: number) =>
-      withWeight(first, criterion.key, weight) - withWeight(second, criterion.key, weight)
+    const own = valueAsLineChanges(first, criterion.key)
+    const other = valueAsLineChanges(second, criterion.key)
+    const lead = (weight: number) => own(withWeight(weight)) - other(withWeight(weight))
     const ends = [0, criterion.weight * 20].filter((end) => lead(end) < 0)
     return ends.map((end) => {
       const to = root(lead, end, criterion.weight)
@@ -75,8 +92,9 @@ export function breakEvenValue(
       const from = valueOf(whose, criterion.key)
       const rival = other.value
       if (valueFunction.kind !== 'scale' || from === undefined || points === undefined || rival === undefined) return []
+      const value = valueAsLineChanges(own, criterion.key)
       const lead = (at: number) =>
-        (withPoints(own, criterion.key, scalePoints(valueFunction, at)) - rival) * (whose === 'first' ? 1 : -1)
+        (value(withPoints(scalePoints(valueFunction, at))) - rival) * (whose === 'first' ? 1 : -1)
       return valueFunction.points.flatMap(([at]) => {
         if (lead(at) >= 0) return []
         const to = root(lead, at, from)

@@ -48,12 +48,11 @@ export function evaluateRevisions(
   criteria: readonly Criterion[],
 ): EvaluatedRevision[] {
   return contexts.map((context, at) => {
-    const cells = new Map(
-      rows.flatMap((row): [string, Cell][] => {
-        const cell = row.cells[at]
-        return cell ? [[row.key, cell]] : []
-      }),
-    )
+    const cells = new Map<string, Cell>()
+    for (const { key, cells: own } of rows) {
+      const cell = own[at]
+      if (cell) cells.set(key, cell)
+    }
     const attributes = new Map(Object.entries(context.attributes))
     const score = scoreRevision(form, cells, attributes, criteria, context.fatalFaults)
     const evidence = new Map(

@@ -28,6 +28,11 @@ const Measure = styled.button`
   kbd {
     color: var(--ink);
   }
+  /* A small drawing has its captions where the button would lie. */
+  @media (max-width: 900px) {
+    top: 8px;
+    bottom: auto;
+  }
 `
 
 const Box = styled.div`

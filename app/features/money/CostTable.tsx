@@ -12,7 +12,7 @@ import { usePreferences } from '#app/ui/usePreferences.ts'
 import { usePerDistance } from './usePerDistance.ts'
 
 const Figures = styled(Table)`
-  td:first-child {
+  td:nth-child(-n + 3) {
     min-width: 150px;
   }
   td:nth-child(n + 4) {
