@@ -1,8 +1,7 @@
 import { climates, duties, positions } from '#core/money/driver.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
-import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { driverSchema, driverValues, newDriverValues } from '#app/features/forms/driver-fields.ts'
-import { EditCard } from '#app/features/forms/EditCard.tsx'
+import { EditCard, type EditFormProps } from '#app/features/forms/EditCard.tsx'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import { Row } from '#app/ui/layout.tsx'
@@ -10,15 +9,8 @@ import { Row } from '#app/ui/layout.tsx'
 const optionsFrom = (list: readonly { key: string; label: string }[]) =>
   list.map(({ key, label }) => ({ value: key, label }))
 
-interface Props {
-  id: string
-  edited: StoredDriver | undefined
-  result: ActionResult | undefined
-  onDone: () => void
-}
-
 /** Who buys: how far, how often, and for what duty. */
-export function DriverForm({ id, edited, result, onDone }: Props) {
+export function DriverForm({ id, edited, result, onDone }: EditFormProps<StoredDriver>) {
   const [form, fields] = useSchemaForm(driverSchema, {
     result,
     values: edited ? driverValues(edited) : newDriverValues,

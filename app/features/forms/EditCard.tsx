@@ -3,6 +3,15 @@ import type { ReactNode } from 'react'
 import { Form } from 'react-router'
 import { Button } from '#app/ui/Button.tsx'
 import { Card, Row, Stack } from '#app/ui/layout.tsx'
+import type { ActionResult } from './action-result.ts'
+
+/** What the form below a list is given: one of the list to change, or none while a new one is added. */
+export interface EditFormProps<Listed> {
+  id: string
+  edited: Listed | undefined
+  result: ActionResult | undefined
+  onDone: () => void
+}
 
 interface Props<Fields extends Record<string, string>> {
   form: FormMetadata<Fields>

@@ -1,21 +1,13 @@
 import { instrumentKinds } from '#core/teardown/instrument.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
-import type { ActionResult } from '#app/features/forms/action-result.ts'
-import { EditCard } from '#app/features/forms/EditCard.tsx'
+import { EditCard, type EditFormProps } from '#app/features/forms/EditCard.tsx'
 import { instrumentSchema, instrumentValues, newInstrumentValues } from '#app/features/forms/instrument-fields.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import { Row } from '#app/ui/layout.tsx'
 
-interface Props {
-  id: string
-  edited: StoredInstrument | undefined
-  result: ActionResult | undefined
-  onDone: () => void
-}
-
 /** What is measured with: what it shows to, and how right it is. */
-export function InstrumentForm({ id, edited, result, onDone }: Props) {
+export function InstrumentForm({ id, edited, result, onDone }: EditFormProps<StoredInstrument>) {
   const [form, fields] = useSchemaForm(instrumentSchema, {
     result,
     values: edited ? instrumentValues(edited) : newInstrumentValues,
