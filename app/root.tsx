@@ -16,7 +16,7 @@ import {
   type ShouldRevalidateFunctionArgs,
 } from 'react-router'
 import { readPreferences } from './routes/preferences.server.ts'
-import { OutboxSender } from '#app/features/bench/OutboxSender.tsx'
+import { OutboxPanel } from '#app/features/outbox/OutboxPanel.tsx'
 import { AppShell } from '#app/ui/AppShell.tsx'
 import { defaultPreferences } from '#app/ui/preferences.ts'
 import { RouteError } from '#app/ui/RouteError.tsx'
@@ -56,7 +56,7 @@ export default function App() {
   return (
     <RouterProvider navigate={(to) => void navigate(to)}>
       <Outlet />
-      <OutboxSender />
+      <OutboxPanel />
     </RouterProvider>
   )
 }

@@ -43,6 +43,7 @@ export default [
 
   route('bench', 'routes/bench-latest.tsx'),
   route('bench/:specimen', 'routes/bench.tsx'),
+  route('bench/:specimen/acts', 'routes/bench-acts.ts'),
   route('bench/:specimen/distribution/:characteristic', 'routes/distribution.ts'),
 
   route('library', 'routes/library.tsx'),

@@ -23,6 +23,6 @@ export async function takeReading(url: string, bench: string): Promise<void> {
     unit: 'mm',
     evidence: 'measured',
   })
-  await (await fetch(`${url}${bench}.data`, { method: 'POST', body, headers: { Origin: url } })).text()
+  await (await fetch(`${url}${bench}/acts`, { method: 'POST', body, headers: { Origin: url } })).text()
   await (await fetch(`${url}${bench}.data`)).text()
 }

@@ -100,12 +100,33 @@ export async function withFaults(act: () => Promise<unknown>): Promise<string[]>
   return takeFaults()
 }
 
+/** How many acts of the bench this browser keeps that the server has not answered. */
+const waitingActs = (page: Page): Promise<number> =>
+  page.evaluate(async () => {
+    if (location.protocol !== 'http:') return 0
+    const known = await indexedDB.databases()
+    if (!known.some(({ name }) => name === 'plicator')) return 0
+    return new Promise<number>((resolve, reject) => {
+      const opening = indexedDB.open('plicator')
+      opening.onerror = () => reject(new Error('What waits cannot be counted'))
+      opening.onsuccess = () => {
+        const counting = opening.result.transaction('act').objectStore('act').count()
+        counting.onsuccess = () => {
+          opening.result.close()
+          resolve(counting.result)
+        }
+      }
+    })
+  })
+
 /** Waits until the server has answered all that the bench asked of it. */
-const answered = (page: Page): Promise<unknown> =>
-  page.waitForFunction(
-    () => location.protocol === 'about:' || (localStorage.getItem('plicator-outbox') ?? '[]') === '[]',
-    { timeout: patience },
-  )
+async function answered(page: Page): Promise<void> {
+  const end = Date.now() + patience
+  while ((await waitingActs(page)) > 0) {
+    if (Date.now() > end) throw new Error(`Acts are left in the outbox. The screen says:\n${await words(page)}`)
+    await new Promise((resolve) => setTimeout(resolve, 50))
+  }
+}
 
 /** Opens a page, once nothing of the last is on its way, and waits until React has taken it over. */
 export async function visit(page: Page, address: string): Promise<void> {

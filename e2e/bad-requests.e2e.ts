@@ -64,7 +64,7 @@ describe('requests that no form would send', () => {
 
   /** What is refused, as the page is told. */
   const refusal = async (path: string, fields: Record<string, string>): Promise<string> => {
-    const response = await post(path.replace(/(\?.*)?$/, '.data$1'), fields)
+    const response = await post(path.endsWith('/acts') ? path : path.replace(/(\?.*)?$/, '.data$1'), fields)
     expect(response.status, path).toBe(422)
     return response.text()
   }
@@ -111,7 +111,7 @@ describe('requests that no form would send', () => {
   ])('%s is refused in words and nothing is kept', async (_, fields, message) => {
     const before = await exported()
     expect(before).toContain('D-19')
-    expect(await refusal(bench, fields as Record<string, string>)).toContain(message)
+    expect(await refusal(`${bench}/acts`, fields as Record<string, string>)).toContain(message)
     expect(await exported()).toBe(before)
   })
 
@@ -119,7 +119,7 @@ describe('requests that no form would send', () => {
 
   test.each([
     ['/lineups/new', 422],
-    ['/bench/x', 404],
+    ['/bench/x/acts', 422],
     ['/library', 422],
     ['/preferences', 200],
   ])(
@@ -231,8 +231,8 @@ describe('requests that no form would send', () => {
       typed: '130 g',
       evidence: 'measured',
     }
-    expect((await post(`${bench}.data`, fields)).status).toBe(200)
-    expect((await post(`${bench}.data`, fields)).status).toBe(200)
+    expect((await post(`${bench}/acts`, fields)).status).toBe(200)
+    expect((await post(`${bench}/acts`, fields)).status).toBe(200)
     await visit(page, `${app.url}${bench.replace('/bench/', '/specimens/')}/values/plate.weight`)
     await sees(page, 'from 1 reading')
   })

@@ -1,13 +1,15 @@
 import type { ShouldRevalidateFunctionArgs } from 'react-router'
 
-/** Sorting, filtering and choosing who judges change the address only: what is loaded stays. */
+/** Sorting, filtering and choosing who judges change the search of the address only: what is loaded stays. */
 export const whenPathChanges = ({
   currentUrl,
   nextUrl,
   formMethod,
   defaultShouldRevalidate,
 }: ShouldRevalidateFunctionArgs): boolean =>
-  !formMethod && currentUrl.pathname === nextUrl.pathname ? false : defaultShouldRevalidate
+  !formMethod && currentUrl.pathname === nextUrl.pathname && currentUrl.search !== nextUrl.search
+    ? false
+    : defaultShouldRevalidate
 
 /** What is loaded once for several pages: asked for again when something was changed, or it is about another. */
 export const whenParametersChange = ({

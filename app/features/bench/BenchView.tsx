@@ -11,10 +11,11 @@ import { FindReading } from './FindReading.tsx'
 import { GateCard } from './GateCard.tsx'
 import { Notes } from './Notes.tsx'
 import { Photos } from './Photos.tsx'
+import { withPendingNotes } from './pending-notes.ts'
 import { ReadingCard } from './ReadingCard.tsx'
 import { StationRail } from './StationRail.tsx'
 import { Tape } from './Tape.tsx'
-import { useBench } from './useBench.ts'
+import { useBench, type BenchSubject } from './useBench.ts'
 import { useBenchKeys } from './useBenchKeys.ts'
 import { Weights } from './Weights.tsx'
 
@@ -54,7 +55,7 @@ const Right = styled.aside`
 `
 
 /** One specimen at work: the stations, the reading that is up, and the record. */
-export function BenchView({ notes, photos, lastUses, siblings, others, ...subject }: BenchData) {
+export function BenchView({ notes, photos, lastUses, siblings, others, ...subject }: BenchData & BenchSubject) {
   const { specimen } = subject
   const bench = useBench(subject)
   const devices = useDevices()
@@ -107,7 +108,7 @@ export function BenchView({ notes, photos, lastUses, siblings, others, ...subjec
         <Weights bench={bench} form={specimen.form} />
         <FiguresSoFar bench={bench} specimen={specimen.id} />
         <Photos bench={bench} specimen={specimen.id} photos={photos} part={current.part} />
-        <Notes bench={bench} notes={notes} part={current.part} />
+        <Notes bench={bench} notes={withPendingNotes(notes, bench.pending)} part={current.part} />
       </Right>
       <Unseen role="status">{announcement}</Unseen>
     </Layout>

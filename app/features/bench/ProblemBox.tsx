@@ -14,9 +14,10 @@ const Box = styled.div`
 `
 
 /** What is wrong with an entry, and the ways to mend it; the first of them is one key away. */
-export function ProblemBox({ entry, refused }: { entry: ReadingEntry; refused: Problem | undefined }) {
+export function ProblemBox({ entry, refusal }: { entry: ReadingEntry; refusal: string | undefined }) {
   const { text, choices, submit, correct } = entry
   const first = useRef<HTMLButtonElement>(null)
+  const refused: Problem | undefined = refusal === undefined ? undefined : { code: 'refused', message: refusal }
   const problem = entry.problem ?? refused
   const suggestions = problem?.suggestions ?? []
   const canInsist = problem?.code === 'implausible'

@@ -56,7 +56,7 @@ interface Props {
 
 /** The one reading that is up: what to do, the field, what it means beside the others. */
 export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, toSibling }: Props) {
-  const { current: characteristic, values, problems, step } = bench
+  const { current: characteristic, values, refusals, step } = bench
   const { units: system } = usePreferences()
   const entry = useReadingEntry(bench, lastUses, devices)
   useEntryShortcuts(entry, { step, toSibling })
@@ -82,7 +82,7 @@ export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, to
         )}
         {isTyped && !isCounting && <EntryField entry={entry} />}
         {!isTyped && <OptionPicker entry={entry} resolved={resolved} />}
-        <ProblemBox entry={entry} refused={problems[0]} />
+        <ProblemBox entry={entry} refusal={refusals[0]} />
         <Chips style={{ alignItems: 'flex-start' }}>
           {(choices.able.length > 0 || isTyped) && choices.evidence === 'measured' && (
             <InstrumentLine

@@ -2,7 +2,7 @@ import { characteristicOf, type Evidence } from '#core/catalogue/index.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { subtractZeroOffset } from '#core/teardown/instrument.ts'
 import type { Reading } from '#core/teardown/reading.ts'
-import type { RequestFields } from './outbox.ts'
+import type { RequestFields } from '#app/features/outbox/act.ts'
 
 /** Kept readings as they are once the requests on their way to the server are done. */
 export function withPending(saved: Reading[], pending: readonly RequestFields[], specimenId: string): Reading[] {

@@ -10,7 +10,7 @@ import { now } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
-import type { RequestFields } from './outbox.ts'
+import type { RequestFields } from '#app/features/outbox/act.ts'
 import { pendingReading } from './pending-readings.ts'
 
 /** What the card of a reading hands over to be taken. */

@@ -1,13 +1,14 @@
 // @vitest-environment happy-dom
+import 'fake-indexeddb/auto'
 import { act, cleanup, render, waitFor } from '@testing-library/react'
 import { createRoutesStub, useLoaderData } from 'react-router'
-import { afterEach, beforeEach, describe, expect, test } from 'vitest'
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { readings as typedReadings } from '#core/teardown/readings.fixture.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
+import type { RequestFields } from '#app/features/outbox/act.ts'
 import { rememberPosition } from './last-position.ts'
-import type { RequestFields } from './outbox.ts'
 import { withPending } from './pending-readings.ts'
 import { useBench, type Bench, type BenchSubject } from './useBench.ts'
 
@@ -32,10 +33,16 @@ function openBench(subject = subjectOf(), { at = '' } = {}): Page {
   let search = ''
   let kept = subject.readings
   const sent: RequestFields[] = []
+  vi.stubGlobal('fetch', async (_: string, { body }: { body: URLSearchParams }) => {
+    const fields = Object.fromEntries(body) as RequestFields
+    sent.push(fields)
+    kept = withPending(kept, [fields], specimen.id)
+    return Response.json({ ok: true })
+  })
   function Bare() {
-    const { address, readings } = useLoaderData<{ address: string; readings: Reading[] }>()
+    const { address, ...loaded } = useLoaderData<{ address: string; readings: Reading[]; requestedAt: number }>()
     search = address
-    bench = useBench({ ...subject, readings })
+    bench = useBench({ ...subject, ...loaded })
     return null
   }
   const Stub = createRoutesStub([
@@ -43,13 +50,11 @@ function openBench(subject = subjectOf(), { at = '' } = {}): Page {
       path: '/bench/:specimen',
       Component: Bare,
       HydrateFallback: () => null,
-      loader: ({ request }) => ({ address: new URL(request.url).search, readings: kept }),
-      async action({ request }) {
-        const fields = Object.fromEntries(await request.formData()) as RequestFields
-        sent.push(fields)
-        kept = withPending(kept, [fields], specimen.id)
-        return { ok: true }
-      },
+      loader: ({ request }) => ({
+        address: new URL(request.url).search,
+        readings: kept,
+        requestedAt: performance.now(),
+      }),
     },
   ])
   render(<Stub initialEntries={[`/bench/s1${at && `?at=${at}`}`]} />)
@@ -69,7 +74,10 @@ function openBench(subject = subjectOf(), { at = '' } = {}): Page {
 }
 
 beforeEach(() => localStorage.clear())
-afterEach(cleanup)
+afterEach(() => {
+  cleanup()
+  vi.unstubAllGlobals()
+})
 
 describe('which reading is up', () => {
   test('of an empty specimen the first that is asked for', async () => {

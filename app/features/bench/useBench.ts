@@ -6,19 +6,22 @@ import { gateBefore, nextOpen, progress } from '#core/teardown/progress.ts'
 import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import type { BenchData } from '#app/data/bench.server.ts'
 import { newId } from '#app/data/id.ts'
-import type { RequestFields } from './outbox.ts'
+import type { RequestFields } from '#app/features/outbox/act.ts'
 import { withPending } from './pending-readings.ts'
 import { takeReading, type Take } from './take-reading.ts'
 import { useArrival, useBenchPosition } from './useBenchPosition.ts'
 import { usePendingRequests } from './usePendingRequests.ts'
 import { useUndo } from './useUndo.ts'
 
-export type BenchSubject = Pick<BenchData, 'specimen' | 'readings' | 'irreversibleSteps' | 'instruments'>
+export type BenchSubject = Pick<BenchData, 'specimen' | 'readings' | 'irreversibleSteps' | 'instruments'> & {
+  /** When it was asked for, in milliseconds since the page was opened; nothing for what came with the page. */
+  requestedAt?: number
+}
 
 /** Everything the bench knows and can do about one specimen; what is on its way to the server counts as done. */
-export function useBench({ specimen, readings: saved, irreversibleSteps, instruments }: BenchSubject) {
+export function useBench({ specimen, readings: saved, irreversibleSteps, instruments, requestedAt = 0 }: BenchSubject) {
   const { form, recordingPlan: plan } = specimen
-  const { pending, send, problems } = usePendingRequests(specimen.id)
+  const { pending, refused, send } = usePendingRequests(specimen.id, requestedAt)
   const readings = useMemo(() => withPending(saved, pending, specimen.id), [saved, pending, specimen.id])
   const assessment = useMemo(() => {
     const byId = new Map(instruments.map((instrument) => [instrument.id, instrument]))
@@ -49,7 +52,8 @@ export function useBench({ specimen, readings: saved, irreversibleSteps, instrum
     working,
     stations: progress(form, values, plan),
     gate: gateBefore(current.station, form, values, passed, plan),
-    problems,
+    pending,
+    refusals: refused.flatMap(({ fields, refusal = '' }) => (fields.characteristic === current.key ? [refusal] : [])),
     goTo,
     /** The next characteristic that is worked on, or the one before. */
     step: (by: 1 | -1) => {

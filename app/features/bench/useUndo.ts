@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { RequestFields } from './outbox.ts'
+import type { RequestFields } from '#app/features/outbox/act.ts'
 
 /** What was done to a reading on this page. */
 interface Step {

@@ -1,0 +1,22 @@
+/** The fields of a request of the bench. */
+export type RequestFields = Record<string, string>
+
+/** One thing that was done at the bench and that the server has not taken yet. */
+export interface Act {
+  /** What was done to what: the same act is kept once. */
+  key: string
+  /** Place in the order in which the acts were done, over all tabs of this browser. */
+  order: number
+  specimen: string
+  fields: RequestFields
+  /** Why the server would not take it; it waits for the user then, not for the server. */
+  refusal?: string
+}
+
+let latest = 0
+
+/** An act of now. */
+export function newAct(specimen: string, fields: RequestFields): Act {
+  latest = Math.max(Date.now() * 1000, latest + 1)
+  return { key: `${fields.intent} ${fields.id}`, order: latest, specimen, fields }
+}

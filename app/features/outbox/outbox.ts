@@ -1,0 +1,154 @@
+import { useSyncExternalStore } from 'react'
+import { newAct, type Act, type RequestFields } from './act.ts'
+import { forgetAct, keepAct, listActs, subscribe } from './act-store.ts'
+import { sendAct } from './send-act.ts'
+
+/** An act that the server has taken, and when this page heard of it. */
+interface TakenAct {
+  act: Act
+  /** Milliseconds since the page was opened. */
+  at: number
+}
+
+/** What this browser has done and the server has not confirmed, and what became of the rest. */
+export interface Outbox {
+  /** Oldest first. */
+  acts: readonly Act[]
+  taken: readonly TakenAct[]
+  /** Why acts wait; empty while none has to. */
+  trouble: string
+  /** Keys of acts that this browser could not keep. */
+  unkept: ReadonlySet<string>
+}
+
+const empty: Outbox = { acts: [], taken: [], trouble: '', unkept: new Set() }
+let outbox = empty
+const listeners = new Set<() => void>()
+
+function change(next: Partial<Outbox>): void {
+  outbox = { ...outbox, ...next }
+  for (const listener of listeners) listener()
+}
+
+/** Keys of acts that the user took back, which nobody has taken therefore. */
+const withdrawn = new Set<string>()
+
+/** Reads what is kept; what has gone meanwhile was taken, by this tab or by another. */
+async function refresh(): Promise<void> {
+  const kept = await listActs()
+  const keys = new Set(kept.map(({ key }) => key))
+  const gone = outbox.acts.filter(({ key }) => !keys.has(key) && !outbox.unkept.has(key) && !beingKept.has(key))
+  const unkept = outbox.acts.filter(({ key }) => !keys.has(key) && !gone.some((act) => act.key === key))
+  const at = performance.now()
+  change({
+    acts: [...kept, ...unkept].sort((a, b) => a.order - b.order),
+    taken: [...outbox.taken, ...gone.filter(({ key }) => !withdrawn.has(key)).map((act) => ({ act, at }))],
+  })
+}
+
+/** Keys of acts that are on their way to the disk. */
+const beingKept = new Set<string>()
+
+/** Does something at the bench: it is shown at once, kept in this browser, and only then sent. */
+export async function doAct(specimen: string, fields: RequestFields): Promise<void> {
+  const act = newAct(specimen, fields)
+  if (outbox.acts.some(({ key }) => key === act.key)) return
+  beingKept.add(act.key)
+  change({ acts: [...outbox.acts, act] })
+  try {
+    await keepAct(act)
+  } catch {
+    change({ unkept: new Set([...outbox.unkept, act.key]) })
+  }
+  beingKept.delete(act.key)
+  await sendWaiting()
+}
+
+let running: Promise<void> = Promise.resolve()
+
+/** Sends what waits, oldest first, one at a time over all tabs of this browser. */
+export function sendWaiting(): Promise<void> {
+  running = running.then(sendUnderLock).catch(() => waitLonger('This browser cannot get at what it keeps.'))
+  return running
+}
+
+/** No other tab sends meanwhile; in a browser without locks, what is sent twice is taken once. */
+const sendUnderLock = (): Promise<void> =>
+  navigator.locks ? navigator.locks.request('plicator-outbox', sendInOrder) : sendInOrder()
+
+const firstDelay = 1000
+const longestDelay = 30_000
+let delay = firstDelay
+let timer: ReturnType<typeof setTimeout> | undefined
+
+async function sendInOrder(): Promise<void> {
+  clearTimeout(timer)
+  for (;;) {
+    await refresh().catch(() => undefined)
+    const next = outbox.acts.find(({ key, refusal }) => refusal === undefined && !beingKept.has(key))
+    if (!next) {
+      delay = firstDelay
+      return change({ trouble: '' })
+    }
+    const answer = await sendAct(next)
+    if (answer.kind === 'none') return waitLonger(answer.because)
+    if (answer.kind === 'taken') await forget(next)
+    else await replace({ ...next, refusal: answer.because })
+  }
+}
+
+/** Says why acts wait, and tries again after a pause that is longer each time. */
+function waitLonger(trouble: string): void {
+  change({ trouble })
+  clearTimeout(timer)
+  timer = setTimeout(() => void sendWaiting(), delay)
+  delay = Math.min(delay * 2, longestDelay)
+}
+
+async function forget(act: Act): Promise<void> {
+  if (!outbox.unkept.has(act.key)) return forgetAct(act.key)
+  const isTaken = !withdrawn.has(act.key)
+  change({
+    acts: outbox.acts.filter(({ key }) => key !== act.key),
+    unkept: new Set([...outbox.unkept].filter((key) => key !== act.key)),
+    ...(isTaken && { taken: [...outbox.taken, { act, at: performance.now() }] }),
+  })
+}
+
+async function replace(act: Act): Promise<void> {
+  if (!outbox.unkept.has(act.key)) return keepAct(act)
+  change({ acts: outbox.acts.map((one) => (one.key === act.key ? act : one)) })
+}
+
+/** Sends an act with other fields, or once more as it is. */
+export async function sendAgain({ refusal: _, ...act }: Act, fields: RequestFields = act.fields): Promise<void> {
+  await replace({ ...act, fields })
+  await sendWaiting()
+}
+
+/** Takes an act back that the server has not taken. */
+export async function withdraw(act: Act): Promise<void> {
+  withdrawn.add(act.key)
+  await forget(act)
+  await refresh().catch(() => undefined)
+}
+
+if (typeof window !== 'undefined') {
+  subscribe(() => void refresh())
+  window.addEventListener('online', () => void sendWaiting())
+  document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void sendWaiting())
+  void sendWaiting()
+}
+
+const watch = (listener: () => void) => {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+/** The outbox as it stands. */
+export const useOutbox = (): Outbox =>
+  useSyncExternalStore(
+    watch,
+    () => outbox,
+    () => empty,
+  )
