@@ -23,6 +23,8 @@ app.use(
   compression({ level: 2, filter: (request, response) => !isLocal(request) && compression.filter(request, response) }),
 )
 app.use('/assets', express.static(`${root}/build/client/assets`, { immutable: true, maxAge: '1y' }))
+// The service worker decides what is kept: a new one must be seen at once.
+app.get('/sw.js', (_, response) => response.sendFile(`${root}/build/client/sw.js`, { maxAge: 0 }))
 app.use(express.static(`${root}/build/client`, { maxAge: '1h' }))
 app.all('/{*path}', createRequestHandler({ build: () => import('../build/server/index.js') }))
 

@@ -13,6 +13,8 @@ const patience = 20_000
 export interface App {
   url: string
   browser: Browser
+  /** Takes the server away, and brings it back with the same data. */
+  server: { goes(): Promise<void>; comesBack(): Promise<void> }
   stop(): Promise<void>
 }
 
@@ -22,7 +24,8 @@ export async function startApp({ demo }: { demo: boolean }): Promise<App> {
   const port = await freePort()
   const env = { ...process.env, PLICATOR_DATA: data, PORT: String(port), NODE_ENV: 'production' }
   if (demo) execFileSync('npx', ['tsx', 'db/demo/load.ts'], { cwd: root, env, stdio: 'pipe' })
-  const server = spawn('node', ['bin/serve.mjs'], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
+  const serve = () => spawn('node', ['bin/serve.mjs'], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
+  let server = serve()
   await started(server)
   const browser = await puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
@@ -39,6 +42,17 @@ export async function startApp({ demo }: { demo: boolean }): Promise<App> {
   return {
     url: `http://127.0.0.1:${port}`,
     browser,
+    server: {
+      async goes() {
+        const gone = new Promise((resolve) => server.on('exit', resolve))
+        server.kill('SIGKILL')
+        await gone
+      },
+      async comesBack() {
+        server = serve()
+        await started(server)
+      },
+    },
     async stop() {
       await browser.close()
       server.kill()
@@ -100,7 +114,7 @@ export async function withFaults(act: () => Promise<unknown>): Promise<string[]>
   return takeFaults()
 }
 
-/** How many acts of the bench this browser keeps that the server has not answered. */
+/** How many acts of the bench this browser keeps that the server has not answered; what it refused waits for the user. */
 const waitingActs = (page: Page): Promise<number> =>
   page.evaluate(async () => {
     if (location.protocol !== 'http:') return 0
@@ -110,10 +124,10 @@ const waitingActs = (page: Page): Promise<number> =>
       const opening = indexedDB.open('plicator')
       opening.onerror = () => reject(new Error('What waits cannot be counted'))
       opening.onsuccess = () => {
-        const counting = opening.result.transaction('act').objectStore('act').count()
-        counting.onsuccess = () => {
+        const listing = opening.result.transaction('act').objectStore('act').getAll()
+        listing.onsuccess = () => {
           opening.result.close()
-          resolve(counting.result)
+          resolve(listing.result.filter((act: { refusal?: string }) => act.refusal === undefined).length)
         }
       }
     })

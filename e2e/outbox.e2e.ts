@@ -1,4 +1,8 @@
-import type { HTTPRequest, Page } from 'puppeteer-core'
+import { mkdirSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { dirname, join } from 'node:path'
+import type { ElementHandle, HTTPRequest, Page } from 'puppeteer-core'
+import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import {
   benchOf,
@@ -67,6 +71,7 @@ async function failActs(on: Page): Promise<() => Promise<void>> {
     request.method() === 'POST' && request.url().endsWith('/acts')
       ? request.respond({ status: 500, body: 'database is locked' })
       : request.continue()
+  await on.setBypassServiceWorker(true)
   await on.setRequestInterception(true)
   on.on('request', answer)
   return async () => {
@@ -124,14 +129,16 @@ describe('the connection is gone', () => {
 })
 
 test('a fault of the server is no answer: the act waits, says why, and goes through by itself', async () => {
-  await visit(page, `${app.url}${bench}?at=can.height`)
+  const faulty = await openPage(app, `${bench}?at=can.height`)
   const faults = await withFaults(async () => {
-    const mend = await failActs(page)
-    await read(page, '86.6')
-    await sees(page, 'The server answers with a fault (500). One entry waits in this browser')
+    const mend = await failActs(faulty)
+    await read(faulty, '86.6')
+    await sees(faulty, 'The server answers with a fault (500). One entry waits in this browser')
     await mend()
-    await goes(page, 'waits in this browser')
+    await goes(faulty, 'waits in this browser')
   })
+  await faulty.close()
+  await page.bringToFront()
   expect(faults.every((fault) => fault.startsWith('500'))).toBe(true)
   expect((await recorded('can.height')).filter((typed) => typed === '86.6')).toHaveLength(1)
 })
@@ -189,4 +196,55 @@ test('a reason before what cannot be undone is kept as well', async () => {
   })
   await visit(page, `${app.url}${fresh.replace('/bench/', '/specimens/')}/log`)
   await sees(page, 'the tape was lent out')
+})
+
+test('the server is away: the bench goes on over two reloads, and all of it is there once afterwards', async () => {
+  const picture = join(tmpdir(), `away-${process.pid}`, 'away.png')
+  mkdirSync(dirname(picture), { recursive: true })
+  await sharp({ create: { width: 64, height: 48, channels: 3, background: '#7a6' } }).toFile(picture)
+  await visit(page, app.url)
+  const bare = await benchOf(page, 'Norrith N-40')
+  await visit(page, `${app.url}${bare}?at=can.wall`)
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+  // One more load, so that the page is kept with all that it is made of.
+  await page.reload({ waitUntil: 'networkidle0' })
+  await read(page, '0.461')
+  const faults = await withFaults(async () => {
+    await goes(page, 'in this browser')
+    await new Promise((resolve) => setTimeout(resolve, 500))
+    await app.server.goes()
+    for (let turn = 0; turn < 40; turn++) {
+      if (turn === 15 || turn === 30) {
+        await page.goto(`${app.url}${bare}?at=can.wall`)
+        await page.waitForSelector(field)
+        await sees(page, `${turn + 1} entries wait in this browser`)
+      }
+      if (turn === 10) {
+        const input = (await page.waitForSelector('input[type="file"]')) as ElementHandle<HTMLInputElement>
+        await input.uploadFile(picture)
+        await sees(page, 'On the way: away.png')
+        await sees(page, '11 entries wait')
+      }
+      await page.waitForSelector(field)
+      await page.type(field, `0.${460 + turn}`)
+      await page.keyboard.down('Shift')
+      await page.keyboard.press('Enter')
+      await page.keyboard.up('Shift')
+      await sees(page, turn === 0 ? 'One entry waits' : `${turn < 10 ? turn + 1 : turn + 2} entries wait`)
+    }
+    await app.server.comesBack()
+    await press(page, 'button', 'Try now')
+    await goes(page, 'in this browser')
+  })
+  expect(faults.filter((fault) => /^(uncaught|console)/.test(fault))).toEqual([])
+  await page.waitForSelector('img[alt="Can: away.png"]')
+  await page.reload({ waitUntil: 'networkidle0' })
+  expect(await page.$$eval('img[alt="Can: away.png"]', (all) => all.length)).toBe(1)
+  const csv = await (await fetch(`${app.url}/export/readings.csv`)).text()
+  const typed = csv
+    .split('\r\n')
+    .filter((row) => row.includes('Norrith,N-40') && row.includes(',can.wall,0.4'))
+    .map((row) => row.split(',can.wall,')[1]!.split(',')[0]!)
+  for (let turn = 0; turn < 40; turn++)
+    expect(typed.filter((one) => one === `0.${460 + turn}`)).toHaveLength(turn === 1 ? 2 : 1)
 })

@@ -1,3 +1,4 @@
+import { now } from '#app/data/clock.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import { benchRequestSchema } from '#app/features/bench/bench-request.ts'
 import type { Route } from './+types/bench-acts'
@@ -11,5 +12,5 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!specimen) return refused('This specimen is not here. It may have been removed.')
   if (!parsed.ok) return parsed.refusal
   const problem = await actAtBench(specimen, parsed.value)
-  return problem ? refused(problem.message, {}, problem) : accepted()
+  return problem ? refused(problem.message, {}, problem) : accepted({ takenAt: now() })
 }

@@ -1,5 +1,6 @@
 import { useEffect } from 'react'
 import { benchData, type BenchData } from '#app/data/bench.server.ts'
+import { now } from '#app/data/clock.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import { BenchView } from '#app/features/bench/BenchView.tsx'
 import { isConnectionError } from '#app/ui/connection.ts'
@@ -13,18 +14,19 @@ export const meta: Route.MetaFunction = ({ loaderData }) => {
   return [{ title: `${brand ? `${brand} ${partNumber} ${label}` : 'Bench'} · Plicator` }]
 }
 
-export const loader = async ({ params }: Route.LoaderArgs) =>
-  benchData(found(await findSpecimen(params.specimen), 'This specimen'))
+export async function loader({ params }: Route.LoaderArgs) {
+  const loadedAt = now()
+  return { ...(await benchData(found(await findSpecimen(params.specimen), 'This specimen'))), loadedAt }
+}
 
 export const shouldRevalidate = whenPathChanges
 
 /** What the bench knew last: with it the work goes on while the connection is down. */
-let lastKnown: (BenchData & { requestedAt?: number }) | undefined
+let lastKnown: (BenchData & { loadedAt: string }) | undefined
 
 export async function clientLoader({ params, serverLoader }: Route.ClientLoaderArgs) {
-  const requestedAt = performance.now()
   try {
-    return { ...(await serverLoader()), requestedAt }
+    return await serverLoader()
   } catch (error) {
     if (isConnectionError(error) && lastKnown?.specimen.id === params.specimen) return lastKnown
     throw error

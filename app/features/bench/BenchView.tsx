@@ -107,7 +107,7 @@ export function BenchView({ notes, photos, lastUses, siblings, others, ...subjec
         <Tape bench={bench} />
         <Weights bench={bench} form={specimen.form} />
         <FiguresSoFar bench={bench} specimen={specimen.id} />
-        <Photos bench={bench} specimen={specimen.id} photos={photos} part={current.part} />
+        <Photos bench={bench} photos={photos} part={current.part} />
         <Notes bench={bench} notes={withPendingNotes(notes, bench.pending)} part={current.part} />
       </Right>
       <Unseen role="status">{announcement}</Unseen>

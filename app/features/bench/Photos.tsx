@@ -1,12 +1,9 @@
 import { Camera, X } from 'lucide-react'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
-import { href, useFetcher } from 'react-router'
+import { href } from 'react-router'
 import { styled } from 'styled-components'
 import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
-import { newId } from '#app/data/id.ts'
 import type { Photo } from '#app/data/photos.server.ts'
-import { refusalText, type ActionResult } from '#app/features/forms/action-result.ts'
-import { ErrorText } from '#app/ui/fields.tsx'
 import { Small, Stack } from '#app/ui/layout.tsx'
 import { Chip, Chips } from './chips.tsx'
 import type { Bench } from './useBench.ts'
@@ -46,37 +43,17 @@ const Grid = styled.ul`
 const CameraShot = lazy(() => import('./CameraShot.tsx').then(({ CameraShot: Shot }) => ({ default: Shot })))
 
 /** Pictures of the part in hand, from a file, the clipboard or the camera. */
-export function Photos({
-  bench,
-  specimen,
-  photos,
-  part,
-}: {
-  bench: Bench
-  specimen: string
-  photos: Photo[]
-  part: FilterPartKey
-}) {
-  const fetcher = useFetcher<ActionResult<{ problems: string[] }>>()
+export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[]; part: FilterPartKey }) {
   const picker = useRef<HTMLInputElement>(null)
   const [filming, setFilming] = useState(false)
   const [shown, showAll] = useState(false)
   const own = photos.filter((photo) => shown || photo.part === part)
   const name = partLabel(part).toLowerCase()
-  const { submit } = fetcher
-
+  const onTheirWay = bench.pending.filter(
+    ({ intent, id }) => intent === 'photo' && !photos.some((one) => one.id === id),
+  )
   const send = (files: Iterable<File>) => {
-    const body = new FormData()
-    body.set('part', part)
-    for (const file of files) {
-      body.append('id', newId())
-      body.append('picture', file, file.name)
-    }
-    void submit(body, {
-      method: 'post',
-      action: href('/specimens/:specimen/photos', { specimen }),
-      encType: 'multipart/form-data',
-    })
+    for (const file of files) bench.addPhoto(part, file)
   }
   const latest = useRef(send)
   useEffect(() => {
@@ -139,11 +116,10 @@ export function Photos({
         </label>
       )}
       <Small role="status">
-        {fetcher.state === 'idle'
+        {onTheirWay.length === 0
           ? 'JPEG, PNG or WebP, up to 25 MB. Where it was taken is removed.'
-          : 'Keeping the picture…'}
+          : `On the way: ${onTheirWay.map((one) => one.name).join(', ')}`}
       </Small>
-      <ErrorText role="alert">{fetcher.state === 'idle' && problemsOf(fetcher.data)}</ErrorText>
       {filming && (
         <Suspense>
           <CameraShot onShot={(file) => send([file])} onClose={() => setFilming(false)} />
@@ -152,7 +128,3 @@ export function Photos({
     </Stack>
   )
 }
-
-/** What is wrong with all pictures, or with some of them. */
-const problemsOf = (result: ActionResult<{ problems: string[] }> | undefined): string =>
-  result?.ok ? result.problems.join(' ') : refusalText(result)

@@ -18,6 +18,7 @@ const subjectOf = (readings: Reading[] = []): BenchSubject => ({
   readings,
   irreversibleSteps: [],
   instruments: [],
+  loadedAt: '',
 })
 
 interface Page {
@@ -37,10 +38,10 @@ function openBench(subject = subjectOf(), { at = '' } = {}): Page {
     const fields = Object.fromEntries(body) as RequestFields
     sent.push(fields)
     kept = withPending(kept, [fields], specimen.id)
-    return Response.json({ ok: true })
+    return Response.json({ ok: true, takenAt: new Date().toISOString() })
   })
   function Bare() {
-    const { address, ...loaded } = useLoaderData<{ address: string; readings: Reading[]; requestedAt: number }>()
+    const { address, ...loaded } = useLoaderData<{ address: string; readings: Reading[]; loadedAt: string }>()
     search = address
     bench = useBench({ ...subject, ...loaded })
     return null
@@ -53,7 +54,7 @@ function openBench(subject = subjectOf(), { at = '' } = {}): Page {
       loader: ({ request }) => ({
         address: new URL(request.url).search,
         readings: kept,
-        requestedAt: performance.now(),
+        loadedAt: new Date().toISOString(),
       }),
     },
   ])

@@ -14,14 +14,14 @@ import { usePendingRequests } from './usePendingRequests.ts'
 import { useUndo } from './useUndo.ts'
 
 export type BenchSubject = Pick<BenchData, 'specimen' | 'readings' | 'irreversibleSteps' | 'instruments'> & {
-  /** When it was asked for, in milliseconds since the page was opened; nothing for what came with the page. */
-  requestedAt?: number
+  /** When the server began to look it up; UTC, ISO 8601. */
+  loadedAt: string
 }
 
 /** Everything the bench knows and can do about one specimen; what is on its way to the server counts as done. */
-export function useBench({ specimen, readings: saved, irreversibleSteps, instruments, requestedAt = 0 }: BenchSubject) {
+export function useBench({ specimen, readings: saved, irreversibleSteps, instruments, loadedAt }: BenchSubject) {
   const { form, recordingPlan: plan } = specimen
-  const { pending, refused, send } = usePendingRequests(specimen.id, requestedAt)
+  const { pending, refused, send } = usePendingRequests(specimen.id, loadedAt)
   const readings = useMemo(() => withPending(saved, pending, specimen.id), [saved, pending, specimen.id])
   const assessment = useMemo(() => {
     const byId = new Map(instruments.map((instrument) => [instrument.id, instrument]))
@@ -70,11 +70,13 @@ export function useBench({ specimen, readings: saved, irreversibleSteps, instrum
 export type Bench = ReturnType<typeof useBench>
 
 /** What else the bench can ask of the server. */
-function commands(send: (fields: RequestFields) => void) {
+function commands(send: (fields: RequestFields, picture?: File) => void) {
   return {
     pass: (point: IrreversibleStepKey, reason: string) => send({ intent: 'pass', id: newId(), point, reason }),
     addNote: (part: FilterPartKey, text: string) => send({ intent: 'note', id: newId(), part, text }),
     dropNote: (id: string) => send({ intent: 'drop-note', id }),
+    addPhoto: (part: FilterPartKey, picture: File) =>
+      send({ intent: 'photo', id: newId(), part, name: picture.name || 'picture' }, picture),
     dropPhoto: (id: string) => send({ intent: 'drop-photo', id }),
     ask: (characteristic: string, asked: 'yes' | 'no' | 'usual') =>
       send({ intent: 'ask', id: newId(), characteristic, asked }),

@@ -9,6 +9,8 @@ export interface Act {
   order: number
   specimen: string
   fields: RequestFields
+  /** The picture that was taken, where it is one. */
+  picture?: File
   /** Why the server would not take it; it waits for the user then, not for the server. */
   refusal?: string
 }
@@ -16,7 +18,7 @@ export interface Act {
 let latest = 0
 
 /** An act of now. */
-export function newAct(specimen: string, fields: RequestFields): Act {
+export function newAct(specimen: string, fields: RequestFields, picture?: File): Act {
   latest = Math.max(Date.now() * 1000, latest + 1)
-  return { key: `${fields.intent} ${fields.id}`, order: latest, specimen, fields }
+  return { key: `${fields.intent} ${fields.id}`, order: latest, specimen, fields, ...(picture && { picture }) }
 }

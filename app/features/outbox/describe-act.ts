@@ -16,6 +16,8 @@ export function describeAct(fields: RequestFields): string {
       return 'A reading brought back'
     case 'note':
       return `Note on ${partLabel(fields.part as FilterPartKey).toLowerCase()}: ${text}`
+    case 'photo':
+      return `Picture of ${partLabel(fields.part as FilterPartKey).toLowerCase()}: ${fields.name ?? ''}`
     case 'drop-note':
       return 'A note removed'
     case 'drop-photo':

@@ -14,7 +14,7 @@ const take = (id: string, more: RequestFields = {}): RequestFields => ({
 })
 
 type Reply = () => Response | Promise<Response>
-const taken: Reply = () => Response.json({ ok: true })
+const taken: Reply = () => Response.json({ ok: true, takenAt: '2026-05-01T10:00:00.000Z' })
 const refused: Reply = () => Response.json({ ok: false, fields: {}, form: ['Zero is no can wall.'] }, { status: 422 })
 const fault: Reply = () => new Response('database is locked', { status: 500 })
 const noConnection: Reply = () => Promise.reject(new TypeError('Failed to fetch'))
@@ -64,7 +64,7 @@ describe('an act of the bench', () => {
     let keptWhenSent: unknown
     reply = async () => {
       keptWhenSent = await tab.kept()
-      return Response.json({ ok: true })
+      return Response.json({ ok: true, takenAt: '2026-05-01T10:00:00.000Z' })
     }
     await tab.does(() => tab.doAct('s1', take('a')))
     expect(keptWhenSent).toEqual(['a'])

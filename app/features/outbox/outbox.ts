@@ -1,13 +1,14 @@
 import { useSyncExternalStore } from 'react'
+import { now } from '#app/data/clock.ts'
 import { newAct, type Act, type RequestFields } from './act.ts'
 import { forgetAct, keepAct, listActs, subscribe } from './act-store.ts'
 import { sendAct } from './send-act.ts'
 
-/** An act that the server has taken, and when this page heard of it. */
+/** An act that the server has taken. */
 interface TakenAct {
   act: Act
-  /** Milliseconds since the page was opened. */
-  at: number
+  /** When it was taken, by the clock of the server; UTC, ISO 8601. */
+  at: string
 }
 
 /** What this browser has done and the server has not confirmed, and what became of the rest. */
@@ -39,7 +40,8 @@ async function refresh(): Promise<void> {
   const keys = new Set(kept.map(({ key }) => key))
   const gone = outbox.acts.filter(({ key }) => !keys.has(key) && !outbox.unkept.has(key) && !beingKept.has(key))
   const unkept = outbox.acts.filter(({ key }) => !keys.has(key) && !gone.some((act) => act.key === key))
-  const at = performance.now()
+  // Another tab has had the answer: now is late enough.
+  const at = now()
   change({
     acts: [...kept, ...unkept].sort((a, b) => a.order - b.order),
     taken: [...outbox.taken, ...gone.filter(({ key }) => !withdrawn.has(key)).map((act) => ({ act, at }))],
@@ -50,8 +52,8 @@ async function refresh(): Promise<void> {
 const beingKept = new Set<string>()
 
 /** Does something at the bench: it is shown at once, kept in this browser, and only then sent. */
-export async function doAct(specimen: string, fields: RequestFields): Promise<void> {
-  const act = newAct(specimen, fields)
+export async function doAct(specimen: string, fields: RequestFields, picture?: File): Promise<void> {
+  const act = newAct(specimen, fields, picture)
   if (outbox.acts.some(({ key }) => key === act.key)) return
   beingKept.add(act.key)
   change({ acts: [...outbox.acts, act] })
@@ -92,7 +94,7 @@ async function sendInOrder(): Promise<void> {
     }
     const answer = await sendAct(next)
     if (answer.kind === 'none') return waitLonger(answer.because)
-    if (answer.kind === 'taken') await forget(next)
+    if (answer.kind === 'taken') await taken(next, answer.at)
     else await replace({ ...next, refusal: answer.because })
   }
 }
@@ -105,13 +107,19 @@ function waitLonger(trouble: string): void {
   delay = Math.min(delay * 2, longestDelay)
 }
 
+async function taken(act: Act, at: string): Promise<void> {
+  change({
+    acts: outbox.acts.filter(({ key }) => key !== act.key),
+    taken: [...outbox.taken, { act, at }],
+  })
+  await forget(act)
+}
+
 async function forget(act: Act): Promise<void> {
   if (!outbox.unkept.has(act.key)) return forgetAct(act.key)
-  const isTaken = !withdrawn.has(act.key)
   change({
     acts: outbox.acts.filter(({ key }) => key !== act.key),
     unkept: new Set([...outbox.unkept].filter((key) => key !== act.key)),
-    ...(isTaken && { taken: [...outbox.taken, { act, at: performance.now() }] }),
   })
 }
 
