@@ -1,7 +1,7 @@
 import type { FieldMetadata } from '@conform-to/react'
 import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
-import { ErrorText } from './fields.tsx'
+import { ErrorText } from './ErrorText.tsx'
 import { SelectBox } from './inputs.tsx'
 
 const Wrap = styled.div`

@@ -2,6 +2,7 @@ import type { FieldMetadata } from '@conform-to/react'
 import type { ReactNode } from 'react'
 import { FieldError, Input, Label, Radio, RadioGroup, Text, TextArea, TextField } from 'react-aria-components'
 import { styled } from 'styled-components'
+import { ErrorText } from './ErrorText.tsx'
 
 const Wrap = styled.div`
   display: grid;
@@ -41,12 +42,6 @@ const Area = styled(TextArea)`
   &[data-invalid] {
     border-color: var(--red);
   }
-`
-
-export const ErrorText = styled.span`
-  color: var(--red);
-  font-size: 14px;
-  font-weight: 600;
 `
 
 interface CommonProps {

@@ -34,7 +34,7 @@ describe('what the bench may ask', () => {
       { intent: 'note', id, part: 'can', text: 'x'.repeat(2500) },
       'That note has 2500 characters; 2000 fit. Split it in two.',
     ],
-    [{ intent: 'strike', id: '../../etc' }, 'This page is out of date. Load it again; what you typed is kept.'],
+    [{ intent: 'strike', id: '../../etc' }, 'This page is out of date. Load it again.'],
     [
       { intent: 'pass', id, point: 'cut', reason: ' ' },
       'The reason why you go on, which is kept with the specimen, is missing.',
@@ -42,7 +42,7 @@ describe('what the bench may ask', () => {
     [{ intent: 'pass', id, point: 'lunch', reason: 'hungry' }, 'There is no such point.'],
     [{ intent: 'ask', id, characteristic: 'can.wall', asked: 'maybe' }, 'Say whether it is asked for.'],
     [{ intent: 'zero', id, instrument: id, shows: 'x'.repeat(41) }, 'That is too long for a zero.'],
-    [{ intent: 'sing', id }, 'This page is out of date. Load it again; what you typed is kept.'],
+    [{ intent: 'sing', id }, 'This page is out of date. Load it again.'],
   ])('%j is refused', (request, message) =>
     expect(Object.values(issuesOf(benchRequestSchema, request))).toEqual([message]),
   )

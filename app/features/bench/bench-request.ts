@@ -69,7 +69,7 @@ export const benchRequestSchema = z.discriminatedUnion(
       reason: line('The reason why you go on, which is kept with the specimen,', 300),
     }),
   ],
-  { error: 'This page is out of date. Load it again; what you typed is kept.' },
+  { error: 'This page is out of date. Load it again.' },
 )
 
 export type BenchRequest = z.infer<typeof benchRequestSchema>

@@ -46,7 +46,7 @@ describe('an application', () => {
   })
 
   test.each([
-    ['id', '../../etc', 'This page is out of date. Load it again; what you typed is kept.'],
+    ['id', '../../etc', 'This page is out of date. Load it again.'],
     ['name', '', 'The name is missing.'],
     ['name', 'x'.repeat(81), 'The name is too long: at most 80 characters.'],
     ['form', 'barrel', 'Choose spin-on or cartridge.'],

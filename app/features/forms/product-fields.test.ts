@@ -7,7 +7,7 @@ test('names are trimmed, and whatever they are made of is kept', () =>
 
 test('everything that is wrong is said at once, each beside its field', () =>
   expect(issuesOf(productSchema, { id: 'x', brand: ' ', partNumber: 'P', form: 'spin-on', tier: 'mid' })).toEqual({
-    id: 'This page is out of date. Load it again; what you typed is kept.',
+    id: 'This page is out of date. Load it again.',
     brand: 'The brand is missing.',
     tier: 'Choose a tier.',
   }))

@@ -11,7 +11,7 @@ import { idPattern } from '#app/data/id.ts'
 
 /** Pieces that the schemas of the forms are made of; each says what is wrong in the user's words. */
 
-export const id = z.string().regex(idPattern, 'This page is out of date. Load it again; what you typed is kept.')
+export const id = z.string().regex(idPattern, 'This page is out of date. Load it again.')
 
 export const line = (name: string, most: number) =>
   z

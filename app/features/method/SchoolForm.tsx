@@ -3,7 +3,7 @@ import { href } from 'react-router'
 import type { School } from '#core/score/schools.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
-import { ErrorText } from '#app/ui/fields.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
 import { Card, Row, Stack } from '#app/ui/layout.tsx'
 

@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from 'react'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { Button } from '#app/ui/Button.tsx'
-import { ErrorText } from '#app/ui/fields.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Row, Small } from '#app/ui/layout.tsx'
 
 /** A moment as the user's own clock writes it, for the field. */

@@ -1,7 +1,7 @@
 import { criterionGroupLabel, type Criterion } from '#core/score/criterion.ts'
 import { valueFunctionUnit, writeValueFunction } from '#core/score/rule-text.ts'
 import { InputBox } from '#app/ui/inputs.tsx'
-import { ErrorText } from '#app/ui/fields.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { CriterionEdits } from './criterion-edits.ts'
