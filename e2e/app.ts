@@ -145,11 +145,16 @@ async function answered(page: Page): Promise<void> {
 /** Opens a page, once nothing of the last is on its way, and waits until React has taken it over. */
 export async function visit(page: Page, address: string): Promise<void> {
   await answered(page)
+  // A tab behind another draws nothing, and is not taken over.
+  await page.bringToFront()
   await page.goto(address, { waitUntil: 'load' })
-  await page.waitForFunction(() => {
-    const main = document.querySelector('main')
-    return main === null || Object.keys(main).some((key) => key.startsWith('__reactFiber'))
-  })
+  await page.waitForFunction(
+    () => {
+      const main = document.querySelector('main')
+      return main === null || Object.keys(main).some((key) => key.startsWith('__reactFiber'))
+    },
+    { polling: 50 },
+  )
 }
 
 /** The element a user would name so. */
