@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import 'fake-indexeddb/auto'
-import { act, cleanup, render, waitFor } from '@testing-library/react'
+import { act, cleanup, configure, render, waitFor } from '@testing-library/react'
 import { createRoutesStub, useLoaderData } from 'react-router'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { characteristicOf } from '#core/catalogue/index.ts'
@@ -74,6 +74,7 @@ function openBench(subject = subjectOf(), { at = '' } = {}): Page {
   }
 }
 
+configure({ asyncUtilTimeout: 4000 })
 beforeEach(() => localStorage.clear())
 afterEach(() => {
   cleanup()
@@ -142,7 +143,7 @@ describe('a reading that is taken', () => {
     await waitFor(() => expect(page.bench().values.has('can.height')).toBe(false))
     await page.does((bench) => void bench.undo())
     await waitFor(() => expect(page.bench().values.has('can.height')).toBe(true))
-    expect(page.sent.map(({ intent }) => intent)).toEqual(['strike', 'restore'])
+    await waitFor(() => expect(page.sent.map(({ intent }) => intent)).toEqual(['strike', 'restore']))
   })
 })
 
