@@ -9,6 +9,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import puppeteer from 'puppeteer-core'
 import { median } from 'simple-statistics'
+import { browserOptions } from '../e2e/browser.ts'
 import { medianTime, takeReading } from './timing.ts'
 import { newId } from '#app/data/id.ts'
 import { catalogueFor, type Characteristic } from '#core/catalogue/index.ts'
@@ -140,16 +141,7 @@ const watch = `
 async function timeTakes(bench: string): Promise<number> {
   const browser = await puppeteer.launch({
     protocolTimeout: 15_000,
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
+    ...browserOptions,
   })
   const page = await browser.newPage()
   await page.setViewport({ width: 1280, height: 800 })

@@ -4,6 +4,7 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core'
+import { browserOptions } from './browser.ts'
 
 const root = join(import.meta.dirname, '..')
 
@@ -27,18 +28,7 @@ export async function startApp({ demo }: { demo: boolean }): Promise<App> {
   const serve = () => spawn('node', ['bin/serve.mjs'], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
   let server = serve()
   await started(server)
-  const browser = await puppeteer.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  })
+  const browser = await puppeteer.launch(browserOptions)
   return {
     url: `http://127.0.0.1:${port}`,
     browser,

@@ -189,7 +189,7 @@ test('what the server refuses stands there with the reason until it is written a
 test('a reason before what cannot be undone is kept as well', async () => {
   const fresh = await benchOf((await visit(page, app.url), page), 'Fennick FC-416')
   await visit(page, `${app.url}${fresh}?at=media.length`)
-  if (!(await page.$('section[aria-label^="Before"]'))) return
+  await page.waitForSelector('section[aria-label^="Before"]')
   await withoutConnection([page], async () => {
     await goOn(page, 'the tape was lent out')
     await sees(page, 'One entry waits in this browser')

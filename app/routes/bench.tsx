@@ -21,7 +21,7 @@ export async function loader({ params }: Route.LoaderArgs) {
 
 export const shouldRevalidate = whenPathChanges
 
-/** What the bench knew last: with it the work goes on while the connection is down. */
+/** What the bench knew last: with it the work goes on without a server, also where no service worker may run. */
 let lastKnown: (BenchData & { loadedAt: string }) | undefined
 
 export async function clientLoader({ params, serverLoader }: Route.ClientLoaderArgs) {

@@ -1,0 +1,15 @@
+import type { LaunchOptions } from 'puppeteer-core'
+
+/** Debian's Chromium, or the one that is named; it asks for nothing of its own. */
+export const browserOptions: LaunchOptions = {
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+}
