@@ -28,7 +28,7 @@ export async function listClaims(applicationId: string): Promise<StoredClaim[]> 
   const rows: ClaimRow[] = await db('claim')
     .join('product', 'product.id', 'claim.productId')
     .where({ applicationId })
-    .orderBy(['claim.createdAt', 'claim.id'])
+    .orderByRaw('claim.created_at, claim.rowid')
     .select(columns)
   return rows.map(toClaim)
 }

@@ -1,4 +1,4 @@
-import { beforeAll, describe, expect, test } from 'vitest'
+import { beforeAll, describe, expect, test, vi } from 'vitest'
 import { newReading, demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { findApplication, listApplications, type Application } from './applications.server.ts'
 import { claimOverview } from './claim-overview.server.ts'
@@ -33,6 +33,24 @@ describe('claims', () => {
     ])
     expect(products.some(({ all }) => all.some(({ kind }) => kind === 'slogan'))).toBe(true)
     expect(capacities.filter(({ standsOut }) => standsOut)).toHaveLength(1)
+  })
+
+  test('claims that were made in the same moment stand in the order in which they were made', async () => {
+    const product = await idOf('MB-1120')
+    const model = (await listClaims(launch.id))[0]!
+    const made = Array.from({ length: 12 }, (_, turn) => ({
+      ...model,
+      id: newId(),
+      productId: product,
+      kind: 'slogan' as const,
+      words: `slogan ${turn}`,
+    }))
+    vi.useFakeTimers({ toFake: ['Date'], now: Date.parse('2026-11-01T10:00:00.000Z') })
+    for (const claim of made) await saveClaim(claim)
+    vi.useRealTimers()
+    const listed = (await listClaims(launch.id)).filter(({ words }) => words.startsWith('slogan '))
+    expect(listed.map(({ words }) => words)).toEqual(made.map(({ words }) => words))
+    for (const { id } of made) await removeClaim(id)
   })
 
   test('a decision is kept until it is taken back; a claim that goes takes it along', async () => {
