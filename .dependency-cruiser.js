@@ -56,6 +56,14 @@ export default {
     arrow('features-know-no-route', '^app/features/', '^app/routes/'),
     arrow('features-stay-in-the-browser', '^app/(features|ui|drawing|workers)/', '\\.server\\.tsx?$', exceptTypes),
     arrow('data-knows-core-alone', '^app/data/', '^app/(features|routes|ui|drawing|workers)/'),
+    arrow('storage-knows-core-alone', '^app/storage/', '^app/(?!storage/)'),
+    arrow(
+      'storage-stays-on-the-server',
+      '^app/(features|ui|drawing|workers)/',
+      '^app/storage/(?!describe-contents)',
+      exceptTypes,
+    ),
+    arrow('nobody-knows-the-server', '^app/(?!server/)', '^app/server/'),
     arrow('workers-are-thin', '^app/workers/', '^app/'),
     arrow('migrations-know-nothing', '^db/migrations/', '^(app|core|db/demo)/'),
     arrow('nobody-knows-the-demo', '^(app|core)/', '^db/demo/'),
@@ -64,7 +72,7 @@ export default {
     tsConfig: { fileName: 'tsconfig.json' },
     tsPreCompilationDeps: true,
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '(^|/)(\\.react-router|build)/|/\\+types/' },
+    exclude: { path: '(^|/)(\\.react-router|build)/|/\\+types/|^virtual:' },
     enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'default', 'types'] },
   },
 }

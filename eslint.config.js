@@ -54,5 +54,8 @@ export default tseslint.config(
   { files: ['app/ui/**', 'app/drawing/**'], rules: forbid('^#app/features/', '^#app/routes/', '^#app/data/.*server') },
   { files: ['app/features/**'], rules: forbid('^#app/routes/', '^#app/data/.*server') },
   { files: ['app/data/**'], rules: forbid('^#app/features/', '^#app/routes/', '^#app/ui/') },
-  { files: ['db/**', 'benchmarks/**', 'e2e/**', 'bin/**'], rules: { 'no-console': 'off' } },
+  {
+    files: ['app/server/**', 'db/**', 'benchmarks/**', 'e2e/**', 'bin/**', 'torture/**'],
+    rules: { 'no-console': 'off' },
+  },
 )

@@ -1,7 +1,8 @@
 import { Writable } from 'node:stream'
 import { renderToPipeableStream } from 'react-dom/server'
-import { ServerRouter, type EntryContext } from 'react-router'
+import { ServerRouter, type AppLoadContext, type EntryContext } from 'react-router'
 import { ServerStyleSheet } from 'styled-components'
+import { NonceContext } from '#app/ui/nonce.ts'
 
 const headEnd = '</head>'
 
@@ -11,8 +12,14 @@ export default function handleRequest(
   status: number,
   headers: Headers,
   context: EntryContext,
+  { nonce }: AppLoadContext & { nonce?: string },
 ): Promise<Response> {
   const sheet = new ServerStyleSheet()
+  const page = (
+    <NonceContext value={nonce}>
+      <ServerRouter context={context} url={request.url} nonce={nonce} />
+    </NonceContext>
+  )
   return new Promise<Response>((resolve, reject) => {
     const chunks: Buffer[] = []
     const body = new Writable({
@@ -25,7 +32,7 @@ export default function handleRequest(
         const at = html.indexOf(headEnd)
         headers.set('Content-Type', 'text/html; charset=utf-8')
         resolve(
-          new Response(Buffer.concat([html.subarray(0, at), Buffer.from(sheet.getStyleTags()), html.subarray(at)]), {
+          new Response(Buffer.concat([html.subarray(0, at), Buffer.from(styles(sheet, nonce)), html.subarray(at)]), {
             status,
             headers,
           }),
@@ -34,10 +41,14 @@ export default function handleRequest(
         done()
       },
     })
-    const { pipe } = renderToPipeableStream(sheet.collectStyles(<ServerRouter context={context} url={request.url} />), {
+    const { pipe } = renderToPipeableStream(sheet.collectStyles(page), {
       onAllReady: () => pipe(body),
       onShellError: reject,
       progressiveChunkSize: Infinity,
     })
   })
 }
+
+/** The styles of a page, with the word by which the browser knows that they are ours. */
+const styles = (sheet: ServerStyleSheet, nonce: string | undefined): string =>
+  nonce === undefined ? sheet.getStyleTags() : sheet.getStyleTags().replaceAll('<style ', `<style nonce="${nonce}" `)

@@ -1,8 +1,9 @@
+import '#app/ui/without-eval.ts'
 import '@fontsource/barlow-condensed/latin-500.css'
 import '@fontsource/barlow-condensed/latin-600.css'
 import '@fontsource/public-sans/latin-400.css'
 import '@fontsource/public-sans/latin-600.css'
-import type { ReactNode } from 'react'
+import { useContext, type ReactNode } from 'react'
 import { RouterProvider } from 'react-aria-components'
 import {
   href,
@@ -17,6 +18,7 @@ import {
 } from 'react-router'
 import { readPreferences } from './routes/preferences.server.ts'
 import { OutboxPanel } from '#app/features/outbox/OutboxPanel.tsx'
+import { NonceContext } from '#app/ui/nonce.ts'
 import { AppShell } from '#app/ui/AppShell.tsx'
 import { defaultPreferences } from '#app/ui/preferences.ts'
 import { RouteError } from '#app/ui/RouteError.tsx'
@@ -31,11 +33,14 @@ export const shouldRevalidate = ({ formAction }: ShouldRevalidateFunctionArgs) =
 export const meta: Route.MetaFunction = () => [{ title: 'Plicator' }]
 
 export function Layout({ children }: { children: ReactNode }) {
+  const nonce = useContext(NonceContext)
   const { preferences = defaultPreferences } = useRouteLoaderData<typeof loader>('root') ?? {}
   return (
     <html lang="en" data-theme={preferences.theme}>
       <head>
         <meta charSet="utf-8" />
+        {/* Where those who add styles in the browser look for it. */}
+        <meta property="csp-nonce" nonce={nonce} suppressHydrationWarning />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
         <Meta />
@@ -44,8 +49,8 @@ export function Layout({ children }: { children: ReactNode }) {
       <body>
         <GlobalStyle />
         <AppShell preferences={preferences}>{children}</AppShell>
-        <ScrollRestoration />
-        <Scripts />
+        <ScrollRestoration nonce={nonce} />
+        <Scripts nonce={nonce} />
       </body>
     </html>
   )

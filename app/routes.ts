@@ -46,6 +46,11 @@ export default [
   route('bench/:specimen/acts', 'routes/bench-acts.ts'),
   route('bench/:specimen/distribution/:characteristic', 'routes/distribution.ts'),
 
+  route('backups', 'routes/backups.tsx'),
+  route('backups/file', 'routes/backup-file.ts'),
+  route('backups/readable.zip', 'routes/backup-readable.ts'),
+  route('backups/:name', 'routes/backup.ts'),
+
   route('library', 'routes/library.tsx'),
   route('import', 'routes/import-new.tsx'),
   route('import/file', 'routes/import-file.ts'),

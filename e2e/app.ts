@@ -14,8 +14,10 @@ const patience = 20_000
 export interface App {
   url: string
   browser: Browser
+  /** The data folder. */
+  data: string
   /** Takes the server away, and brings it back with the same data. */
-  server: { goes(): Promise<void>; comesBack(): Promise<void> }
+  server: { goes(signal?: NodeJS.Signals): Promise<void>; comesBack(): Promise<void> }
   stop(): Promise<void>
 }
 
@@ -32,10 +34,11 @@ export async function startApp({ demo }: { demo: boolean }): Promise<App> {
   return {
     url: `http://127.0.0.1:${port}`,
     browser,
+    data,
     server: {
-      async goes() {
+      async goes(signal = 'SIGKILL') {
         const gone = new Promise((resolve) => server.on('exit', resolve))
-        server.kill('SIGKILL')
+        server.kill(signal)
         await gone
       },
       async comesBack() {
@@ -71,8 +74,8 @@ const faults: string[] = []
 /** What went wrong on the pages since it was asked last: a test that leaves any has failed. */
 export const takeFaults = (): string[] => faults.splice(0)
 
-/** A refused form is an answer, and so is a request that the page itself gave up. */
-const isAnswer = (status: number): boolean => status < 400 || status === 422
+/** A form that is refused, or that another has saved meanwhile, is an answer, and so is a request that the page itself gave up. */
+const isAnswer = (status: number): boolean => status < 400 || status === 409 || status === 422
 
 /** A page whose faults fail the test: an uncaught error, an error on the console, a request that failed. */
 export async function openPage({ url, browser }: App, path: string): Promise<Page> {
@@ -92,6 +95,11 @@ export async function openPage({ url, browser }: App, path: string): Promise<Pag
   })
   page.on('response', (response) => {
     if (!isAnswer(response.status())) faults.push(`${response.status()}: ${response.url()}`)
+  })
+  await page.evaluateOnNewDocument(() => {
+    document.addEventListener('securitypolicyviolation', ({ violatedDirective, blockedURI, sourceFile, lineNumber }) =>
+      console.error(`policy: ${violatedDirective} ${blockedURI} at ${sourceFile}:${lineNumber}`),
+    )
   })
   await visit(page, url + path)
   return page

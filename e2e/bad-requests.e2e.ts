@@ -141,6 +141,7 @@ describe('requests that no form would send', () => {
   const verdict = {
     intent: 'save',
     id: 'aaaaaaaaaaaa',
+    version: '0',
     schoolId: 'build',
     driverId: '',
     words: '',
@@ -153,7 +154,12 @@ describe('requests that no form would send', () => {
   test.each([
     ['a decision on a claim that is not there', '/claims', decision, 'That claim is not there any more.'],
     ['a decision on no kind of claim', '/claims', { ...decision, kind: 'taste' }, 'There is no such claim.'],
-    ['a verdict by no school', '/verdict', { ...verdict, intent: 'publish', schoolId: 'nobody' }, 'school'],
+    [
+      'a verdict by no school',
+      '/verdict',
+      { ...verdict, intent: 'publish', version: '0', schoolId: 'nobody' },
+      'school',
+    ],
     [
       'a verdict that puts a stranger first',
       '/verdict',

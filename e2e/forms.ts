@@ -17,11 +17,12 @@ export async function addressOf(page: Page, text: string, at: string): Promise<s
   return address
 }
 
-/** All that the form on the screen holds, by name; its id apart. */
+/** All that the form on the screen holds, by name; its id and its version apart. */
 export const contentsOf = (page: Page): Promise<Record<string, string>> =>
   page.$eval('main form', (form) => {
     const held = Object.fromEntries(new FormData(form as HTMLFormElement)) as Record<string, string>
     delete held.id
+    delete held.version
     return held
   })
 

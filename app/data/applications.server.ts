@@ -1,7 +1,10 @@
 import type { FilterForm } from '#core/catalogue/index.ts'
 import type { ServiceIntervals } from '#core/money/driver.ts'
-import { database, savedUnlessTaken, upsert } from './database.server.ts'
+import { foldName } from '#core/fold-name.ts'
+import { now } from './clock.ts'
+import { database, writableDatabase } from './database.server.ts'
 import type { RawInput } from './raw-input.ts'
+import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 export interface Application {
   id: string
@@ -23,16 +26,18 @@ export interface Application {
   serviceIntervals: ServiceIntervals
   rawInput: RawInput
   createdAt: string
+  version: number
 }
 
-export type ApplicationFields = Omit<Application, 'createdAt'>
+export type ApplicationFields = Omit<Application, 'createdAt' | 'version'>
 
 interface ApplicationRow extends Omit<Application, 'serviceIntervals' | 'rawInput'> {
+  nameKey: string
   serviceIntervals: string
   rawInput: string
 }
 
-const toApplication = ({ serviceIntervals, rawInput, ...rest }: ApplicationRow): Application => ({
+const toApplication = ({ serviceIntervals, rawInput, nameKey: _, ...rest }: ApplicationRow): Application => ({
   ...rest,
   serviceIntervals: JSON.parse(serviceIntervals) as ServiceIntervals,
   rawInput: JSON.parse(rawInput) as RawInput,
@@ -44,26 +49,57 @@ export async function listApplications(): Promise<Application[]> {
   return rows.map(toApplication)
 }
 
+/** Names of the latest applications, oldest first, so many at most; one that is named is among them. */
+export async function listApplicationNames(named: string, most = 50): Promise<{ id: string; name: string }[]> {
+  const db = await database()
+  const latest = db('application').orderBy('createdAt', 'desc').limit(most).select('id')
+  return db('application')
+    .whereIn('id', db.from(latest.as('latest')).select('id'))
+    .orWhere({ id: named })
+    .orderBy('createdAt')
+    .select('id', 'name')
+}
+
+/** A page of the applications, oldest first, and how many there are. */
+export async function listApplicationsPage(
+  page: number,
+  size: number,
+): Promise<{ applications: Application[]; total: number }> {
+  const db = await database()
+  const counted = await db('application').count({ total: 'id' }).first()
+  const rows: ApplicationRow[] = await db('application')
+    .orderBy(['createdAt', 'id'])
+    .offset((page - 1) * size)
+    .limit(size)
+  return { applications: rows.map(toApplication), total: Number(counted?.total ?? 0) }
+}
+
 export async function findApplication(id: string): Promise<Application | undefined> {
   const db = await database()
   const row: ApplicationRow | undefined = await db('application').where({ id }).first()
   return row && toApplication(row)
 }
 
-/** Adds or changes an application; the same id twice changes nothing twice. */
-export async function saveApplication(fields: ApplicationFields): Promise<'saved' | 'taken'> {
-  const db = await database()
-  const row = {
-    ...fields,
-    serviceIntervals: JSON.stringify(fields.serviceIntervals),
-    rawInput: JSON.stringify(fields.rawInput),
-  }
-  return savedUnlessTaken(() => upsert(db, 'application', row))
-}
+const toRow = (fields: ApplicationFields) => ({
+  ...fields,
+  nameKey: foldName(fields.name),
+  serviceIntervals: JSON.stringify(fields.serviceIntervals),
+  rawInput: JSON.stringify(fields.rawInput),
+})
+
+/** Adds an application. */
+export const addApplication = (fields: ApplicationFields): Promise<Added> =>
+  addOnce({ id: fields.id, content: fields }, (trx) =>
+    trx('application').insert({ ...toRow(fields), createdAt: now() }),
+  )
+
+/** Changes an application of which a version was seen. */
+export const changeApplication = (fields: ApplicationFields, version: number): Promise<Changed> =>
+  changeSeen('application', { id: fields.id, version }, toRow(fields))
 
 /** Removes an application that has no products. */
 export async function removeApplication(id: string): Promise<'removed' | 'in-use'> {
-  const db = await database()
+  const db = await writableDatabase()
   return db.transaction(async (trx) => {
     if (await trx('product').where({ applicationId: id }).first()) return 'in-use'
     await trx('application').where({ id }).delete()

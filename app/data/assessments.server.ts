@@ -1,8 +1,10 @@
+import { isMainThread } from 'node:worker_threads'
 import { LRUCache } from 'lru-cache'
 import { assess, type Assessment } from '#core/figures/assess.ts'
 import { requirementsOf } from '#core/figures/application-requirements.ts'
+import { databaseOpenings } from './database.server.ts'
 import { instrumentsById } from './instruments.server.ts'
-import { listReadingsBySpecimen, readingVersions } from './readings.server.ts'
+import { listReadingsBySpecimen } from './readings.server.ts'
 import { listSpecimens, type Specimen } from './specimens.server.ts'
 
 export interface AssessedSpecimen {
@@ -10,32 +12,38 @@ export interface AssessedSpecimen {
   assessment: Assessment
 }
 
-/** Assessments by specimen, each with the version of what it was made from. */
-const cache = new LRUCache<string, { version: string; assessment: Assessment }>({ max: 600 })
+/**
+ * Assessments by specimen and version: the database counts a version on whenever anything changes that one rests on.
+ * The thread that evaluates line-ups needs those of many specimens, the others of a few.
+ */
+const cache = new LRUCache<string, Assessment>({ max: isMainThread ? 300 : 1200 })
 
-/** Every given specimen with all that follows from its readings; worked out again only when they change. */
+const keyOf = ({ id, assessmentVersion }: Specimen): string => `${databaseOpenings()} ${id} ${assessmentVersion}`
+
+/** Every given specimen with all that follows from its readings; worked out again only when that has changed. */
 export async function assessSpecimens(specimens: readonly Specimen[]): Promise<AssessedSpecimen[]> {
-  const versions = await readingVersions(specimens.map(({ id }) => id))
-  const instruments = await instrumentsById()
-  const instrumentsVersion = JSON.stringify([...instruments.values()])
-  const versionOf = ({ id, form, recordingPlan, ...specimen }: Specimen) =>
-    `${form} ${JSON.stringify([requirementsOf(specimen), recordingPlan])} ${versions.get(id) ?? ''} ` +
-    `${instrumentsVersion}`
-
-  const known = new Map(
-    specimens.flatMap((specimen) => {
-      const cached = cache.get(specimen.id)
-      return cached?.version === versionOf(specimen) ? [[specimen.id, cached.assessment] as const] : []
-    }),
-  )
-  const stale = specimens.filter(({ id }) => !known.has(id))
-  const readings = await listReadingsBySpecimen(stale.map(({ id }) => id))
-  return specimens.map((specimen) => {
-    const { id, form, recordingPlan: plan } = specimen
-    const context = { requirements: requirementsOf(specimen), plan, instruments }
-    const assessment = known.get(id) ?? assess(form, readings.get(id) ?? [], context)
-    cache.set(id, { version: versionOf(specimen), assessment })
-    return { specimen, assessment }
+  const known = new Map<string, Assessment>()
+  for (const specimen of specimens) {
+    const assessment = cache.get(keyOf(specimen))
+    if (assessment) known.set(specimen.id, assessment)
+  }
+  const unknown = specimens.filter(({ id }) => !known.has(id))
+  if (unknown.length > 0) {
+    const [readings, instruments] = await Promise.all([
+      listReadingsBySpecimen(unknown.map(({ id }) => id)),
+      instrumentsById(),
+    ])
+    for (const specimen of unknown) {
+      const { id, form, recordingPlan: plan } = specimen
+      const context = { requirements: requirementsOf(specimen), plan, instruments }
+      const assessment = assess(form, readings.get(id) ?? [], context)
+      known.set(id, assessment)
+      cache.set(keyOf(specimen), assessment)
+    }
+  }
+  return specimens.flatMap((specimen) => {
+    const assessment = known.get(specimen.id)
+    return assessment ? [{ specimen, assessment }] : []
   })
 }
 

@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import sharp from 'sharp'
 import { beforeAll, describe, expect, test } from 'vitest'
 import { newId } from './id.ts'
-import { addCheck, listInstruments, removeInstrument, saveInstrument, saveZeroOffset } from './instruments.server.ts'
+import { addCheck, listInstruments, removeInstrument, addInstrument, saveZeroOffset } from './instruments.server.ts'
 import { addPhoto, listPhotos, readPhoto, removePhoto } from './photos.server.ts'
 import { addReading, listLastUses, listReadings } from './readings.server.ts'
 import { findSpecimen, latestSpecimen, saveRecordingPlan } from './specimens.server.ts'
@@ -24,7 +24,8 @@ const reading = (characteristic: string, valueNumber: number, more = {}) =>
 describe('pictures', () => {
   const picture = (width: number, height: number) =>
     sharp({ create: { width, height, channels: 3, background: '#7a6' } })
-  const add = async (bytes: Uint8Array, name = 'a.jpg') => addPhoto(specimen, { id: newId(), part: 'can', name }, bytes)
+  const add = async (bytes: Uint8Array, name = 'a.jpg') =>
+    addPhoto(specimen, { id: newId(), part: 'can', name }, new Response(bytes as BodyInit).body!)
 
   test('the place where it was taken and all that the camera noted are gone', async () => {
     const tagged = await picture(600, 400)
@@ -83,9 +84,9 @@ describe('instruments', () => {
   test('the first of a kind is the usual one, until another is said to be', async () => {
     const gauges = async () =>
       (await listInstruments()).filter(({ kind }) => kind === 'gauge').map(({ name, isDefault }) => [name, isDefault])
-    await saveInstrument(gauge)
+    await addInstrument(gauge)
     expect(await gauges()).toEqual([['dial gauge', true]])
-    await saveInstrument({ ...gauge, id: newId(), name: 'digital gauge', isDefault: true })
+    await addInstrument({ ...gauge, id: newId(), name: 'digital gauge', isDefault: true })
     expect(await gauges()).toEqual([
       ['digital gauge', true],
       ['dial gauge', false],
@@ -93,12 +94,12 @@ describe('instruments', () => {
   })
 
   test('no two of a name; checks and zero are kept', async () => {
-    await saveInstrument(caliper)
+    await addInstrument(caliper)
     expect((await listInstruments()).find(({ id }) => id === caliper.id)).toMatchObject({
       isDefault: false,
       check: { state: 'never' },
     })
-    expect(await saveInstrument({ ...caliper, id: newId() })).toBe('taken')
+    expect(await addInstrument({ ...caliper, id: newId() })).toBe('taken')
     await addCheck(caliper.id, {
       id: newId(),
       checkedAt: new Date().toISOString(),
@@ -120,7 +121,7 @@ describe('instruments', () => {
     expect((await listReadings(specimen)).at(-1)).toMatchObject({ instrumentId: caliper.id, zeroOffset: 0.00002 })
     expect((await listLastUses())['can.wall']).toEqual({ unit: 'mm', instrument: caliper.id })
     const spare = { ...caliper, id: newId(), name: 'spare' }
-    await saveInstrument(spare)
+    await addInstrument(spare)
     expect(await removeInstrument(spare.id)).toBe('removed')
   })
 })

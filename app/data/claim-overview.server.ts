@@ -3,6 +3,7 @@ import { capacityPerArea, type CapacityPerArea } from '#core/claims/capacity.ts'
 import { standingClaims, type StandingClaims } from '#core/claims/standing.ts'
 import { assessApplication } from './assessments.server.ts'
 import { listClaims, listDecisions, type StoredClaim } from './claims.server.ts'
+import { lineupQuery } from './lineup-query.server.ts'
 import { listProducts } from './products.server.ts'
 
 /** A product with its claims and those of them that count. */
@@ -14,10 +15,13 @@ export interface ProductClaims extends StandingClaims {
   given: string[]
 }
 
+interface ClaimOverview {
+  products: ProductClaims[]
+  capacities: CapacityPerArea[]
+}
+
 /** Claims of a line-up: product by product, and capacity over measured area. */
-export async function claimOverview(
-  application: string,
-): Promise<{ products: ProductClaims[]; capacities: CapacityPerArea[] }> {
+export const claimOverview = lineupQuery('claims', async (application: string): Promise<ClaimOverview> => {
   const [products, claims, decisions, assessed] = await Promise.all([
     listProducts(application),
     listClaims(application),
@@ -55,4 +59,4 @@ export async function claimOverview(
     return capacity === undefined || areas.length === 0 ? [] : [{ product: id, capacity, area: mean(areas) }]
   })
   return { products: claiming, capacities: capacityPerArea(capacities) }
-}
+})

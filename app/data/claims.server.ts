@@ -1,13 +1,17 @@
 import type { Claim, ClaimKind, ClaimParts } from '#core/claims/claim.ts'
 import type { ClaimDecision } from '#core/claims/standing.ts'
 import { now } from './clock.ts'
-import { database, upsert } from './database.server.ts'
+import { database, writableDatabase } from './database.server.ts'
 import type { RawInput } from './raw-input.ts'
+import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 export interface StoredClaim extends Claim {
   photoId: string | null
   rawInput: RawInput
+  version: number
 }
+
+export type ClaimFields = Omit<StoredClaim, 'version'>
 
 interface ClaimRow extends Omit<StoredClaim, 'parts' | 'rawInput'> {
   parts: string
@@ -20,7 +24,18 @@ const toClaim = ({ parts, rawInput, ...rest }: ClaimRow): StoredClaim => ({
   rawInput: JSON.parse(rawInput) as RawInput,
 })
 
-const columns = ['claim.id', 'productId', 'kind', 'words', 'place', 'readOn', 'parts', 'photoId', 'claim.rawInput']
+const columns = [
+  'claim.id',
+  'productId',
+  'kind',
+  'words',
+  'place',
+  'readOn',
+  'parts',
+  'photoId',
+  'claim.rawInput',
+  'claim.version',
+]
 
 /** All claims on the products of an application, oldest first. */
 export async function listClaims(applicationId: string): Promise<StoredClaim[]> {
@@ -39,18 +54,22 @@ export async function findClaim(id: string): Promise<StoredClaim | undefined> {
   return row && toClaim(row)
 }
 
-/** Adds or changes a claim; the same id twice changes nothing twice. */
-export async function saveClaim(claim: StoredClaim): Promise<void> {
-  const db = await database()
-  await upsert(db, 'claim', {
-    ...claim,
-    parts: JSON.stringify(claim.parts),
-    rawInput: JSON.stringify(claim.rawInput),
-  })
-}
+const toRow = (claim: ClaimFields) => ({
+  ...claim,
+  parts: JSON.stringify(claim.parts),
+  rawInput: JSON.stringify(claim.rawInput),
+})
+
+/** Adds a claim. */
+export const addClaim = (claim: ClaimFields): Promise<Added> =>
+  addOnce({ id: claim.id, content: claim }, (trx) => trx('claim').insert({ ...toRow(claim), createdAt: now() }))
+
+/** Changes a claim of which a version was seen. */
+export const changeClaim = (claim: ClaimFields, version: number): Promise<Changed> =>
+  changeSeen('claim', { id: claim.id, version }, toRow(claim))
 
 export async function removeClaim(id: string): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('claim').where({ id }).delete()
 }
 
@@ -70,7 +89,7 @@ export async function saveDecision({
   claimId,
   reason,
 }: Omit<ClaimDecision, 'decidedAt'>): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('claimDecision')
     .insert({ productId, kind, claimId, reason, decidedAt: now() })
     .onConflict(['productId', 'kind'])
@@ -79,6 +98,6 @@ export async function saveDecision({
 
 /** Goes back to the lower claim. */
 export async function removeDecision(productId: string, kind: ClaimKind): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('claimDecision').where({ productId, kind }).delete()
 }

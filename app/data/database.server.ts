@@ -1,75 +1,95 @@
-import { mkdirSync } from 'node:fs'
-import { join } from 'node:path'
-import knexModule, { type Knex } from 'knex'
-import { migrationSource } from '#db/migrations/index.ts'
-import { now } from './clock.ts'
-import { camelCaseRows, snakeCase } from './identifier-mapping.ts'
+import type { Knex } from 'knex'
+import { databaseFile } from '#app/storage/data-folder.ts'
+import { openDatabase, type Database } from '#app/storage/open-database.ts'
+import { StorageError, storageProblemOf } from '#app/storage/storage-problem.ts'
 
-/** Folder of the database: PLICATOR_DATA, or `data` beside the app. */
-export const dataFolder = (): string => process.env.PLICATOR_DATA ?? join(process.cwd(), 'data')
+interface Shared {
+  opening: Promise<Database> | undefined
+  openings: number
+  /** What the last attempt to open met, and when it may be tried again. */
+  failed: { error: unknown; until: number } | undefined
+  /** It is not to be opened: a backup is being put in its place, or the app ends. */
+  restoring: boolean
+}
+
+/** One for the process, also when the development server loads this file again. */
+const shared = ((globalThis as { plicatorDatabase?: Shared }).plicatorDatabase ??= {
+  opening: undefined,
+  openings: 0,
+  failed: undefined,
+  restoring: false,
+})
+
+/** So long a database that could not be opened is left alone, in milliseconds. */
+const waitAfterFailure = 1000
+
+/** The app's database, opened at the first call; after a failure it is tried again, so that the app recovers. */
+async function openedDatabase(): Promise<Database> {
+  if (shared.restoring) throw new StorageError('restoring')
+  if (shared.opening) return shared.opening
+  if (shared.failed && Date.now() < shared.failed.until) throw shared.failed.error
+  const opening = openDatabase(databaseFile())
+  shared.opening = opening
+  shared.openings++
+  opening.catch((error: unknown) => {
+    shared.opening = undefined
+    shared.failed = { error, until: retryAt(error) }
+  })
+  return opening
+}
+
+/** What a new attempt cannot change is not tried again: a migration that failed would make a backup each time. */
+const retryAt = (error: unknown): number =>
+  storageProblemOf(error)?.kind === 'migration' ? Infinity : Date.now() + waitAfterFailure
+
+/** The database for reading. */
+export const database = async (): Promise<Knex> => (await openedDatabase()).read
+
+/** The database for writing: one at a time. */
+export const writableDatabase = async (): Promise<Knex> => (await openedDatabase()).write
 
 /**
- * Opens a database file, brings it up to date and returns it.
- *
- * Columns are named in camel case by the code and in snake case by the file. Foreign keys are enforced; the journal is
- * a write-ahead log, so that reading goes on while a reading is being written.
+ * The database for imports. What they write points at specimens that are made when all of it is there, so foreign keys
+ * are not enforced.
  */
-export async function openDatabase(file: string): Promise<Knex> {
-  const knex = knexModule({
-    client: 'better-sqlite3',
-    connection: { filename: file },
-    useNullAsDefault: true,
-    // Knex asks for names that were not given, too.
-    wrapIdentifier: (name: string | undefined, quote) => (name === undefined ? name : quote(snakeCase(name))) as string,
-    postProcessResponse: camelCaseRows,
-    pool: {
-      min: 1,
-      max: 1,
-      afterCreate(connection: { pragma(text: string): unknown }, done: (error: Error | null) => void) {
-        connection.pragma('journal_mode = WAL')
-        connection.pragma('foreign_keys = ON')
-        connection.pragma('synchronous = NORMAL')
-        connection.pragma('busy_timeout = 5000')
-        done(null)
-      },
-    },
-  })
-  await knex.migrate.latest({ migrationSource })
-  return knex
+export const importDatabase = async (): Promise<Knex> => (await openedDatabase()).import
+
+/** How often a database was opened: another one may have the same versions. */
+export const databaseOpenings = (): number => shared.openings
+
+/** Changes whenever anything in the database has changed, or another database has taken its place. */
+export async function databaseVersion(): Promise<string> {
+  const [{ dataVersion }] = (await (await database()).raw('pragma data_version')) as [{ dataVersion: number }]
+  return `${shared.openings} ${dataVersion}`
 }
 
-const shared = globalThis as { plicatorDatabase?: Promise<Knex> }
+const closing: (() => Promise<void>)[] = []
 
-/** The app's database, opened at the first call. */
-export function database(): Promise<Knex> {
-  shared.plicatorDatabase ??= (async () => {
-    mkdirSync(dataFolder(), { recursive: true })
-    return openDatabase(join(dataFolder(), 'plicator.sqlite'))
-  })()
-  return shared.plicatorDatabase
+/** Has something done before the database is closed: others of this process that have it open close it, too. */
+export const whenDatabaseCloses = (work: () => Promise<void>): void => void closing.push(work)
+
+/** Ends what runs, writes the log into the file of the database and closes it; the next call opens it anew. */
+export async function closeDatabase(): Promise<void> {
+  for (const work of closing) await work()
+  const opening = shared.opening
+  shared.opening = undefined
+  shared.failed = undefined
+  await (await opening?.catch(() => undefined))?.close()
 }
 
-/** Whether an error is SQLite's refusal of a second row with the same key. */
-const isDuplicate = (error: unknown): boolean =>
-  error instanceof Error &&
-  'code' in error &&
-  (error.code === 'SQLITE_CONSTRAINT_UNIQUE' || error.code === 'SQLITE_CONSTRAINT_PRIMARYKEY')
+/** Closes the database for good: what still runs does not open it again, and what it leaves the next start ends. */
+export async function closeDatabaseForGood(): Promise<void> {
+  shared.restoring = true
+  await closeDatabase()
+}
 
-/** Saves, and says when another row has the name already. */
-export async function savedUnlessTaken(save: () => Promise<unknown>): Promise<'saved' | 'taken'> {
+/** Does what exchanges the database while nobody has it open; what is asked meanwhile is told so. */
+export async function withDatabaseClosed<T>(work: () => Promise<T>): Promise<T> {
+  shared.restoring = true
   try {
-    await save()
-    return 'saved'
-  } catch (error) {
-    if (isDuplicate(error)) return 'taken'
-    throw error
+    await closeDatabase()
+    return await work()
+  } finally {
+    shared.restoring = false
   }
-}
-
-/** Adds a row, or changes the one that has its id; when it was made stays. */
-export async function upsert(db: Knex, table: string, { id, ...row }: { id: string } & Record<string, unknown>) {
-  await db(table)
-    .insert({ id, ...row, createdAt: now() })
-    .onConflict('id')
-    .merge(Object.keys(row))
 }

@@ -1,10 +1,16 @@
 import type { Driver } from '#core/money/driver.ts'
-import { database, savedUnlessTaken, upsert } from './database.server.ts'
+import { foldName } from '#core/fold-name.ts'
+import { now } from './clock.ts'
+import { database, writableDatabase } from './database.server.ts'
 import type { RawInput } from './raw-input.ts'
+import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 export interface StoredDriver extends Driver {
   rawInput: RawInput
+  version: number
 }
+
+export type DriverFields = Omit<StoredDriver, 'version'>
 
 interface DriverRow extends Omit<StoredDriver, 'habit' | 'meetsOil' | 'rawInput'> {
   habitDistance: number | null
@@ -12,6 +18,7 @@ interface DriverRow extends Omit<StoredDriver, 'habit' | 'meetsOil' | 'rawInput'
   meetsOil: number
   rawInput: string
   createdAt: string
+  nameKey: string
 }
 
 const toDriver = ({
@@ -20,6 +27,7 @@ const toDriver = ({
   meetsOil,
   rawInput,
   createdAt: _,
+  nameKey: _key,
   ...rest
 }: DriverRow): StoredDriver => ({
   ...rest,
@@ -35,19 +43,23 @@ export async function listDrivers(): Promise<StoredDriver[]> {
   return rows.map(toDriver)
 }
 
-/** Adds or changes a driver. */
-export async function saveDriver({ habit, rawInput, ...rest }: StoredDriver): Promise<'saved' | 'taken'> {
-  const db = await database()
-  const row = {
-    ...rest,
-    habitDistance: habit.distance,
-    habitMonths: habit.months,
-    rawInput: JSON.stringify(rawInput),
-  }
-  return savedUnlessTaken(() => upsert(db, 'driver', row))
-}
+const toRow = ({ habit, rawInput, ...rest }: DriverFields) => ({
+  ...rest,
+  nameKey: foldName(rest.name),
+  habitDistance: habit.distance,
+  habitMonths: habit.months,
+  rawInput: JSON.stringify(rawInput),
+})
+
+/** Adds a driver. */
+export const addDriver = (fields: DriverFields): Promise<Added> =>
+  addOnce({ id: fields.id, content: fields }, (trx) => trx('driver').insert({ ...toRow(fields), createdAt: now() }))
+
+/** Changes a driver of which a version was seen. */
+export const changeDriver = (fields: DriverFields, version: number): Promise<Changed> =>
+  changeSeen('driver', { id: fields.id, version }, toRow(fields))
 
 export async function removeDriver(id: string): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('driver').where({ id }).delete()
 }

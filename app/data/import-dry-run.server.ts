@@ -100,7 +100,7 @@ async function actsOf({ path }: ImportedReading, { specimens, acts }: LibraryInd
 
 async function recordedActs(specimenId: string): Promise<Set<string>> {
   const db = await database()
-  const rows: Pick<ImportedReading, 'characteristic' | 'recordedAt' | 'rawInput'>[] = await db('reading')
+  const rows: Pick<ImportedReading, 'characteristic' | 'recordedAt' | 'rawInput'>[] = await db('shownReading')
     .where({ specimenId })
     .select('characteristic', 'recordedAt', 'rawInput')
   return new Set(rows.map(readingActKey))

@@ -1,17 +1,17 @@
-import { createWriteStream, mkdirSync } from 'node:fs'
+import { createWriteStream, readdirSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { join } from 'node:path'
-import { Readable, Transform } from 'node:stream'
+import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { formatCsv } from '#core/exchange/csv.ts'
-import { dataFolder } from './database.server.ts'
+import { ensureFolder } from '#app/storage/data-folder.ts'
+import { storageProblemOf } from '#app/storage/storage-problem.ts'
 import { newId } from './id.ts'
 import { dryRunImport } from './import-dry-run.server.ts'
 import { fileRow, type Import, type ImportJob, type RowResult } from './import-job.ts'
+import { endUnfinishedImports, keepImport, readImport } from './import-table.server.ts'
 import { writeImport } from './import-write.server.ts'
 import { streamOf } from './stream.server.ts'
-
-const maximumImportBytes = 200 * 1024 * 1024
 
 const jobs = new Map<string, ImportJob>()
 const rememberedJobs = 5
@@ -19,12 +19,33 @@ const rememberedJobs = 5
 /** So many refused rows are listed on the page; the file of row results has them all. */
 const listedProblems = 200
 
-/** What is known of an import, without its rows. */
-export function findImport(id: string): (Import & { problems: { row: number; message: string }[] }) | undefined {
+/** An import as its page shows it. */
+export interface ShownImport extends Import {
+  problems: { row: number; message: string }[]
+  /** The results of its rows are still known. */
+  hasRowResults: boolean
+}
+
+/** What is known of an import, without its rows; of one of a former run, how it ended. */
+export async function findImport(id: string): Promise<ShownImport | undefined> {
   const job = jobs.get(id)
-  if (!job) return undefined
+  if (!job) {
+    const former = await readImport(id)
+    return former && { ...former, problems: [], hasRowResults: false }
+  }
   const { file: _file, rowResults: _rowResults, problems, ...rest } = job
-  return { ...rest, problems: [...problems].slice(0, listedProblems).map(([row, message]) => ({ row, message })) }
+  const listed = firstOf(problems, listedProblems).map(([row, message]) => ({ row, message }))
+  return { ...rest, problems: listed, hasRowResults: true }
+}
+
+/** The first entries of a map, without a copy of all of it. */
+function firstOf<Key, Value>(map: ReadonlyMap<Key, Value>, most: number): [Key, Value][] {
+  const first: [Key, Value][] = []
+  for (const entry of map) {
+    if (first.length === most) break
+    first.push(entry)
+  }
+  return first
 }
 
 const rowResultLabels: Record<RowResult, string> = { new: 'new', there: 'there already', refused: 'refused' }
@@ -55,9 +76,7 @@ export async function beginImport(
   body: ReadableStream<Uint8Array>,
 ): Promise<{ id: string } | { refused: string }> {
   const id = newId()
-  const folder = join(dataFolder(), 'imports')
-  mkdirSync(folder, { recursive: true })
-  const file = join(folder, `${id}.csv`)
+  const file = join(ensureFolder('imports'), `${id}.csv`)
   const refused = await keepFile(body, file)
   if (refused) return { refused }
   const job: ImportJob = {
@@ -72,6 +91,7 @@ export async function beginImport(
     rowResults: [],
     problems: new Map(),
   }
+  await keepImport(job)
   jobs.set(id, job)
   forgetOldJobs()
   void run(job, dryRunImport)
@@ -80,21 +100,13 @@ export async function beginImport(
 
 /** Streams an upload to its file; says why when it is refused, and leaves nothing behind. */
 async function keepFile(body: ReadableStream<Uint8Array>, file: string): Promise<string | undefined> {
-  let size = 0
-  const limit = new Transform({
-    transform(chunk: Buffer, _encoding, done) {
-      size += chunk.length
-      done(size > maximumImportBytes ? new Error('too large') : null, chunk)
-    },
-  })
   try {
-    await pipeline(Readable.fromWeb(body as never), limit, createWriteStream(file))
+    await pipeline(Readable.fromWeb(body as never), createWriteStream(file))
     return undefined
-  } catch {
+  } catch (error) {
     await rm(file, { force: true })
-    return size > maximumImportBytes
-      ? 'The file is larger than 200 MB. Split it.'
-      : 'The file did not arrive whole. Send it again.'
+    if (storageProblemOf(error)) throw error
+    return 'The file did not arrive whole. Send it again.'
   }
 }
 
@@ -116,8 +128,15 @@ export function confirmImport(id: string): string | undefined {
     return 'Some rows are refused. Mend them in the file and send it again: it is all or nothing.'
   job.state = 'writing'
   job.progress = 0
-  void run(job, writeImport)
+  void run(job, finishWriting)
   return undefined
+}
+
+async function finishWriting(job: ImportJob): Promise<void> {
+  await keepImport(job)
+  await writeImport(job)
+  job.progress = 1
+  job.state = 'done'
 }
 
 async function run(job: ImportJob, step: (job: ImportJob) => Promise<void>): Promise<void> {
@@ -126,6 +145,22 @@ async function run(job: ImportJob, step: (job: ImportJob) => Promise<void>): Pro
   } catch (error) {
     console.error(error)
     job.state = 'failed'
-    job.message = 'It could not be finished; nothing was written. The log of the server says more.'
+    job.message =
+      'It could not be finished, and what was written of it was taken back. The log of the server says more.'
   }
+  if (job.state === 'failed' || job.state === 'done') await rm(job.file, { force: true })
+  await keepImport(job).catch((error: unknown) => console.error(error))
+}
+
+/** Whether an import is being looked at or written. */
+export const isImporting = (): boolean =>
+  [...jobs.values()].some(({ state }) => state === 'reading' || state === 'writing')
+
+/** Imports that a former run left unfinished are taken back, and say so; their files go. */
+export async function endInterruptedImports(): Promise<void> {
+  await endUnfinishedImports(
+    'The server ended while this import was under way. Nothing of it was written. Send the file again.',
+  )
+  const folder = ensureFolder('imports')
+  for (const name of readdirSync(folder)) await rm(join(folder, name), { force: true })
 }

@@ -1,17 +1,24 @@
+import { readdirSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
 import Papa from 'papaparse'
 import { describe, expect, test, vi } from 'vitest'
 import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
-import { database } from './database.server.ts'
+import { listApplications } from './applications.server.ts'
+import { database, importDatabase, writableDatabase } from './database.server.ts'
 import { streamReadings } from './exports.server.ts'
 import { beginImport, confirmImport, findImport, streamRowResults } from './imports.server.ts'
 import { listInstruments } from './instruments.server.ts'
 import { listReadings } from './readings.server.ts'
 import { listAllSpecimens } from './specimens.server.ts'
+import { sweepDataFolder } from './sweep.server.ts'
 
 demoDatabase()
 
 const text = async (stream: ReadableStream<Uint8Array>): Promise<string> => new Response(stream).text()
 const count = async (): Promise<number> => Number((await (await database())('reading').count({ n: '*' }).first())!.n)
+
+const shownCount = async (): Promise<number> =>
+  Number((await (await database())('shownReading').count({ n: '*' }).first())!.n)
 
 async function upload(csv: string): Promise<string> {
   const begun = await beginImport('test.csv', new Response(csv).body!)
@@ -20,12 +27,12 @@ async function upload(csv: string): Promise<string> {
 }
 async function begin(csv: string): Promise<string> {
   const id = await upload(csv)
-  await vi.waitFor(() => expect(findImport(id)!.state).not.toBe('reading'), { timeout: 20_000 })
+  await vi.waitFor(async () => expect((await findImport(id))!.state).not.toBe('reading'), { timeout: 20_000 })
   return id
 }
 async function write(id: string): Promise<void> {
   expect(confirmImport(id)).toBeUndefined()
-  await vi.waitFor(() => expect(findImport(id)!.state).not.toBe('writing'), { timeout: 20_000 })
+  await vi.waitFor(async () => expect((await findImport(id))!.state).not.toBe('writing'), { timeout: 20_000 })
 }
 
 describe('import', () => {
@@ -33,7 +40,7 @@ describe('import', () => {
     const before = await count()
     const csv = await text(streamReadings(await listAllSpecimens()))
     const id = await begin(csv)
-    expect(findImport(id)).toMatchObject({
+    expect(await findImport(id)).toMatchObject({
       state: 'ready',
       rows: before,
       counts: { new: 0, there: before, refused: 0 },
@@ -49,18 +56,18 @@ describe('import', () => {
       .replaceAll('Corvane', 'Tarnfield')
       .replaceAll('CV-214', 'T-9')
     const id = await begin(csv)
-    const { counts } = findImport(id)!
+    const { counts } = (await findImport(id))!
     expect(counts.new).toBeGreaterThan(200)
     expect(counts.refused).toBe(0)
     await write(id)
-    expect(findImport(id)!.state).toBe('done')
+    expect((await findImport(id))!.state).toBe('done')
     expect(await count()).toBe(before + counts.new)
     expect(
       (await listAllSpecimens()).filter(({ brand, partNumber }) => brand === 'Tarnfield' && partNumber === 'T-9'),
     ).toHaveLength(3)
 
     const again = await begin(csv)
-    expect(findImport(again)!.counts.new).toBe(0)
+    expect((await findImport(again))!.counts.new).toBe(0)
     expect(await count()).toBe(before + counts.new)
   })
 
@@ -70,7 +77,7 @@ describe('import', () => {
     const bad = lines.findIndex((line) => line.includes('can.wall') && line.includes('Otherby'))
     lines[bad] = lines[bad]!.replace('can.wall', 'can.colour')
     const id = await begin(lines.join('\r\n'))
-    expect(findImport(id)).toMatchObject({
+    expect(await findImport(id)).toMatchObject({
       counts: { refused: 1 },
       problems: [{ row: bad + 1, message: 'There is no characteristic "can.colour".' }],
     })
@@ -99,7 +106,7 @@ describe('import', () => {
     test('one that is not in the list is refused with its row, and nothing is written', async () => {
       const before = await count()
       const id = await begin(await rowsWith('a borrowed gauge', 'Borrowed'))
-      expect(findImport(id)!.problems).toEqual([
+      expect((await findImport(id))!.problems).toEqual([
         {
           row: 2,
           message: 'There is no instrument "a borrowed gauge". Enter it under Instruments, or leave the column empty.',
@@ -116,11 +123,66 @@ describe('import', () => {
     ['\u0000\u0001garbage', /no rows|lacks the columns/],
   ])('a file that is something else is not imported: %j', async (csv, message) => {
     const id = await upload(csv || ' ')
-    await vi.waitFor(() => expect(findImport(id)!.state).toBe('failed'))
-    expect(findImport(id)!.message).toMatch(message)
+    await vi.waitFor(async () => expect((await findImport(id))!.state).toBe('failed'))
+    expect((await findImport(id))!.message).toMatch(message)
   })
 
   test('an import nobody knows cannot be written', () => {
     expect(confirmImport('nobody')).toMatch(/no longer known/)
+  })
+
+  test('one name written in two ways makes one line-up, as the dry run says', async () => {
+    const csv = await text(streamReadings((await listAllSpecimens()).slice(0, 1)))
+    const [head, ...rows] = csv.trim().split('\r\n')
+    const name = (await listAllSpecimens())[0]!.applicationName
+    const [upper, lower] = ['Ölmotor', 'ölmotor'].map((other) => rows.map((row) => row.replaceAll(name, other)))
+    const id = await begin([head, ...upper!, ...lower!].join('\r\n'))
+    expect((await findImport(id))!.counts).toMatchObject({ new: rows.length, there: rows.length, refused: 0 })
+    await write(id)
+    const made = (await listApplications()).filter(({ name: one }) => one.toLowerCase() === 'ölmotor')
+    expect(made).toHaveLength(1)
+  })
+
+  test('nothing of it is seen before all of it is, and other work goes on', async () => {
+    const csv = (await text(streamReadings(await listAllSpecimens()))).replaceAll('Quarrow', 'Hidden')
+    const id = await begin(csv)
+    const { counts } = (await findImport(id))!
+    const readings = await count()
+    const specimens = (await listAllSpecimens()).length
+    expect(confirmImport(id)).toBeUndefined()
+    const seen = new Set<number>()
+    while ((await findImport(id))!.state === 'writing') {
+      seen.add(await shownCount())
+      expect((await listAllSpecimens()).length).toBe(specimens)
+      await new Promise((resolve) => setImmediate(resolve))
+    }
+    expect([...seen].filter((shown) => shown !== readings && shown !== readings + counts.new)).toEqual([])
+    expect(await shownCount()).toBe(readings + counts.new)
+    expect((await listAllSpecimens()).length).toBeGreaterThan(specimens)
+  })
+
+  test('one that the server left unfinished is taken back at the next start, and says so', async () => {
+    const before = await count()
+    const db = await importDatabase()
+    const id = 'unfinished01'
+    const row = { id, name: 'half.csv', state: 'writing', createdAt: '2026-11-25T10:00:00.000Z' }
+    await (await writableDatabase())('import').insert(row)
+    await db('reading').insert(
+      Array.from({ length: 3 }, (_, index) => ({
+        id: `half${index}`,
+        specimenId: 'notmadeyet00',
+        characteristic: 'can.wall',
+        rawInput: '0.5 mm',
+        evidence: 'measured',
+        recordedAt: '2026-11-25T10:00:00.000Z',
+        importId: id,
+      })),
+    )
+    writeFileSync(join(process.env.PLICATOR_DATA!, 'imports', `${id}.csv`), 'left')
+    expect(await shownCount()).toBe(before)
+    await sweepDataFolder()
+    expect(await count()).toBe(before)
+    expect(await findImport(id)).toMatchObject({ state: 'failed', message: expect.stringMatching(/Nothing of it was/) })
+    expect(readdirSync(join(process.env.PLICATOR_DATA!, 'imports'))).toEqual([])
   })
 })

@@ -1,7 +1,10 @@
+import type { Knex } from 'knex'
 import { checkState, type CheckState, type Instrument, type InstrumentCheck } from '#core/teardown/instrument.ts'
 import { now } from './clock.ts'
-import { database, savedUnlessTaken, upsert } from './database.server.ts'
+import { foldName } from '#core/fold-name.ts'
+import { database, writableDatabase } from './database.server.ts'
 import type { RawInput } from './raw-input.ts'
+import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 /** A check as it is kept: its reference named, and what was typed. */
 export interface StoredCheck extends InstrumentCheck {
@@ -22,9 +25,10 @@ export interface StoredInstrument extends Instrument {
   rawInput: RawInput
   checks: StoredCheck[]
   check: CheckState
+  version: number
 }
 
-export type InstrumentFields = Omit<StoredInstrument, 'zeroOffset' | 'checks' | 'check'>
+export type InstrumentFields = Omit<StoredInstrument, 'zeroOffset' | 'checks' | 'check' | 'version'>
 
 type InstrumentRow = Omit<StoredInstrument, 'isDefault' | 'rawInput' | 'checks' | 'check'> & {
   isDefault: number
@@ -38,7 +42,10 @@ export async function listInstruments(): Promise<StoredInstrument[]> {
   const db = await database()
   const rows: InstrumentRow[] = await db('instrument')
     .orderBy([{ column: 'kind' }, { column: 'isDefault', order: 'desc' }, { column: 'createdAt' }])
-    .select('id', 'name', 'kind', 'resolution', 'accuracy', 'zeroOffset', 'isDefault', 'checkIntervalDays', 'rawInput')
+    .select(
+      ...['id', 'name', 'kind', 'resolution', 'accuracy', 'zeroOffset', 'isDefault', 'checkIntervalDays', 'rawInput'],
+      'version',
+    )
   if (rows.length === 0) return []
   const checks: CheckRow[] = await db('instrumentCheck').orderBy('checkedAt', 'desc')
   return rows.map(({ isDefault, rawInput, ...instrument }) => {
@@ -62,37 +69,41 @@ export async function instrumentsById(): Promise<ReadonlyMap<string, Instrument>
   return new Map(rows.map((instrument) => [instrument.id, instrument]))
 }
 
-/** Adds or changes an instrument; the first of its kind, or one that is said to be, becomes the default of its kind. */
-export async function saveInstrument({ isDefault, rawInput, ...fields }: InstrumentFields): Promise<'saved' | 'taken'> {
-  const db = await database()
+/** An instrument as a row; the first of its kind, or one that is said to be, becomes the default of its kind. */
+async function toRow(trx: Knex.Transaction, { isDefault, rawInput, ...fields }: InstrumentFields) {
   const { id, kind } = fields
-  return savedUnlessTaken(() =>
-    db.transaction(async (trx) => {
-      const other = await trx('instrument').where({ kind, isDefault: true }).whereNot({ id }).first()
-      const becomesDefault = isDefault || !other
-      if (becomesDefault) await trx('instrument').where({ kind }).update({ isDefault: false })
-      await upsert(trx, 'instrument', { ...fields, isDefault: becomesDefault, rawInput: JSON.stringify(rawInput) })
-    }),
-  )
+  const other = await trx('instrument').where({ kind, isDefault: true }).whereNot({ id }).first()
+  const becomesDefault = isDefault || !other
+  if (becomesDefault) await trx('instrument').where({ kind }).whereNot({ id }).update({ isDefault: false })
+  const nameKey = foldName(fields.name)
+  return { ...fields, nameKey, isDefault: becomesDefault, rawInput: JSON.stringify(rawInput) }
 }
+
+/** Adds an instrument. */
+export const addInstrument = (fields: InstrumentFields): Promise<Added> =>
+  addOnce({ id: fields.id, content: fields }, async (trx) =>
+    trx('instrument').insert({ ...(await toRow(trx, fields)), createdAt: now() }),
+  )
+
+/** Changes an instrument of which a version was seen. */
+export const changeInstrument = (fields: InstrumentFields, version: number): Promise<Changed> =>
+  changeSeen('instrument', { id: fields.id, version }, (trx) => toRow(trx, fields))
 
 /** Sets what an instrument shows at zero. */
 export async function saveZeroOffset(id: string, zeroOffset: number): Promise<boolean> {
-  const db = await database()
+  const db = await writableDatabase()
   return (await db('instrument').where({ id }).update({ zeroOffset })) > 0
 }
 
-export async function addCheck(instrumentId: string, check: StoredCheck): Promise<void> {
-  const db = await database()
-  await db('instrumentCheck')
-    .insert({ ...check, instrumentId, rawInput: JSON.stringify(check.rawInput) })
-    .onConflict('id')
-    .ignore()
+export const addCheck = (instrumentId: string, check: StoredCheck): Promise<Added> => {
+  const { checkedAt: _, ...content } = check
+  const row = { ...check, instrumentId, rawInput: JSON.stringify(check.rawInput) }
+  return addOnce({ id: check.id, content: { instrumentId, ...content } }, (trx) => trx('instrumentCheck').insert(row))
 }
 
 /** Removes an instrument that no reading names. */
 export async function removeInstrument(id: string): Promise<'removed' | 'in-use'> {
-  const db = await database()
+  const db = await writableDatabase()
   return db.transaction(async (trx) => {
     if (await trx('reading').where({ instrumentId: id }).first()) return 'in-use'
     await trx('instrument').where({ id }).delete()

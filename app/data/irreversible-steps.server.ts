@@ -1,6 +1,6 @@
 import type { IrreversibleStepKey } from '#core/catalogue/index.ts'
 import { now } from './clock.ts'
-import { database } from './database.server.ts'
+import { database, writableDatabase } from './database.server.ts'
 
 export interface IrreversibleStepRecord {
   step: IrreversibleStepKey
@@ -25,7 +25,7 @@ export async function addIrreversibleStep(
   specimenId: string,
   { step, reason, missing }: Omit<IrreversibleStepRecord, 'passedAt'>,
 ): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('irreversibleStep')
     .insert({ specimenId, step, reason, missing: JSON.stringify(missing), passedAt: now() })
     .onConflict(['specimenId', 'step'])

@@ -16,7 +16,7 @@ import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
 import { areaPerMoney } from './money.server.ts'
 import { offersOf } from './offers.server.ts'
 import { currentMethod, listSchools } from './schools.server.ts'
-import { librarySpreads } from './spreads.server.ts'
+import { librarySpreads } from './summaries.server.ts'
 
 type Attributes = Partial<Record<ExternalAttributeKey, AttributeBounds>>
 

@@ -2,17 +2,25 @@ import { beforeAll, describe, expect, test, vi } from 'vitest'
 import { newReading, demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { findApplication, listApplications, type Application } from './applications.server.ts'
 import { claimOverview } from './claim-overview.server.ts'
-import { saveDecision, findClaim, listClaims, removeClaim, saveClaim, removeDecision } from './claims.server.ts'
-import { listDrivers, removeDriver, saveDriver } from './drivers.server.ts'
+import {
+  saveDecision,
+  findClaim,
+  listClaims,
+  removeClaim,
+  addClaim,
+  changeClaim,
+  removeDecision,
+} from './claims.server.ts'
+import { listDrivers, removeDriver, addDriver } from './drivers.server.ts'
 import { newId } from './id.ts'
 import { evaluateLineup } from './lineup-evaluation.server.ts'
 import { moneyOverview } from './money.server.ts'
 import { addPrice, addRate, listPricesOf, removePrice } from './prices.server.ts'
 import { listProducts } from './products.server.ts'
 import { addReading } from './readings.server.ts'
-import { addMethod, currentMethod, listSchools, removeSchool, saveSchool } from './schools.server.ts'
+import { addMethod, currentMethod, listSchools, removeSchool, addSchool } from './schools.server.ts'
 import { listSpecimens } from './specimens.server.ts'
-import { listVerdicts, publishVerdict, saveVerdictDraft, withdrawVerdict } from './verdicts.server.ts'
+import { listVerdicts, saveVerdict, withdrawVerdict } from './verdicts.server.ts'
 
 demoDatabase()
 let launch: Application
@@ -46,7 +54,7 @@ describe('claims', () => {
       words: `slogan ${turn}`,
     }))
     vi.useFakeTimers({ toFake: ['Date'], now: Date.parse('2026-11-01T10:00:00.000Z') })
-    for (const claim of made) await saveClaim(claim)
+    for (const claim of made) await addClaim(claim)
     vi.useRealTimers()
     const listed = (await listClaims(launch.id)).filter(({ words }) => words.startsWith('slogan '))
     expect(listed.map(({ words }) => words)).toEqual(made.map(({ words }) => words))
@@ -68,8 +76,10 @@ describe('claims', () => {
     await removeDecision(product, 'efficiency')
     expect((await uses()).decided).toBeUndefined()
     const own = { ...higher, id: newId(), words: 'once more' }
-    await saveClaim(own)
-    await saveClaim({ ...own, words: 'changed' })
+    await addClaim(own)
+    expect(await addClaim({ ...own, words: 'taken over' })).toBe('id-in-use')
+    expect(await changeClaim({ ...own, words: 'changed' }, 1)).toBe('saved')
+    expect(await changeClaim({ ...own, words: 'later' }, 1)).toBe('stale')
     expect((await findClaim(own.id))!.words).toBe('changed')
     await removeClaim(own.id)
     expect(await findClaim(own.id)).toBeUndefined()
@@ -101,7 +111,7 @@ describe('money', () => {
       )!
     expect((await row()).unconverted).toEqual(['USD'])
     expect((await moneyOverview(launch, undefined, 1, undefined, today)).missingRates).toEqual(['USD'])
-    await addRate({ base: 'EUR', quote: 'USD', rate: 1.25, quotedOn: '2026-10-20' })
+    await addRate(newId(), { base: 'EUR', quote: 'USD', rate: 1.25, quotedOn: '2026-10-20' })
     expect((await row()).offer).toMatchObject({ unit: 400, rate: 0.8 })
     await removePrice(product, price.id)
     expect(await listPricesOf(product)).toHaveLength(0)
@@ -130,9 +140,9 @@ describe('money', () => {
 
   test('no two drivers of a name', async () => {
     const [driver] = await listDrivers()
-    expect(await saveDriver({ ...driver!, id: newId() })).toBe('taken')
+    expect(await addDriver({ ...driver!, id: newId() })).toBe('taken')
     const other = { ...driver!, id: newId(), name: 'Somebody else' }
-    expect(await saveDriver(other)).toBe('saved')
+    expect(await addDriver(other)).toBe('added')
     await removeDriver(other.id)
     expect((await listDrivers()).map(({ name }) => name)).not.toContain('Somebody else')
   })
@@ -157,9 +167,10 @@ describe('the verdict', () => {
       overruleColumn: '',
       overruleReason: '',
     }
-    await saveVerdictDraft(launch.id, draft)
-    await saveVerdictDraft(launch.id, { ...draft, id: newId(), words: 'second' })
-    expect((await listVerdicts(launch.id)).draft).toMatchObject({ words: 'second' })
+    await saveVerdict(launch.id, draft, 0, undefined)
+    expect(await saveVerdict(launch.id, { ...draft, id: newId(), words: 'unseen' }, 0, undefined)).toBe('stale')
+    expect(await saveVerdict(launch.id, { ...draft, words: 'second' }, 1, undefined)).toBe('saved')
+    expect((await listVerdicts(launch.id)).draft).toMatchObject({ words: 'second', version: 2 })
     const snapshot = {
       school: 'Build first',
       driver: '',
@@ -168,19 +179,22 @@ describe('the verdict', () => {
       winners: ['X'],
       sentences: [],
     }
-    expect(await publishVerdict(launch.id, snapshot)).toBe(true)
-    expect(await publishVerdict(launch.id, snapshot)).toBe(false)
+    const second = { ...draft, words: 'second' }
+    const publish = () => saveVerdict(launch.id, second, 2, snapshot)
+    expect(await Promise.all([publish(), publish()])).toEqual(['saved', 'saved'])
+    expect(await saveVerdict(launch.id, { ...draft, words: 'third' }, 2, snapshot)).toBe('id-in-use')
     const { draft: none, published } = await listVerdicts(launch.id)
     expect(none).toBeUndefined()
+    expect(published).toHaveLength(1)
     expect(published[0]).toMatchObject({ snapshot, words: 'second' })
     await withdrawVerdict(launch.id, published[0]!.id)
     expect((await listVerdicts(launch.id)).published).toEqual([])
   })
 
   test('versions of the method are kept; a school of the user has a name of its own', async () => {
-    await addMethod({ note: 'walls matter', valueFunctions: {}, weights: { 'can-wall': 12 } })
+    await addMethod(newId(), { note: 'walls matter', valueFunctions: {}, weights: { 'can-wall': 12 } })
     expect(await currentMethod()).toMatchObject({ version: 2, weights: { 'can-wall': 12 } })
-    await addMethod({ note: 'walls matter less', valueFunctions: {}, weights: { 'can-wall': 3 } })
+    await addMethod(newId(), { note: 'walls matter less', valueFunctions: {}, weights: { 'can-wall': 3 } })
     expect((await currentMethod()).version).toBe(3)
     const school = {
       id: newId(),
@@ -189,8 +203,9 @@ describe('the verdict', () => {
       weights: { glue: 20 },
       valueFunctions: {},
     }
-    expect(await saveSchool({ ...school, name: 'Thrift' })).toBe('taken')
-    expect(await saveSchool(school)).toBe('saved')
+    expect(await addSchool({ ...school, name: 'Thrift' })).toBe('taken')
+    expect(await addSchool(school)).toBe('added')
+    expect(await addSchool({ ...school, id: newId(), name: 'HARBOUR' })).toBe('taken')
     expect((await listSchools()).at(-1)).toMatchObject({ name: 'Harbour', builtIn: false })
     await removeSchool(school.id)
     expect((await listSchools()).every(({ builtIn }) => builtIn)).toBe(true)

@@ -15,7 +15,7 @@ import { listClaims, listDecisions } from './claims.server.ts'
 import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
 import { offersOf, type Offer, type ProductOffer } from './offers.server.ts'
 import { currentMethod } from './schools.server.ts'
-import { librarySpreads } from './spreads.server.ts'
+import { librarySpreads } from './summaries.server.ts'
 
 export interface MoneyRow {
   column: ColumnHead

@@ -1,11 +1,19 @@
-import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises'
+import { createHash } from 'node:crypto'
+import { createWriteStream, existsSync, readdirSync } from 'node:fs'
+import { readFile, rename, rm, stat } from 'node:fs/promises'
 import { join } from 'node:path'
-import { fileTypeFromBuffer } from 'file-type'
+import { Readable } from 'node:stream'
+import { pipeline } from 'node:stream/promises'
+import { fileTypeFromFile } from 'file-type'
 import sharp from 'sharp'
 import type { FilterPartKey } from '#core/catalogue/index.ts'
 import { ok, problem, type Problem, type Result } from '#core/result.ts'
+import { checksumming } from '#app/storage/checksum.ts'
+import { dataFolder, ensureFolder } from '#app/storage/data-folder.ts'
+import { syncFile, writePart } from '#app/storage/durable.ts'
 import { now } from './clock.ts'
-import { database, dataFolder } from './database.server.ts'
+import { database, writableDatabase } from './database.server.ts'
+import { newId } from './id.ts'
 
 export interface Photo {
   id: string
@@ -18,24 +26,26 @@ export interface Photo {
 }
 
 /** Pictures larger than this are refused; cameras stay well below it. */
-export const maximumPhotoBytes = 25_000_000
+const maximumPhotoBytes = 25_000_000
 const longestSide = 4096
 const thumbnailSide = 320
 
 const folder = () => join(dataFolder(), 'photos')
-const pathOf = (id: string, size: 'whole' | 'thumbnail') =>
+const sizes = ['whole', 'thumbnail'] as const
+const pathOf = (id: string, size: (typeof sizes)[number]) =>
   join(folder(), size === 'whole' ? `${id}.jpg` : `${id}-small.jpg`)
 
 const keptTypes = new Set(['image/jpeg', 'image/png', 'image/webp'])
 
 /** Why a file cannot be kept, by its size and by the type that its first bytes tell, whatever its name. */
-async function photoProblem(name: string, bytes: Uint8Array): Promise<Problem | undefined> {
-  if (bytes.length === 0) return { code: 'empty', message: `"${name}" is empty.` }
-  if (bytes.length > maximumPhotoBytes) {
-    const [size, limit] = [bytes.length, maximumPhotoBytes].map((one) => `${Math.round(one / 1e6)} MB`)
-    return { code: 'too-large', message: `"${name}" has ${size}; ${limit} fit. Save it smaller.` }
+async function photoProblem(name: string, file: string): Promise<Problem | undefined> {
+  const { size } = await stat(file)
+  if (size === 0) return { code: 'empty', message: `"${name}" is empty.` }
+  if (size > maximumPhotoBytes) {
+    const [has, limit] = [size, maximumPhotoBytes].map((one) => `${Math.round(one / 1e6)} MB`)
+    return { code: 'too-large', message: `"${name}" has ${has}; ${limit} fit. Save it smaller.` }
   }
-  const type = (await fileTypeFromBuffer(bytes))?.mime
+  const type = (await fileTypeFromFile(file))?.mime
   if (type === 'image/heic' || type === 'image/heif')
     return {
       code: 'heic',
@@ -54,48 +64,87 @@ async function photoProblem(name: string, bytes: Uint8Array): Promise<Problem | 
 export async function addPhoto(
   specimenId: string,
   { id, part, name }: Pick<Photo, 'id' | 'part' | 'name'>,
-  bytes: Uint8Array,
+  body: ReadableStream<Uint8Array>,
 ): Promise<Result<Photo>> {
-  const shownName = name.slice(0, 80)
-  const refusal = await photoProblem(shownName, bytes)
-  if (refusal) return { ok: false, problem: refusal }
-
-  const picture = await shrink(bytes, longestSide, 88).catch(() => undefined)
-  if (!picture) return problem('broken', `"${shownName}" cannot be read: the file is broken.`)
-  const thumbnail = await shrink(picture.data, thumbnailSide, 78)
-
-  await mkdir(folder(), { recursive: true })
-  for (const [size, { data }] of [
-    ['whole', picture],
-    ['thumbnail', thumbnail],
-  ] as const) {
-    await writeFile(`${pathOf(id, size)}.part`, data)
-    await rename(`${pathOf(id, size)}.part`, pathOf(id, size))
+  const incoming = join(ensureFolder('photos'), `${newId()}.incoming`)
+  try {
+    const hash = createHash('sha256')
+    await pipeline(Readable.fromWeb(body as never), checksumming(hash), createWriteStream(incoming))
+    const photo = { id, part, name: name.slice(0, 80), specimenId, contentHash: hash.digest('hex') }
+    return await addPhotoFile(photo, incoming)
+  } finally {
+    await rm(incoming, { force: true })
   }
-  const photo: Photo = {
-    id,
-    part,
-    name: shownName,
-    width: picture.info.width,
-    height: picture.info.height,
-    bytes: picture.data.length,
-    recordedAt: now(),
-  }
-  const db = await database()
-  await db('photo')
-    .insert({ ...photo, specimenId })
-    .onConflict('id')
-    .ignore()
-  return ok(photo)
 }
 
-const shrink = (bytes: Uint8Array, side: number, quality: number) =>
-  sharp(bytes, { limitInputPixels: 120_000_000 })
+type NewPhoto = Pick<PhotoRow, 'id' | 'part' | 'name' | 'specimenId' | 'contentHash'>
+
+async function addPhotoFile(photo: NewPhoto, file: string): Promise<Result<Photo>> {
+  const { name } = photo
+  const refusal = await photoProblem(name, file)
+  if (refusal) return { ok: false, problem: refusal }
+  const picture = await shrink(file, longestSide, 88).catch(() => undefined)
+  if (!picture) return problem('broken', `"${name}" cannot be read: the file is broken.`)
+  const thumbnail = await shrink(picture.data, thumbnailSide, 78)
+  const { width, height } = picture.info
+  const row = { ...photo, width, height, bytes: picture.data.length, recordedAt: now() }
+  if (!(await keepPhoto(row, { whole: picture.data, thumbnail: thumbnail.data })))
+    return problem('id-in-use', `Another picture has the number that "${name}" was given. Add it again.`)
+  return ok(row)
+}
+
+const shrink = (source: string | Uint8Array, side: number, quality: number) =>
+  sharp(source, { limitInputPixels: 120_000_000 })
     .rotate()
     .resize(side, side, { fit: 'inside', withoutEnlargement: true })
     .flatten({ background: '#ffffff' })
     .jpeg({ quality, mozjpeg: true })
     .toBuffer({ resolveWithObject: true })
+
+type PhotoRow = Photo & { specimenId: string; contentHash: string }
+
+/**
+ * Keeps the row of a picture and its files: they are on the disk under other names before the row stands, and take
+ * their own after. The same picture again is kept once; says no when its id belongs to another.
+ */
+async function keepPhoto(row: PhotoRow, files: Record<(typeof sizes)[number], Buffer>): Promise<boolean> {
+  ensureFolder('photos')
+  const db = await writableDatabase()
+  const known: PhotoRow | undefined = await db('photo').where({ id: row.id }).first()
+  if (known) {
+    const { specimenId, part, contentHash } = known
+    return specimenId === row.specimenId && part === row.part && contentHash === row.contentHash
+  }
+  for (const size of sizes) await writePart(pathOf(row.id, size), files[size])
+  await db('photo').insert(row)
+  await showFiles(row.id)
+  return true
+}
+
+/** Gives the files of a picture whose row stands their names. */
+async function showFiles(id: string): Promise<void> {
+  for (const size of sizes)
+    if (existsSync(`${pathOf(id, size)}.part`)) await rename(`${pathOf(id, size)}.part`, pathOf(id, size))
+  syncFile(folder())
+}
+
+/** Ends what a process left in its middle: files get the names of their rows, and those without a row are removed. */
+export async function sweepPhotos(): Promise<{ removed: number }> {
+  const files = readdirSync(ensureFolder('photos'))
+  const db = await database()
+  const known = new Set<string>(await db('photo').pluck('id'))
+  let removed = 0
+  for (const name of files) {
+    const id = name.replace(/(-small)?\.jpg(\.part)?$/, '')
+    if (known.has(id)) {
+      if (name.endsWith('.part')) await rename(join(folder(), name), join(folder(), name.slice(0, -'.part'.length)))
+      continue
+    }
+    await rm(join(folder(), name), { force: true })
+    removed++
+  }
+  return { removed }
+}
 
 export async function listPhotos(specimenId: string): Promise<Photo[]> {
   const db = await database()
@@ -113,9 +162,9 @@ export async function readPhoto(id: string, size: 'whole' | 'thumbnail'): Promis
 }
 
 export async function removePhoto(specimenId: string, id: string): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   if ((await db('photo').where({ id, specimenId }).delete()) === 0) return
-  for (const size of ['whole', 'thumbnail'] as const) await rm(pathOf(id, size), { force: true })
+  for (const size of sizes) await rm(pathOf(id, size), { force: true })
 }
 
 /** Pictures of the box of a product's specimens. */

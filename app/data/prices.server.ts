@@ -1,9 +1,9 @@
 import type { Freight, Price } from '#core/money/landed.ts'
 import type { Rate } from '#core/money/rates.ts'
 import { now } from './clock.ts'
-import { database } from './database.server.ts'
-import { newId } from './id.ts'
+import { database, writableDatabase } from './database.server.ts'
 import type { RawInput } from './raw-input.ts'
+import { addOnce, type Added } from './records.server.ts'
 
 interface PriceRow extends Omit<Price, 'freight'> {
   freight: string
@@ -42,22 +42,19 @@ export async function listPricesOf(productId: string): Promise<Price[]> {
   return rows.map(toPrice)
 }
 
-/** Keeps a price; the same id twice is the same price and is kept once. */
-export async function addPrice(price: Price, rawInput: RawInput = {}): Promise<void> {
-  const db = await database()
-  await db('price')
-    .insert({
+/** Keeps a price. */
+export const addPrice = (price: Price, rawInput: RawInput = {}): Promise<Added> =>
+  addOnce({ id: price.id, content: { price, rawInput } }, (trx) =>
+    trx('price').insert({
       ...price,
       freight: JSON.stringify(price.freight),
       rawInput: JSON.stringify(rawInput),
       createdAt: now(),
-    })
-    .onConflict('id')
-    .ignore()
-}
+    }),
+  )
 
 export async function removePrice(productId: string, id: string): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('price').where({ id, productId }).delete()
 }
 
@@ -67,7 +64,6 @@ export async function listRates(): Promise<Rate[]> {
   return db('rate').orderBy('quotedOn', 'desc').select('base', 'quote', 'rate', 'quotedOn')
 }
 
-export async function addRate(rate: Rate): Promise<void> {
-  const db = await database()
-  await db('rate').insert({ id: newId(), ...rate })
-}
+/** Keeps a rate of exchange. */
+export const addRate = (id: string, rate: Rate): Promise<Added> =>
+  addOnce({ id, content: rate }, (trx) => trx('rate').insert({ id, ...rate }))

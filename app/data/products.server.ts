@@ -1,8 +1,11 @@
 import type { Knex } from 'knex'
 import type { FilterForm } from '#core/catalogue/index.ts'
 import { now } from './clock.ts'
-import { database, savedUnlessTaken } from './database.server.ts'
+import { groupBy } from '#core/group-by.ts'
+import { foldName } from '#core/fold-name.ts'
+import { database, writableDatabase } from './database.server.ts'
 import { newId } from './id.ts'
+import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 export type Tier = 'low' | 'middle' | 'top' | 'engine'
 
@@ -18,36 +21,43 @@ export interface Product {
   partNumber: string
   form: FilterForm
   tier: Tier
+  version: number
   revisions: Revision[]
 }
 
-export interface ProductFields extends Omit<Product, 'revisions'> {
+export interface ProductFields extends Omit<Product, 'revisions' | 'version'> {
   /** Label of the first revision, for a new product. */
   revision: string
 }
 
-async function select(where: Record<string, string>): Promise<Product[]> {
+type Choice = (query: Knex.QueryBuilder) => void
+
+async function select(choose: Choice): Promise<Product[]> {
   const db = await database()
-  const rows: Omit<Product, 'revisions'>[] = await db('product')
-    .join('brand', 'brand.id', 'product.brandId')
-    .where(where)
-    .select('product.id', 'applicationId', 'brand.name as brand', 'partNumber', 'form', 'tier')
+  const query = db('product').join('brand', 'brand.id', 'product.brandId')
+  choose(query)
+  const rows: Omit<Product, 'revisions'>[] = await query
+    .select('product.id', 'applicationId', 'brand.name as brand', 'partNumber', 'form', 'tier', 'version')
     .orderBy(['brand.name', 'partNumber'])
   const ids = rows.map(({ id }) => id)
   const revisions: (Revision & { productId: string })[] = await db('revision')
     .whereIn('productId', ids)
     .orderBy(['createdAt', 'label'])
+  const byProduct = groupBy(revisions, ({ productId }) => productId)
   return rows.map((product) => ({
     ...product,
-    revisions: revisions.filter(({ productId }) => productId === product.id).map(({ id, label }) => ({ id, label })),
+    revisions: (byProduct.get(product.id) ?? []).map(({ id, label }) => ({ id, label })),
   }))
 }
 
-export const listProducts = (applicationId: string): Promise<Product[]> => select({ applicationId })
+export const listProducts = (...applicationIds: string[]): Promise<Product[]> =>
+  select((query) => void query.whereIn('applicationId', applicationIds))
 
-export const listAllProducts = (): Promise<Product[]> => select({})
+export const listProductsById = (ids: readonly string[]): Promise<Product[]> =>
+  select((query) => void query.whereIn('product.id', ids))
 
-export const findProduct = async (id: string): Promise<Product | undefined> => (await select({ 'product.id': id }))[0]
+export const findProduct = async (id: string): Promise<Product | undefined> =>
+  (await select((query) => void query.where({ 'product.id': id })))[0]
 
 export async function listBrands(): Promise<{ id: string; name: string; products: number }[]> {
   const db = await database()
@@ -59,53 +69,57 @@ export async function listBrands(): Promise<{ id: string; name: string; products
     .count({ products: 'product.id' }) as unknown as Promise<{ id: string; name: string; products: number }[]>
 }
 
-/** Adds a brand, or finds the one that has the name in any case. */
-export async function addBrand(name: string): Promise<string> {
-  const db = await database()
-  return db.transaction((trx) => brandId(trx, name))
-}
+/** Adds a brand. */
+export const addBrand = (id: string, name: string): Promise<Added> =>
+  addOnce({ id, content: name }, (trx) => insertBrand(trx, id, name))
 
+const insertBrand = (trx: Knex.Transaction, id: string, name: string) =>
+  trx('brand').insert({ id, name, nameKey: foldName(name), createdAt: now() })
+
+/** The brand of a name, however it is written; made when it is new. */
 async function brandId(trx: Knex.Transaction, name: string): Promise<string> {
-  const found: { id: string } | undefined = await trx('brand').whereRaw('lower(name) = lower(?)', [name]).first('id')
+  const found: { id: string } | undefined = await trx('brand')
+    .where({ nameKey: foldName(name) })
+    .first('id')
   if (found) return found.id
   const id = newId()
-  await trx('brand').insert({ id, name, createdAt: now() })
+  await insertBrand(trx, id, name)
   return id
 }
 
-/** Adds a product with its first revision, or changes one; its brand is made when it is new. */
-export async function saveProduct({ brand, revision, ...fields }: ProductFields): Promise<'saved' | 'taken'> {
-  const db = await database()
-  const { id } = fields
-  return savedUnlessTaken(() =>
-    db.transaction(async (trx) => {
-      const row = { ...fields, brandId: await brandId(trx, brand) }
-      const changed = await trx('product').where({ id }).update(row)
-      if (changed > 0) return
-      await trx('product').insert({ ...row, createdAt: now() })
-      await trx('revision').insert({ id: newId(), productId: id, label: revision, createdAt: now() })
-    }),
-  )
-}
+const toRow = async (trx: Knex.Transaction, { brand, revision: _, ...fields }: ProductFields) => ({
+  ...fields,
+  nameKey: foldName(fields.partNumber),
+  brandId: await brandId(trx, brand),
+})
 
-export async function saveRevision({
-  id,
-  productId,
-  label,
-}: {
-  id: string
-  productId: string
-  label: string
-}): Promise<'saved' | 'taken'> {
-  const db = await database()
-  return savedUnlessTaken(() =>
-    db('revision').insert({ id, productId, label, createdAt: now() }).onConflict('id').merge(['label']),
+/** Adds a product with its first revision; its brand is made when it is new. */
+export const addProduct = (fields: ProductFields): Promise<Added> =>
+  addOnce({ id: fields.id, content: fields }, async (trx) => {
+    const label = fields.revision
+    await trx('product').insert({ ...(await toRow(trx, fields)), createdAt: now() })
+    await trx('revision').insert({
+      id: newId(),
+      productId: fields.id,
+      label,
+      nameKey: foldName(label),
+      createdAt: now(),
+    })
+  })
+
+/** Changes a product of which a version was seen; its brand is made when it is new. */
+export const changeProduct = (fields: ProductFields, version: number): Promise<Changed> =>
+  changeSeen('product', { id: fields.id, version }, (trx) => toRow(trx, fields))
+
+/** Adds a revision to a product. */
+export const addRevision = (revision: { id: string; productId: string; label: string }): Promise<Added> =>
+  addOnce({ id: revision.id, content: revision }, (trx) =>
+    trx('revision').insert({ ...revision, nameKey: foldName(revision.label), createdAt: now() }),
   )
-}
 
 /** Removes a product none of whose revisions has a specimen. */
 export async function removeProduct(id: string): Promise<'removed' | 'in-use'> {
-  const db = await database()
+  const db = await writableDatabase()
   return db.transaction(async (trx) => {
     const used = await trx('specimen')
       .join('revision', 'revision.id', 'specimen.revisionId')

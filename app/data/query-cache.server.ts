@@ -1,22 +1,48 @@
 import { LRUCache } from 'lru-cache'
-import { database } from './database.server.ts'
+import { giveUpSignal, whileWanted } from '#app/storage/request-scope.ts'
+import { databaseVersion } from './database.server.ts'
 
-const answers = new LRUCache<string, { version: string; answer: Promise<unknown> }>({ max: 120 })
+/** An answer, or the work on it, and how many wait for it. */
+interface Entry {
+  version: string
+  answer: Promise<unknown>
+  waiting: number
+  work: AbortController
+}
+
+const answers = new LRUCache<string, Entry>({ max: 60 })
 
 /**
- * What a query answered last under a key, as long as nothing in the database has changed since; else asked anew.
- * SQLite counts the changes of this connection and tells when another one has changed the file.
+ * What a query answered last under a key, as long as nothing in the database has changed since; else asked anew. Those
+ * who ask for the same at once wait for one answer; when all of them have given up, the work on it ends.
  */
 export async function cachedQuery<T>(key: string, query: () => Promise<T>): Promise<T> {
-  const db = await database()
-  const [{ version }] = (await db.raw(
-    "select total_changes() || ' ' || data_version as version from pragma_data_version",
-  )) as [{ version: string }]
+  const version = await databaseVersion()
   const known = answers.get(key)
-  if (known?.version === version) return known.answer as Promise<T>
+  const entry = known?.version === version && !known.work.signal.aborted ? known : ask(key, version, query)
+  return wait(entry, giveUpSignal()) as Promise<T>
+}
 
-  const answer = query()
-  answers.set(key, { version, answer })
-  answer.catch(() => answers.delete(key))
-  return answer
+function ask(key: string, version: string, query: () => Promise<unknown>): Entry {
+  const work = new AbortController()
+  const entry: Entry = { version, answer: whileWanted(work.signal, query), waiting: 0, work }
+  answers.set(key, entry)
+  entry.answer.catch(() => {
+    if (answers.peek(key) === entry) answers.delete(key)
+  })
+  return entry
+}
+
+async function wait(entry: Entry, giveUp: AbortSignal | undefined): Promise<unknown> {
+  giveUp?.throwIfAborted()
+  entry.waiting++
+  const leave = () => {
+    if (--entry.waiting === 0) entry.work.abort(giveUp?.reason)
+  }
+  giveUp?.addEventListener('abort', leave, { once: true })
+  try {
+    return await entry.answer
+  } finally {
+    giveUp?.removeEventListener('abort', leave)
+  }
 }

@@ -2,7 +2,9 @@ import type { ValueFunction } from '#core/score/criterion.ts'
 import { shippedMethod, type Method } from '#core/score/effective-criteria.ts'
 import { schools as builtIn, type School } from '#core/score/schools.ts'
 import { now } from './clock.ts'
-import { database, savedUnlessTaken, upsert } from './database.server.ts'
+import { foldName } from '#core/fold-name.ts'
+import { database, writableDatabase } from './database.server.ts'
+import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 /** Weights and value functions, as they stand in a row: JSON by criterion. */
 interface SchemeColumns {
@@ -20,16 +22,20 @@ const schemeColumns = ({ weights, valueFunctions }: Pick<School, 'weights' | 'va
   valueFunctions: JSON.stringify(valueFunctions),
 })
 
-type SchoolRow = Pick<School, 'id' | 'name' | 'description'> & SchemeColumns
+/** A school of the user's has a version; those that ship with the app cannot be changed. */
+export type StoredSchool = School & { version?: number }
+
+type SchoolRow = Pick<School, 'id' | 'name' | 'description'> & SchemeColumns & { version: number }
 
 /** The schools that ship with the app, then the user's own. */
-export async function listSchools(): Promise<School[]> {
+export async function listSchools(): Promise<StoredSchool[]> {
   const db = await database()
   const own: SchoolRow[] = await db('school').orderBy('createdAt')
   return [
     ...builtIn,
-    ...own.map(({ id, name, description, ...scheme }) => ({
+    ...own.map(({ id, name, description, version, ...scheme }) => ({
       id,
+      version,
       name,
       description,
       ...parseScheme(scheme),
@@ -38,16 +44,34 @@ export async function listSchools(): Promise<School[]> {
   ]
 }
 
-/** Adds or changes a school of the user's. */
-export async function saveSchool(school: Omit<School, 'builtIn'>): Promise<'saved' | 'taken'> {
-  if (builtIn.some(({ name }) => name.toLowerCase() === school.name.toLowerCase())) return 'taken'
-  const db = await database()
-  const { id, name, description } = school
-  return savedUnlessTaken(() => upsert(db, 'school', { id, name, description, ...schemeColumns(school) }))
+export type SchoolFields = Omit<School, 'builtIn'>
+
+const isBuiltInName = (name: string): boolean => builtIn.some((one) => foldName(one.name) === foldName(name))
+
+const toRow = ({ id, name, description, ...scheme }: SchoolFields) => ({
+  id,
+  name,
+  nameKey: foldName(name),
+  description,
+  ...schemeColumns(scheme),
+})
+
+/** Adds a school of the user's. */
+export async function addSchool(school: SchoolFields): Promise<Added> {
+  if (isBuiltInName(school.name)) return 'taken'
+  return addOnce({ id: school.id, content: school }, (trx) =>
+    trx('school').insert({ ...toRow(school), createdAt: now() }),
+  )
+}
+
+/** Changes a school of the user's of which a version was seen. */
+export async function changeSchool(school: SchoolFields, version: number): Promise<Changed> {
+  if (isBuiltInName(school.name)) return 'taken'
+  return changeSeen('school', { id: school.id, version }, toRow(school))
 }
 
 export async function removeSchool(id: string): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('school').where({ id }).delete()
 }
 
@@ -75,9 +99,11 @@ export async function currentMethod(): Promise<Method> {
 }
 
 /** Keeps a new version of the method; earlier ones stay. */
-export async function addMethod(method: Pick<Method, 'note' | 'valueFunctions' | 'weights'>): Promise<void> {
-  const db = await database()
-  await db.transaction(async (trx) => {
+export async function addMethod(
+  id: string,
+  method: Pick<Method, 'note' | 'valueFunctions' | 'weights'>,
+): Promise<Added> {
+  return addOnce({ id, content: method }, async (trx) => {
     const latest: { version: number } | undefined = await trx('methodVersion')
       .orderBy('version', 'desc')
       .first('version')

@@ -1,9 +1,12 @@
 import type { Knex } from 'knex'
 import type { FilterForm } from '#core/catalogue/index.ts'
 import type { RecordingPlan } from '#core/teardown/recording-plan.ts'
-import { database, savedUnlessTaken, upsert } from './database.server.ts'
+import { foldName } from '#core/fold-name.ts'
+import { now } from './clock.ts'
+import { database, writableDatabase } from './database.server.ts'
 import type { Tier } from './products.server.ts'
 import type { RawInput } from './raw-input.ts'
+import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 export interface Specimen {
   id: string
@@ -14,6 +17,9 @@ export interface Specimen {
   currency: string | null
   shop: string
   createdAt: string
+  version: number
+  /** Counted on by the database when anything changes that its assessment rests on. */
+  assessmentVersion: number
   /** What to record where it departs from the catalogue. */
   recordingPlan: RecordingPlan
   rawInput: RawInput
@@ -54,6 +60,7 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
     .join('product', 'product.id', 'revision.productId')
     .join('brand', 'brand.id', 'product.brandId')
     .join('application', 'application.id', 'product.applicationId')
+    .join('specimenSummary', 'specimenSummary.specimenId', 'specimen.id')
     .where(where)
     .orderBy(['brand.name', 'product.partNumber', 'revision.createdAt', 'specimen.label'])
     .select({
@@ -65,6 +72,8 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
       currency: 'specimen.currency',
       shop: 'specimen.shop',
       createdAt: 'specimen.createdAt',
+      version: 'specimen.version',
+      assessmentVersion: 'specimenSummary.version',
       recordingPlan: 'specimen.recordingPlan',
       rawInput: 'specimen.rawInput',
       filmingAt: 'specimen.filmingAt',
@@ -88,14 +97,10 @@ export const listSpecimens = (application: string): Promise<Specimen[]> => selec
 
 export const listSpecimensOf = (product: string): Promise<Specimen[]> => select({ 'product.id': product })
 
-/** Specimens of revisions that have more than one, newest first, so many at most. */
-export const listRepeatedSpecimens = (most: number): Promise<Specimen[]> =>
+/** The given specimens, and all others of their revisions. */
+export const listSpecimensOfRevisions = (ids: readonly string[]): Promise<Specimen[]> =>
   select((query) => {
-    void query.whereIn('specimen.id', (all) => {
-      const repeated = (one: Knex.QueryBuilder) =>
-        void one.select('revisionId').from('specimen').groupBy('revisionId').havingRaw('count(*) > 1')
-      void all.select('id').from('specimen').whereIn('revisionId', repeated).orderBy('createdAt', 'desc').limit(most)
-    })
+    void query.whereIn('specimen.revisionId', (of) => void of.select('revisionId').from('specimen').whereIn('id', ids))
   })
 
 /** Other specimens of the same application and form that have readings, latest first, so many at most. */
@@ -103,16 +108,21 @@ export async function listRecordedLike(
   { id, applicationId, form }: Specimen,
   most = 30,
 ): Promise<{ id: string; name: string }[]> {
-  const like = await select((query) => {
-    void query.where({ 'application.id': applicationId, 'product.form': form }).whereNot({ 'specimen.id': id })
-    void query.whereExists(
-      (recorded) => void recorded.select('seq').from('reading').whereRaw('reading.specimen_id = specimen.id'),
+  const db = await database()
+  const rows: { id: string; brand: string; partNumber: string; label: string }[] = await db('product')
+    .join('brand', 'brand.id', 'product.brandId')
+    .join('revision', 'revision.productId', 'product.id')
+    .join('specimen', 'specimen.revisionId', 'revision.id')
+    .where({ 'product.applicationId': applicationId, 'product.form': form })
+    .whereNot({ 'specimen.id': id })
+    .whereExists(
+      (recorded) =>
+        void recorded.select('seq').from('shownReading').whereRaw('shown_reading.specimen_id = specimen.id'),
     )
-  })
-  return like
-    .sort((a, b) => b.createdAt.localeCompare(a.createdAt))
-    .slice(0, most)
-    .map((one) => ({ id: one.id, name: `${one.brand} ${one.partNumber} ${one.label}` }))
+    .orderBy('specimen.createdAt', 'desc')
+    .limit(most)
+    .select('specimen.id', 'brand.name as brand', 'product.partNumber', 'specimen.label')
+  return rows.map((one) => ({ id: one.id, name: `${one.brand} ${one.partNumber} ${one.label}` }))
 }
 
 export const listAllSpecimens = (): Promise<Specimen[]> => select({})
@@ -120,26 +130,35 @@ export const listAllSpecimens = (): Promise<Specimen[]> => select({})
 export const findSpecimen = async (id: string): Promise<Specimen | undefined> =>
   (await select({ 'specimen.id': id }))[0]
 
-/** How many specimens each product has. */
-export async function countSpecimensByProduct(): Promise<Map<string, number>> {
+/** How many specimens each of the given products has. */
+export async function countSpecimensByProduct(products: readonly string[]): Promise<Map<string, number>> {
   const db = await database()
   const rows: { productId: string; specimens: number }[] = await db('specimen')
     .join('revision', 'revision.id', 'specimen.revisionId')
+    .whereIn('productId', products)
     .groupBy('productId')
     .select('productId')
     .count({ specimens: 'specimen.id' })
   return new Map(rows.map(({ productId, specimens }) => [productId, specimens]))
 }
 
-/** Adds or changes a specimen; the same id twice changes nothing twice. */
-export async function saveSpecimen({ rawInput, ...fields }: SpecimenFields): Promise<'saved' | 'taken'> {
-  const db = await database()
-  return savedUnlessTaken(() => upsert(db, 'specimen', { ...fields, rawInput: JSON.stringify(rawInput) }))
-}
+const toRow = ({ rawInput, ...fields }: SpecimenFields) => ({
+  ...fields,
+  nameKey: foldName(fields.label),
+  rawInput: JSON.stringify(rawInput),
+})
+
+/** Adds a specimen. */
+export const addSpecimen = (fields: SpecimenFields): Promise<Added> =>
+  addOnce({ id: fields.id, content: fields }, (trx) => trx('specimen').insert({ ...toRow(fields), createdAt: now() }))
+
+/** Changes a specimen of which a version was seen. */
+export const changeSpecimen = (fields: SpecimenFields, version: number): Promise<Changed> =>
+  changeSeen('specimen', { id: fields.id, version }, toRow(fields))
 
 /** Sets what to record of a specimen. */
 export async function saveRecordingPlan(id: string, plan: RecordingPlan): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('specimen')
     .where({ id })
     .update({ recordingPlan: JSON.stringify(plan) })
@@ -147,13 +166,13 @@ export async function saveRecordingPlan(id: string, plan: RecordingPlan): Promis
 
 /** Sets when filming of a specimen began; null when it was not filmed. */
 export async function saveFilming(id: string, at: string | null): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('specimen').where({ id }).update({ filmingAt: at })
 }
 
 /** Removes a specimen that has no readings. */
 export async function removeSpecimen(id: string): Promise<'removed' | 'in-use'> {
-  const db = await database()
+  const db = await writableDatabase()
   return db.transaction(async (trx) => {
     if (await trx('reading').where({ specimenId: id }).first()) return 'in-use'
     await trx('specimen').where({ id }).delete()
@@ -164,7 +183,7 @@ export async function removeSpecimen(id: string): Promise<'removed' | 'in-use'> 
 /** The specimen that was last worked on: latest reading, else latest made. */
 export async function latestSpecimen(): Promise<string | undefined> {
   const db = await database()
-  const read: { id: string } | undefined = await db('reading').orderBy('seq', 'desc').first('specimenId as id')
+  const read: { id: string } | undefined = await db('shownReading').orderBy('seq', 'desc').first('specimenId as id')
   const made: { id: string } | undefined = read ?? (await db('specimen').orderBy('createdAt', 'desc').first('id'))
   return made?.id
 }
@@ -172,9 +191,10 @@ export async function latestSpecimen(): Promise<string | undefined> {
 /** Free label for the next specimen of a revision: A, B, C, then 27, 28. */
 export async function nextLabel(revision: string): Promise<string> {
   const db = await database()
-  const taken = new Set((await db('specimen').where({ revisionId: revision }).pluck('label')) as string[])
+  const labels: string[] = await db('specimen').where({ revisionId: revision }).pluck('label')
+  const taken = new Set(labels.map(foldName))
   for (let index = 0; ; index++) {
     const label = index < 26 ? String.fromCharCode(65 + index) : String(index + 1)
-    if (!taken.has(label)) return label
+    if (!taken.has(foldName(label))) return label
   }
 }

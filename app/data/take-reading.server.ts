@@ -55,7 +55,7 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
   const clash = insist ? undefined : crossCheck(characteristic, value, resolve(await listReadings(specimen.id)))
   if (clash) return clash
 
-  await addReading(
+  const added = await addReading(
     {
       id: request.id,
       specimenId: specimen.id,
@@ -77,7 +77,12 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
       stationStart: { station: characteristic.station, startedAt: momentOf(request.since) },
     },
   )
-  return undefined
+  return added === 'added' ? undefined : idInUse
+}
+
+const idInUse: Problem = {
+  code: 'unknown',
+  message: 'Another reading has the number that this one was given. Type it again.',
 }
 
 /** The unit that was chosen, if it is one in which the characteristic is read. */

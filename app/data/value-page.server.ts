@@ -4,7 +4,7 @@ import { findFigure } from '#core/figures/index.ts'
 import { assessSpecimen, assessSpecimens } from './assessments.server.ts'
 import { listReadings } from './readings.server.ts'
 import { listSpecimensOf, type Specimen } from './specimens.server.ts'
-import { librarySpreads } from './spreads.server.ts'
+import { librarySpreads } from './summaries.server.ts'
 import { figureView, resolvedValueView } from './view-models.ts'
 
 /** A figure or a characteristic of a specimen with all that it rests on; undefined when there is no such key. */

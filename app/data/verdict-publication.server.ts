@@ -7,28 +7,26 @@ import type { Application } from './applications.server.ts'
 import { today } from './clock.ts'
 import { columnNames } from './column-name.ts'
 import { evaluateLineup } from './lineup-evaluation.server.ts'
-import { publishVerdict, saveVerdictDraft, type Verdict } from './verdicts.server.ts'
-
-type Draft = Omit<Verdict, 'publishedAt' | 'snapshot' | 'updatedAt'>
+import { saveVerdict, type VerdictDraft } from './verdicts.server.ts'
 
 /** Keeps a draft of a verdict, and publishes it as the line-up stands when asked; says why it cannot. */
 export async function keepVerdict(
   application: Application,
-  draft: Draft,
+  draft: VerdictDraft,
+  version: number,
   publishIn: UnitSystem | undefined,
-): Promise<Result<'kept'>> {
+): Promise<Result<'saved' | 'stale'>> {
   const { columns, rows, method, schools, drivers } = await evaluateLineup(application, today())
   const school = schools.find(({ id }) => id === draft.schoolId)
   if (!school) return problem('school', 'That school is not there any more. Choose another.')
   if (draft.overruleColumn && !columns.some(({ id }) => id === draft.overruleColumn))
     return problem('column', 'The product that was put first is not in the line-up any more.')
   const driver = drivers.find(({ id }) => id === draft.driverId)
-  await saveVerdictDraft(application.id, { ...draft, driverId: driver?.id ?? null })
-  if (publishIn) {
-    const criteria = effectiveCriteria(method, school, driver?.rules)
-    const ranked = rankRevisions(evaluateRevisions(application.form, columns, rows, criteria))
-    const by = { school: school.name, driver: driver?.name ?? '', method: method.version }
-    await publishVerdict(application.id, takeSnapshot(ranked, rows, columnNames(columns), by, publishIn))
-  }
-  return { ok: true, value: 'kept' }
+  const by = { school: school.name, driver: driver?.name ?? '', method: method.version }
+  const criteria = effectiveCriteria(method, school, driver?.rules)
+  const ranked = rankRevisions(evaluateRevisions(application.form, columns, rows, criteria))
+  const snapshot = publishIn && takeSnapshot(ranked, rows, columnNames(columns), by, publishIn)
+  const saved = await saveVerdict(application.id, { ...draft, driverId: driver?.id ?? null }, version, snapshot)
+  if (saved === 'id-in-use') return problem('published', 'This draft was published already. Load the page again.')
+  return { ok: true, value: saved }
 }

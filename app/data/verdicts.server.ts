@@ -1,6 +1,7 @@
+import type { Knex } from 'knex'
 import type { VerdictSnapshot } from '#core/verdict/snapshot.ts'
 import { now } from './clock.ts'
-import { database } from './database.server.ts'
+import { database, writableDatabase } from './database.server.ts'
 
 export interface Verdict {
   id: string
@@ -13,7 +14,11 @@ export interface Verdict {
   publishedAt: string | null
   snapshot: VerdictSnapshot | null
   updatedAt: string
+  version: number
 }
+
+/** What the reviewer writes. */
+export type VerdictDraft = Omit<Verdict, 'publishedAt' | 'snapshot' | 'updatedAt' | 'version'>
 
 type VerdictRow = Omit<Verdict, 'snapshot'> & { snapshot: string | null }
 
@@ -32,6 +37,7 @@ const columns = [
   'publishedAt',
   'snapshot',
   'updatedAt',
+  'version',
 ]
 
 /** Verdicts on an application: the draft, and those that were published, latest first. */
@@ -47,33 +53,54 @@ export async function listVerdicts(
   }
 }
 
-/** Keeps the reviewer's words and overruling; the same id is the same draft. */
-export async function saveVerdictDraft(
+/** The draft on an application, when there is one. */
+const findDraft = async (db: Knex, applicationId: string): Promise<VerdictRow | undefined> =>
+  db('verdict').where({ applicationId, publishedAt: null }).first(columns)
+
+/**
+ * Keeps the reviewer's words and overruling, and publishes them with a snapshot when one is given, in one transaction.
+ *
+ * @param version of the draft that its writer has seen; 0 for none
+ * @returns stale when another has kept a draft meanwhile; id-in-use when this very draft was published with other words
+ */
+export async function saveVerdict(
   applicationId: string,
-  { id, ...fields }: Omit<Verdict, 'publishedAt' | 'snapshot' | 'updatedAt'>,
-): Promise<void> {
-  const db = await database()
-  const row = { ...fields, updatedAt: now() }
-  await db.transaction(async (trx) => {
-    const draft: { id: string } | undefined = await trx('verdict')
-      .where({ applicationId, publishedAt: null })
-      .first('id')
-    if (draft) await trx('verdict').where({ id: draft.id }).update(row)
+  draft: VerdictDraft,
+  version: number,
+  snapshot: VerdictSnapshot | undefined,
+): Promise<'saved' | 'stale' | 'id-in-use'> {
+  const db = await writableDatabase()
+  return db.transaction(async (trx) => {
+    const published: VerdictRow | undefined = await trx('verdict')
+      .where({ id: draft.id })
+      .whereNotNull('publishedAt')
+      .first(columns)
+    if (published) return hasSameWords(published, draft) ? 'saved' : 'id-in-use'
+    const known = await findDraft(trx, applicationId)
+    const isAgain = known?.id === draft.id && hasSameWords(known, draft)
+    if ((known?.version ?? 0) !== version && !isAgain) return 'stale'
+    const { id, ...fields } = draft
+    const row = {
+      ...fields,
+      updatedAt: now(),
+      version: (known?.version ?? 0) + 1,
+      ...(snapshot && { publishedAt: now(), snapshot: JSON.stringify(snapshot) }),
+    }
+    if (known) await trx('verdict').where({ id: known.id }).update(row)
     else await trx('verdict').insert({ id, applicationId, ...row })
+    return 'saved'
   })
 }
 
-/** Publishes the draft as it stands. */
-export async function publishVerdict(applicationId: string, snapshot: VerdictSnapshot): Promise<boolean> {
-  const db = await database()
-  const changed = await db('verdict')
-    .where({ applicationId, publishedAt: null })
-    .update({ publishedAt: now(), snapshot: JSON.stringify(snapshot) })
-  return changed > 0
-}
+const hasSameWords = (known: VerdictRow, draft: VerdictDraft): boolean =>
+  known.words === draft.words &&
+  known.overruleColumn === draft.overruleColumn &&
+  known.overruleReason === draft.overruleReason &&
+  known.schoolId === draft.schoolId &&
+  known.driverId === draft.driverId
 
 /** Takes a published verdict back. */
 export async function withdrawVerdict(applicationId: string, id: string): Promise<void> {
-  const db = await database()
+  const db = await writableDatabase()
   await db('verdict').where({ applicationId, id }).whereNotNull('publishedAt').delete()
 }

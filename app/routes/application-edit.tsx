@@ -1,11 +1,12 @@
 import { href, redirect } from 'react-router'
-import { findApplication, removeApplication, saveApplication } from '#app/data/applications.server.ts'
+import { changeApplication, findApplication, removeApplication } from '#app/data/applications.server.ts'
 import { applicationFields, applicationSchema, applicationValues } from '#app/features/forms/application-fields.ts'
 import { ApplicationForm } from '#app/features/forms/ApplicationForm.tsx'
 import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/application-edit'
-import { fieldsOf, found, parseFields, refused, refusedField } from './http.server.ts'
+import { fieldsOf, found, parseFields, refused } from './http.server.ts'
+import { changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `Edit ${loaderData?.application.name ?? 'an application'} · Plicator` },
@@ -24,9 +25,11 @@ export async function action({ request, params }: Route.ActionArgs) {
   }
   const parsed = parseFields(applicationSchema, { ...typed, id })
   if (!parsed.ok) return parsed.refusal
-  if ((await saveApplication(applicationFields(parsed.value, typed))) === 'taken')
-    return refusedField('name', 'There is an application of this name already.')
-  return redirect(href('/lineups/:application', { application: id }))
+  const changed = await changeApplication(applicationFields(parsed.value, typed), seenVersion(typed))
+  const current = found(await findApplication(id), 'This application')
+  const taken = { field: 'name', message: 'There is an application of this name already.' }
+  const refusal = changeRefusal(changed, taken, { version: current.version, values: applicationValues(current) })
+  return refusal ?? redirect(href('/lineups/:application', { application: id }))
 }
 
 export default function EditApplication({ loaderData: { application }, actionData }: Route.ComponentProps) {
@@ -35,7 +38,7 @@ export default function EditApplication({ loaderData: { application }, actionDat
       <h1>{application.name}</h1>
       <ApplicationForm
         id={application.id}
-        isNew={false}
+        version={application.version}
         values={applicationValues(application)}
         result={actionData}
         back={href('/lineups/:application', { application: application.id })}

@@ -1,11 +1,12 @@
 import { href, redirect } from 'react-router'
-import { saveApplication } from '#app/data/applications.server.ts'
+import { addApplication } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
 import { applicationFields, applicationSchema, newApplicationValues } from '#app/features/forms/application-fields.ts'
 import { ApplicationForm } from '#app/features/forms/ApplicationForm.tsx'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/application-new'
-import { fieldsOf, parseFields, refusedField } from './http.server.ts'
+import { fieldsOf, parseFields } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'New application · Plicator' }]
 
@@ -16,16 +17,16 @@ export async function action({ request }: Route.ActionArgs) {
   const parsed = parseFields(applicationSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const application = applicationFields(parsed.value, typed)
-  if ((await saveApplication(application)) === 'taken')
-    return refusedField('name', 'There is an application of this name already.')
-  return redirect(href('/lineups/:application', { application: application.id }))
+  const taken = { field: 'name', message: 'There is an application of this name already.' }
+  const refusal = additionRefusal(await addApplication(application), taken)
+  return refusal ?? redirect(href('/lineups/:application', { application: application.id }))
 }
 
 export default function NewApplication({ loaderData: { id }, actionData }: Route.ComponentProps) {
   return (
     <Page>
       <h1>New application</h1>
-      <ApplicationForm id={id} isNew values={newApplicationValues} result={actionData} back={href('/')} />
+      <ApplicationForm id={id} values={newApplicationValues} result={actionData} back={href('/')} />
     </Page>
   )
 }

@@ -2,11 +2,11 @@ import { beforeAll, beforeEach, describe, expect, test, vi } from 'vitest'
 import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { benchData } from '#app/data/bench.server.ts'
 import { newId } from '#app/data/id.ts'
-import { addCheck, listInstruments, saveInstrument } from '#app/data/instruments.server.ts'
+import { addCheck, listInstruments, addInstrument } from '#app/data/instruments.server.ts'
 import { listNotes } from '#app/data/notes.server.ts'
 import { addPhoto } from '#app/data/photos.server.ts'
 import { listReadings } from '#app/data/readings.server.ts'
-import { findSpecimen, listAllSpecimens, saveSpecimen, type Specimen } from '#app/data/specimens.server.ts'
+import { findSpecimen, listAllSpecimens, addSpecimen, type Specimen } from '#app/data/specimens.server.ts'
 import { listStationStarts } from '#app/data/station-starts.server.ts'
 import { benchRequestSchema } from '#app/features/bench/bench-request.ts'
 import { actAtBench } from './bench-actions.server.ts'
@@ -22,7 +22,7 @@ beforeAll(async () => {
 beforeEach(async () => {
   const id = newId()
   const { revisionId, acquisition, givenBy, paidMinor, currency, shop, rawInput } = template
-  await saveSpecimen({ id, revisionId, label: id, acquisition, givenBy, paidMinor, currency, shop, rawInput })
+  await addSpecimen({ id, revisionId, label: id, acquisition, givenBy, paidMinor, currency, shop, rawInput })
   specimen = (await findSpecimen(id))!
 })
 
@@ -38,7 +38,7 @@ const reread = async () => (await findSpecimen(specimen.id))!
 async function instrumentOf(kind: 'caliper' | 'gauge', checkIntervalDays: number | null = 180): Promise<string> {
   const id = newId()
   const limits = kind === 'gauge' ? { resolution: 5000, accuracy: 10_000 } : { resolution: 0.00001, accuracy: 0.00003 }
-  await saveInstrument({ id, name: id, kind, ...limits, checkIntervalDays, isDefault: false, rawInput: {} })
+  await addInstrument({ id, name: id, kind, ...limits, checkIntervalDays, isDefault: false, rawInput: {} })
   return id
 }
 
@@ -189,7 +189,7 @@ describe('notes and pictures', () => {
   })
 
   test('words are no picture', async () => {
-    const kept = await addPhoto(specimen.id, { id: newId(), part: 'can', name: 'a.jpg' }, Buffer.from('words'))
+    const kept = await addPhoto(specimen.id, { id: newId(), part: 'can', name: 'a.jpg' }, new Response('words').body!)
     expect(kept.ok).toBe(false)
   })
 })

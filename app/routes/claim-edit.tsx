@@ -1,5 +1,5 @@
 import { href, redirect } from 'react-router'
-import { findClaim, removeClaim, saveClaim } from '#app/data/claims.server.ts'
+import { changeClaim, findClaim, removeClaim } from '#app/data/claims.server.ts'
 import { knownPhoto, listBoxPhotos } from '#app/data/photos.server.ts'
 import { findProduct } from '#app/data/products.server.ts'
 import { claimFields, claimSchema, claimValues } from '#app/features/forms/claim-fields.ts'
@@ -8,6 +8,7 @@ import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/claim-edit'
 import { fieldsOf, found, parseFields } from './http.server.ts'
+import { changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Edit a claim · Plicator' }]
 
@@ -31,9 +32,13 @@ export async function action({ request, params }: Route.ActionArgs) {
   }
   const parsed = parseFields(claimSchema, { ...typed, id: claim.id })
   if (!parsed.ok) return parsed.refusal
-  const changed = claimFields(parsed.value, product.id, typed)
-  await saveClaim({ ...changed, photoId: await knownPhoto(product.id, changed.photoId) })
-  return redirect(`${back}#${product.id}`)
+  const fields = claimFields(parsed.value, product.id, typed)
+  const photoId = await knownPhoto(product.id, fields.photoId)
+  const changed = await changeClaim({ ...fields, photoId }, seenVersion(typed))
+  const current = found(await findClaim(claim.id), 'This claim')
+  const taken = { message: 'This claim is there already.' }
+  const refusal = changeRefusal(changed, taken, { version: current.version, values: claimValues(current) })
+  return refusal ?? redirect(`${back}#${product.id}`)
 }
 
 export default function EditClaim({ loaderData: { claim, product, photos }, actionData }: Route.ComponentProps) {
@@ -44,7 +49,7 @@ export default function EditClaim({ loaderData: { claim, product, photos }, acti
       </h1>
       <ClaimForm
         id={claim.id}
-        isNew={false}
+        version={claim.version}
         values={claimValues(claim)}
         photos={photos}
         result={actionData}

@@ -1,5 +1,5 @@
 import { href, redirect } from 'react-router'
-import { saveClaim } from '#app/data/claims.server.ts'
+import { addClaim } from '#app/data/claims.server.ts'
 import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import { knownPhoto, listBoxPhotos } from '#app/data/photos.server.ts'
@@ -10,6 +10,7 @@ import { useProduct } from '#app/features/forms/useProduct.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/claim-new'
 import { fieldsOf, found, parseFields } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'New claim · Plicator' }]
 
@@ -25,8 +26,9 @@ export async function action({ request, params }: Route.ActionArgs) {
   const parsed = parseFields(claimSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const claim = claimFields(parsed.value, id, typed)
-  await saveClaim({ ...claim, photoId: await knownPhoto(id, claim.photoId) })
-  return redirect(`${href('/lineups/:application/claims', { application: applicationId })}#${id}`)
+  const added = await addClaim({ ...claim, photoId: await knownPhoto(id, claim.photoId) })
+  const refusal = additionRefusal(added, { message: 'This claim is there already.' })
+  return refusal ?? redirect(`${href('/lineups/:application/claims', { application: applicationId })}#${id}`)
 }
 
 export default function NewClaim({ loaderData: { id, photos, today: day }, actionData }: Route.ComponentProps) {
@@ -38,7 +40,6 @@ export default function NewClaim({ loaderData: { id, photos, today: day }, actio
       </h1>
       <ClaimForm
         id={id}
-        isNew
         values={newClaimValues(day)}
         photos={photos}
         result={actionData}

@@ -1,6 +1,5 @@
 import { claimOverview } from '#app/data/claim-overview.server.ts'
 import { findClaim, removeDecision, saveDecision } from '#app/data/claims.server.ts'
-import { cachedQuery } from '#app/data/query-cache.server.ts'
 import { CapacityCard } from '#app/features/claims/CapacityCard.tsx'
 import { ClaimCard } from '#app/features/claims/ClaimCard.tsx'
 import { ContradictionCard } from '#app/features/claims/ContradictionCard.tsx'
@@ -15,8 +14,7 @@ import { whenPathChanges } from './revalidation.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Box claims · Plicator' }]
 
-export const loader = ({ params: { application } }: Route.LoaderArgs) =>
-  cachedQuery(`claims ${application}`, () => claimOverview(application))
+export const loader = ({ params: { application } }: Route.LoaderArgs) => claimOverview(application)
 
 export const shouldRevalidate = whenPathChanges
 

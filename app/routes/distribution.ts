@@ -1,8 +1,7 @@
 import { findCharacteristic } from '#core/catalogue/index.ts'
-import { assessApplication } from '#app/data/assessments.server.ts'
+import { listPeers } from '#app/data/peers.server.ts'
 import { listLibraryValues } from '#app/data/readings.server.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
-import { peersOf } from '#app/features/bench/peers.ts'
 import type { Route } from './+types/distribution'
 import { found } from './http.server.ts'
 
@@ -10,9 +9,6 @@ import { found } from './http.server.ts'
 export async function loader({ params }: Route.LoaderArgs) {
   const { key } = found(findCharacteristic(params.characteristic), 'This characteristic')
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const [assessed, library] = await Promise.all([
-    assessApplication(specimen.applicationId),
-    listLibraryValues(key, specimen.id),
-  ])
-  return { peers: peersOf(assessed, key, specimen), library }
+  const [peers, library] = await Promise.all([listPeers(specimen, key), listLibraryValues(key, specimen.id)])
+  return { peers, library }
 }

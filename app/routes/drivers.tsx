@@ -1,12 +1,13 @@
-import { listDrivers, removeDriver, saveDriver, type StoredDriver } from '#app/data/drivers.server.ts'
+import { addDriver, changeDriver, listDrivers, removeDriver, type StoredDriver } from '#app/data/drivers.server.ts'
 import { newId } from '#app/data/id.ts'
 import { DriverForm } from '#app/features/drivers/DriverForm.tsx'
 import { DriverTable } from '#app/features/drivers/DriverTable.tsx'
-import { driverFields, driverSchema } from '#app/features/forms/driver-fields.ts'
+import { driverFields, driverSchema, driverValues } from '#app/features/forms/driver-fields.ts'
 import { useEdited } from '#app/features/forms/useEdited.ts'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/drivers'
-import { accepted, fieldsOf, parseFields, refusedField } from './http.server.ts'
+import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
+import { additionRefusal, changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Drivers · Plicator' }]
 
@@ -20,8 +21,13 @@ export async function action({ request }: Route.ActionArgs) {
   }
   const parsed = parseFields(driverSchema, typed)
   if (!parsed.ok) return parsed.refusal
-  const saved = await saveDriver(driverFields(parsed.value, typed))
-  return saved === 'taken' ? refusedField('name', 'Another driver has this name.') : accepted()
+  const fields = driverFields(parsed.value, typed)
+  const taken = { field: 'name', message: 'Another driver has this name.' }
+  if (!typed.version) return additionRefusal(await addDriver(fields), taken) ?? accepted()
+  const changed = await changeDriver(fields, seenVersion(typed))
+  const current = (await listDrivers()).find(({ id }) => id === fields.id)
+  if (!current) return refused('This driver is not here any more.')
+  return changeRefusal(changed, taken, { version: current.version, values: driverValues(current) }) ?? accepted()
 }
 
 export default function Drivers({ loaderData: { drivers, newDriver }, actionData }: Route.ComponentProps) {

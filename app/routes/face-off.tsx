@@ -1,7 +1,7 @@
 import { usablePoints } from '#core/claims/bounds.ts'
 import { assessApplication } from '#app/data/assessments.server.ts'
 import { claimOverview } from '#app/data/claim-overview.server.ts'
-import { cachedQuery } from '#app/data/query-cache.server.ts'
+import { lineupQuery } from '#app/data/lineup-query.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
 import { FaceOffView } from '#app/features/faceoff/FaceOffView.tsx'
 import { useFacing } from '#app/features/faceoff/useFacing.ts'
@@ -15,16 +15,17 @@ import { whenPathChanges } from './revalidation.ts'
 export const meta: Route.MetaFunction = () => [{ title: 'Face-off · Plicator' }]
 
 /** Drawings by specimen, and the points of the claims that count by product. */
-export const loader = ({ params: { application } }: Route.LoaderArgs) =>
-  cachedQuery(`face-off ${application}`, async () => {
-    const [assessed, { products }] = await Promise.all([assessApplication(application), claimOverview(application)])
-    return {
-      drawings: Object.fromEntries(
-        assessed.map(({ specimen, assessment }) => [specimen.id, drawingData(specimen.form, assessment.values)]),
-      ),
-      points: Object.fromEntries(products.map(({ id, claims }) => [id, usablePoints(claims)])),
-    }
-  })
+const facing = lineupQuery('face-off', async (application: string) => {
+  const [assessed, { products }] = await Promise.all([assessApplication(application), claimOverview(application)])
+  return {
+    drawings: Object.fromEntries(
+      assessed.map(({ specimen, assessment }) => [specimen.id, drawingData(specimen.form, assessment.values)]),
+    ),
+    points: Object.fromEntries(products.map(({ id, claims }) => [id, usablePoints(claims)])),
+  }
+})
+
+export const loader = ({ params: { application } }: Route.LoaderArgs) => facing(application)
 
 export const shouldRevalidate = whenPathChanges
 

@@ -10,7 +10,9 @@ import { accepted, found, refused } from './http.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Import · Plicator' }]
 
-export const loader = ({ params }: Route.LoaderArgs) => ({ job: found(findImport(params.import), 'This import') })
+export const loader = async ({ params }: Route.LoaderArgs) => ({
+  job: found(await findImport(params.import), 'This import'),
+})
 
 export function action({ params }: Route.ActionArgs) {
   const refusal = confirmImport(params.import)

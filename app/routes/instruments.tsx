@@ -2,9 +2,10 @@ import { now } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import {
   addCheck,
+  addInstrument,
+  changeInstrument,
   listInstruments,
   removeInstrument,
-  saveInstrument,
   type StoredInstrument,
 } from '#app/data/instruments.server.ts'
 import {
@@ -12,6 +13,7 @@ import {
   checkSchema,
   instrumentFields,
   instrumentSchema,
+  instrumentValues,
   removeSchema,
 } from '#app/features/forms/instrument-fields.ts'
 import { useEdited } from '#app/features/forms/useEdited.ts'
@@ -19,7 +21,8 @@ import { InstrumentForm } from '#app/features/instruments/InstrumentForm.tsx'
 import { InstrumentTable } from '#app/features/instruments/InstrumentTable.tsx'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/instruments'
-import { accepted, fieldsOf, parseFields, refused, refusedField } from './http.server.ts'
+import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
+import { additionRefusal, changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Instruments · Plicator' }]
 
@@ -46,15 +49,20 @@ async function check(typed: Typed) {
   const { instrumentId } = parsed.value
   if (!(await listInstruments()).some(({ id }) => id === instrumentId))
     return refused('That instrument is not in the list any more.')
-  await addCheck(instrumentId, checkFields(parsed.value, now(), typed))
-  return accepted()
+  const added = await addCheck(instrumentId, checkFields(parsed.value, now(), typed))
+  return additionRefusal(added, { message: 'This check is there already.' }) ?? accepted()
 }
 
 async function save(typed: Typed) {
   const parsed = parseFields(instrumentSchema, typed)
   if (!parsed.ok) return parsed.refusal
-  const saved = await saveInstrument(instrumentFields(parsed.value, typed))
-  return saved === 'taken' ? refusedField('name', 'Another instrument has this name.') : accepted()
+  const fields = instrumentFields(parsed.value, typed)
+  const taken = { field: 'name', message: 'Another instrument has this name.' }
+  if (!typed.version) return additionRefusal(await addInstrument(fields), taken) ?? accepted()
+  const changed = await changeInstrument(fields, seenVersion(typed))
+  const current = (await listInstruments()).find(({ id }) => id === fields.id)
+  if (!current) return refused('This instrument is not here any more.')
+  return changeRefusal(changed, taken, { version: current.version, values: instrumentValues(current) }) ?? accepted()
 }
 
 export default function Instruments({ loaderData: { instruments, newInstrument }, actionData }: Route.ComponentProps) {

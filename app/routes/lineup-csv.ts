@@ -6,7 +6,7 @@ import { assessApplication } from '#app/data/assessments.server.ts'
 import { buildLineupColumns } from '#app/data/lineup.server.ts'
 import { readPreferences } from './preferences.server.ts'
 import { currentMethod } from '#app/data/schools.server.ts'
-import { librarySpreads } from '#app/data/spreads.server.ts'
+import { librarySpreads } from '#app/data/summaries.server.ts'
 import type { Route } from './+types/lineup-csv'
 import { download, found } from './http.server.ts'
 

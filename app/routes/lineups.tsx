@@ -1,36 +1,35 @@
 import { Plus } from 'lucide-react'
 import { href } from 'react-router'
-import { findFatalFaults } from '#core/score/fatal-faults.ts'
-import { listApplications } from '#app/data/applications.server.ts'
-import { assessApplication } from '#app/data/assessments.server.ts'
+import { groupBy } from '#core/group-by.ts'
+import { listApplicationsPage } from '#app/data/applications.server.ts'
+import { askedPage } from '#app/data/page-of-list.ts'
 import { listProducts } from '#app/data/products.server.ts'
+import { summariesOf } from '#app/data/summaries.server.ts'
 import { LineupCard } from '#app/features/lineup/LineupCard.tsx'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
+import { Pages } from '#app/ui/Pages.tsx'
 import type { Route } from './+types/lineups'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Line-ups · Plicator' }]
 
-export async function loader() {
-  const applications = await listApplications()
-  const lineups = await Promise.all(
-    applications.map(async (application) => {
-      const [products, assessed] = await Promise.all([listProducts(application.id), assessApplication(application.id)])
-      const specimens = assessed.map(({ specimen, assessment }) => ({
-        id: specimen.id,
-        label: specimen.label,
-        productId: specimen.productId,
-        revision: specimen.revisionLabel,
-        completeness: assessment.completeness,
-        fatalFault: findFatalFaults(specimen.form, assessment.values)[0]?.description,
-      }))
-      return { application, products, specimens }
-    }),
-  )
-  return { lineups }
+const lineupsAtOnce = 12
+
+export async function loader({ request }: Route.LoaderArgs) {
+  const page = askedPage(new URL(request.url).searchParams)
+  const { applications, total } = await listApplicationsPage(page, lineupsAtOnce)
+  const ids = applications.map(({ id }) => id)
+  const [products, summaries] = await Promise.all([listProducts(...ids), summariesOf(ids)])
+  const byApplication = groupBy(products, ({ applicationId }) => applicationId)
+  const byProduct = groupBy(summaries, ({ productId }) => productId)
+  const lineups = applications.map((application) => {
+    const own = byApplication.get(application.id) ?? []
+    return { application, products: own, specimens: own.flatMap(({ id }) => byProduct.get(id) ?? []) }
+  })
+  return { lineups, page, size: lineupsAtOnce, total }
 }
 
-export default function Lineups({ loaderData: { lineups } }: Route.ComponentProps) {
+export default function Lineups({ loaderData: { lineups, ...pages } }: Route.ComponentProps) {
   return (
     <Page>
       <Row $between>
@@ -59,6 +58,7 @@ export default function Lineups({ loaderData: { lineups } }: Route.ComponentProp
       {lineups.map((lineup) => (
         <LineupCard key={lineup.application.id} {...lineup} />
       ))}
+      <Pages {...pages} noun="line-up" />
     </Page>
   )
 }

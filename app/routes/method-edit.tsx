@@ -3,6 +3,7 @@ import { href, redirect } from 'react-router'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { listApplications } from '#app/data/applications.server.ts'
 import { previewLineup } from '#app/data/preview-lineup.server.ts'
+import { newId } from '#app/data/id.ts'
 import { addMethod, currentMethod, listMethods } from '#app/data/schools.server.ts'
 import { MethodPreviewCard } from '#app/features/method/MethodPreviewCard.tsx'
 import { parseCriterionEdits, type CriterionEdits } from '#app/features/verdict/criterion-edits.ts'
@@ -11,6 +12,7 @@ import { methodSchema } from '#app/features/verdict/school-schema.ts'
 import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/method-edit'
 import { fieldsOf, parseFields } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Change the method · Plicator' }]
 
@@ -19,6 +21,7 @@ export async function loader({ request }: Route.LoaderArgs) {
   const asked = new URL(request.url).searchParams.get('on')
   const on = applications.find(({ id }) => id === asked) ?? applications[0]
   return {
+    id: newId(),
     method,
     methods,
     applications: applications.map(({ id, name }) => ({ id, name })),
@@ -30,15 +33,17 @@ export async function action({ request }: Route.ActionArgs) {
   const parsed = parseFields(methodSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const { valueFunctions, weights } = await currentMethod()
-  await addMethod({
+  const added = await addMethod(parsed.value.id, {
     note: parsed.value.note,
     valueFunctions: { ...valueFunctions, ...parsed.value.valueFunctions },
     weights: { ...weights, ...parsed.value.weights },
   })
-  return redirect(href('/method'))
+  return additionRefusal(added, { message: 'This version is there already.' }) ?? redirect(href('/method'))
 }
 
-export default function EditMethod({ loaderData: { method, methods, applications, preview } }: Route.ComponentProps) {
+export default function EditMethod({
+  loaderData: { id, method, methods, applications, preview },
+}: Route.ComponentProps) {
   const [typed, setTyped] = useState<CriterionEdits>({})
   const before = useMemo(() => effectiveCriteria(method), [method])
   const edits = useMemo(() => parseCriterionEdits(before, typed), [before, typed])
@@ -51,7 +56,14 @@ export default function EditMethod({ loaderData: { method, methods, applications
           published verdict names its own.
         </Soft>
       </Stack>
-      <MethodPreviewCard method={method} before={before} edits={edits} applications={applications} preview={preview} />
+      <MethodPreviewCard
+        id={id}
+        method={method}
+        before={before}
+        edits={edits}
+        applications={applications}
+        preview={preview}
+      />
       <Card>
         <RuleEditor before={before} typed={typed} problems={edits.problems} onType={setTyped} />
       </Card>

@@ -56,7 +56,7 @@ test('a value function and a weight of the method are in force in every view, an
   expect(before.csv).toBe(String(Math.round(before.lineup!)))
 
   // A wall of this thickness had most of the points; now it has none, and counts for half of all.
-  await addMethod({
+  await addMethod(newId(), {
     note: newId(),
     valueFunctions: {
       'can-wall': {

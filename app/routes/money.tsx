@@ -4,7 +4,7 @@ import { today } from '#app/data/clock.ts'
 import { listDrivers } from '#app/data/drivers.server.ts'
 import { moneyOverview } from '#app/data/money.server.ts'
 import { addRate } from '#app/data/prices.server.ts'
-import { cachedQuery } from '#app/data/query-cache.server.ts'
+import { lineupQuery } from '#app/data/lineup-query.server.ts'
 import { rateSchema } from '#app/features/forms/price-fields.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
@@ -17,27 +17,35 @@ import { ValueCard } from '#app/features/money/ValueCard.tsx'
 import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/money'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Money · Plicator' }]
 
+const money = lineupQuery(
+  'money',
+  async (id: string, day: string, of: { driver: string | null; buy: string | null; currency: string | null }) => {
+    const application = await findApplication(id)
+    if (!application) return undefined
+    const drivers = await listDrivers()
+    const driver = drivers.find((one) => one.id === of.driver) ?? drivers[0]
+    const wanted = orderSizes.find((size) => size === Number(of.buy)) ?? 1
+    const asked = currencies.find((one) => one === of.currency)
+    const overview = await moneyOverview(application, driver, wanted, asked, day)
+    return { drivers, driver, wanted, today: day, ...overview }
+  },
+)
+
 export async function loader({ params, request }: Route.LoaderArgs) {
   const search = new URL(request.url).searchParams
-  return cachedQuery(`money ${params.application} ${search} ${today()}`, async () => {
-    const application = found(await findApplication(params.application), 'This line-up')
-    const drivers = await listDrivers()
-    const driver = drivers.find(({ id }) => id === search.get('driver')) ?? drivers[0]
-    const wanted = orderSizes.find((size) => size === Number(search.get('buy'))) ?? 1
-    const asked = currencies.find((one) => one === search.get('currency'))
-    const overview = await moneyOverview(application, driver, wanted, asked, today())
-    return { drivers, driver, wanted, today: today(), ...overview }
-  })
+  const of = { driver: search.get('driver'), buy: search.get('buy'), currency: search.get('currency') }
+  return found(await money(params.application, today(), of), 'This line-up')
 }
 
 export async function action({ request }: Route.ActionArgs) {
   const parsed = parseFields(rateSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
-  await addRate(parsed.value)
-  return accepted()
+  const { id, ...rate } = parsed.value
+  return additionRefusal(await addRate(id, rate), { message: 'This rate is there already.' }) ?? accepted()
 }
 
 export default function Money({ loaderData }: Route.ComponentProps) {

@@ -10,6 +10,7 @@ import { PriceTable } from '#app/features/prices/PriceTable.tsx'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/prices'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Prices · Plicator' }]
 
@@ -28,8 +29,8 @@ export async function action({ request, params }: Route.ActionArgs) {
   }
   const parsed = parseFields(priceSchema, typed)
   if (!parsed.ok) return parsed.refusal
-  await addPrice({ ...parsed.value, productId: product.id }, priceRawInput(typed))
-  return accepted()
+  const added = await addPrice({ ...parsed.value, productId: product.id }, priceRawInput(typed))
+  return additionRefusal(added, { message: 'This price is there already.' }) ?? accepted()
 }
 
 export default function Prices({ loaderData: { prices, id, today: day }, actionData }: Route.ComponentProps) {

@@ -1,12 +1,13 @@
 import { href, redirect } from 'react-router'
-import { findProduct, listBrands, removeProduct, saveProduct } from '#app/data/products.server.ts'
-import { productSchema } from '#app/features/forms/product-fields.ts'
+import { changeProduct, findProduct, listBrands, removeProduct } from '#app/data/products.server.ts'
+import { productSchema, productValues } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
 import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/product-edit'
-import { fieldsOf, found, parseFields, refused, refusedField } from './http.server.ts'
+import { fieldsOf, found, parseFields, refused } from './http.server.ts'
+import { changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Edit a product · Plicator' }]
 
@@ -22,13 +23,16 @@ export async function action({ request, params }: Route.ActionArgs) {
   }
   const parsed = parseFields(productSchema, { ...typed, id })
   if (!parsed.ok) return parsed.refusal
-  if ((await saveProduct({ ...parsed.value, applicationId })) === 'taken')
-    return refusedField('partNumber', 'This brand has that part number here already.')
-  return redirect(href('/products/:product', { product: id }))
+  const changed = await changeProduct({ ...parsed.value, applicationId }, seenVersion(typed))
+  const current = found(await findProduct(id), 'This product')
+  const taken = { field: 'partNumber', message: 'This brand has that part number here already.' }
+  const refusal = changeRefusal(changed, taken, { version: current.version, values: productValues(current) })
+  return refusal ?? redirect(href('/products/:product', { product: id }))
 }
 
 export default function EditProduct({ loaderData: { brands }, actionData }: Route.ComponentProps) {
-  const { id, brand, partNumber, form, tier } = useProduct().product
+  const { product } = useProduct()
+  const { id, brand, partNumber } = product
   return (
     <Page>
       <h1>
@@ -36,8 +40,8 @@ export default function EditProduct({ loaderData: { brands }, actionData }: Rout
       </h1>
       <ProductForm
         id={id}
-        isNew={false}
-        values={{ brand, partNumber, form, tier }}
+        version={product.version}
+        values={productValues(product)}
         brands={brands}
         result={actionData}
         back={href('/products/:product', { product: id })}

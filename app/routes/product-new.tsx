@@ -1,12 +1,13 @@
 import { href, redirect } from 'react-router'
 import { findApplication } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
-import { listBrands, saveProduct } from '#app/data/products.server.ts'
+import { addProduct, listBrands } from '#app/data/products.server.ts'
 import { productSchema } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/product-new'
-import { fieldsOf, found, parseFields, refusedField } from './http.server.ts'
+import { fieldsOf, found, parseFields } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'New product · Plicator' }]
 
@@ -19,12 +20,10 @@ export async function action({ request, params }: Route.ActionArgs) {
   const application = found(await findApplication(params.application), 'This application')
   const parsed = parseFields(productSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
-  if ((await saveProduct({ ...parsed.value, applicationId: application.id })) === 'taken')
-    return refusedField(
-      'partNumber',
-      'This brand has that part number here already. A change inside is a revision of it.',
-    )
-  return redirect(href('/products/:product', { product: parsed.value.id }))
+  const message = 'This brand has that part number here already. A change inside is a revision of it.'
+  const added = await addProduct({ ...parsed.value, applicationId: application.id })
+  const refusal = additionRefusal(added, { field: 'partNumber', message })
+  return refusal ?? redirect(href('/products/:product', { product: parsed.value.id }))
 }
 
 export default function NewProduct({ loaderData: { id, application, brands }, actionData }: Route.ComponentProps) {
@@ -33,7 +32,6 @@ export default function NewProduct({ loaderData: { id, application, brands }, ac
       <h1>New product for {application.name}</h1>
       <ProductForm
         id={id}
-        isNew
         values={{ form: application.form, tier: 'middle' }}
         brands={brands}
         result={actionData}

@@ -4,7 +4,7 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimens } from '#app/data/assessments.server.ts'
 import { newId } from '#app/data/id.ts'
-import { findProduct, saveRevision } from '#app/data/products.server.ts'
+import { addRevision, findProduct } from '#app/data/products.server.ts'
 import { currentMethod } from '#app/data/schools.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
@@ -16,7 +16,8 @@ import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/product'
-import { accepted, fieldsOf, found, parseFields, refusedField } from './http.server.ts'
+import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export async function loader({ params }: Route.LoaderArgs) {
   const [assessed, method] = await Promise.all([
@@ -42,8 +43,8 @@ export async function action({ request, params }: Route.ActionArgs) {
   const { id: productId } = found(await findProduct(params.product), 'This product')
   const parsed = parseFields(revisionSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
-  const saved = await saveRevision({ ...parsed.value, productId })
-  return saved === 'taken' ? refusedField('label', 'This revision is there already.') : accepted()
+  const added = await addRevision({ ...parsed.value, productId })
+  return additionRefusal(added, { field: 'label', message: 'This revision is there already.' }) ?? accepted()
 }
 
 export default function ProductPage({ loaderData: { specimens, newRevision }, actionData }: Route.ComponentProps) {

@@ -4,15 +4,16 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { listApplications } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
 import { previewLineup } from '#app/data/preview-lineup.server.ts'
-import { currentMethod, listSchools, removeSchool, saveSchool } from '#app/data/schools.server.ts'
+import { addSchool, changeSchool, currentMethod, listSchools, removeSchool } from '#app/data/schools.server.ts'
 import { SchoolForm } from '#app/features/method/SchoolForm.tsx'
 import { parseCriterionEdits, type CriterionEdits } from '#app/features/verdict/criterion-edits.ts'
 import { RuleEditor } from '#app/features/verdict/RuleEditor.tsx'
-import { schoolSchema } from '#app/features/verdict/school-schema.ts'
+import { schoolDifferences, schoolSchema } from '#app/features/verdict/school-schema.ts'
 import { ScoreChangePreview } from '#app/features/verdict/ScoreChangePreview.tsx'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/school-edit'
 import { fieldsOf, found, parseFields, refused } from './http.server.ts'
+import { additionRefusal, changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'A school · Plicator' }]
 
@@ -27,7 +28,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
   return { id: isNew ? newId() : school.id, isNew, school, method, preview: await previewLineup(applications[0]) }
 }
 
-export async function action({ request }: Route.ActionArgs) {
+export async function action({ request, params }: Route.ActionArgs) {
   const typed = await fieldsOf(request)
   if (typed.intent === 'remove') {
     await removeSchool(String(typed.id))
@@ -35,8 +36,14 @@ export async function action({ request }: Route.ActionArgs) {
   }
   const parsed = parseFields(schoolSchema, typed)
   if (!parsed.ok) return parsed.refusal
-  if ((await saveSchool(parsed.value)) === 'taken') return refused('Another school has this name.')
-  return redirect(href('/schools'))
+  const taken = { message: 'Another school has this name.' }
+  if (params.school === 'new')
+    return additionRefusal(await addSchool(parsed.value), taken) ?? redirect(href('/schools'))
+  const changed = await changeSchool({ ...parsed.value, id: params.school }, seenVersion(typed))
+  const current = (await listSchools()).find(({ id }) => id === params.school)
+  if (!current) return refused('This school is not here any more.')
+  const meanwhile = { version: current.version ?? 0, values: schoolDifferences(current, parsed.value) }
+  return changeRefusal(changed, taken, meanwhile) ?? redirect(href('/schools'))
 }
 
 export default function EditSchool({ loaderData }: Route.ComponentProps) {
@@ -55,7 +62,13 @@ export default function EditSchool({ loaderData }: Route.ComponentProps) {
   return (
     <Page>
       <h1>{isNew ? `A school after ${school.name}` : school.name}</h1>
-      <SchoolForm id={id} isNew={isNew} school={changed} isValid={Object.keys(edits.problems).length === 0} />
+      <SchoolForm
+        id={id}
+        isNew={isNew}
+        version={isNew ? undefined : school.version}
+        school={changed}
+        isValid={Object.keys(edits.problems).length === 0}
+      />
       {preview && (
         <Card>
           <Stack $gap={10}>

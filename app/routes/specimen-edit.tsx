@@ -1,13 +1,14 @@
 import { href, redirect } from 'react-router'
 import { findProduct } from '#app/data/products.server.ts'
-import { findSpecimen, removeSpecimen, saveSpecimen } from '#app/data/specimens.server.ts'
+import { changeSpecimen, findSpecimen, removeSpecimen } from '#app/data/specimens.server.ts'
 import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
 import { specimenFields, specimenSchema, specimenValues } from '#app/features/forms/specimen-fields.ts'
 import { SpecimenForm } from '#app/features/forms/SpecimenForm.tsx'
 import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/specimen-edit'
-import { fieldsOf, found, parseFields, refused, refusedField } from './http.server.ts'
+import { fieldsOf, found, parseFields, refused } from './http.server.ts'
+import { changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Edit a specimen · Plicator' }]
 
@@ -32,9 +33,11 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!parsed.ok) return parsed.refusal
   const { revisionId } = parsed.value
   if (!product.revisions.some(({ id }) => id === revisionId)) return refused('Choose a revision of this product.')
-  if ((await saveSpecimen(specimenFields(parsed.value, typed))) === 'taken')
-    return refusedField('label', 'Another specimen of this revision has that label.')
-  return redirect(back)
+  const changed = await changeSpecimen(specimenFields(parsed.value, typed), seenVersion(typed))
+  const current = found(await findSpecimen(specimen.id), 'This specimen')
+  const taken = { field: 'label', message: 'Another specimen of this revision has that label.' }
+  const refusal = changeRefusal(changed, taken, { version: current.version, values: specimenValues(current) })
+  return refusal ?? redirect(back)
 }
 
 export default function EditSpecimen({ loaderData: { revisions }, actionData }: Route.ComponentProps) {
@@ -46,7 +49,7 @@ export default function EditSpecimen({ loaderData: { revisions }, actionData }: 
       </h1>
       <SpecimenForm
         id={specimen.id}
-        isNew={false}
+        version={specimen.version}
         values={specimenValues(specimen)}
         revisions={revisions}
         result={actionData}

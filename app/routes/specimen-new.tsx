@@ -1,13 +1,14 @@
 import { href, redirect } from 'react-router'
 import { newId } from '#app/data/id.ts'
 import { findProduct } from '#app/data/products.server.ts'
-import { nextLabel, saveSpecimen } from '#app/data/specimens.server.ts'
+import { addSpecimen, nextLabel } from '#app/data/specimens.server.ts'
 import { specimenFields, specimenSchema } from '#app/features/forms/specimen-fields.ts'
 import { SpecimenForm } from '#app/features/forms/SpecimenForm.tsx'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/specimen-new'
-import { fieldsOf, found, parseFields, refused, refusedField } from './http.server.ts'
+import { fieldsOf, found, parseFields, refused } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'New specimen · Plicator' }]
 
@@ -24,9 +25,9 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!parsed.ok) return parsed.refusal
   const specimen = specimenFields(parsed.value, typed)
   if (!revisions.some(({ id }) => id === specimen.revisionId)) return refused('Choose a revision of this product.')
-  if ((await saveSpecimen(specimen)) === 'taken')
-    return refusedField('label', 'Another specimen of this revision has that label.')
-  return redirect(href('/bench/:specimen', { specimen: specimen.id }))
+  const taken = { field: 'label', message: 'Another specimen of this revision has that label.' }
+  const refusal = additionRefusal(await addSpecimen(specimen), taken)
+  return refusal ?? redirect(href('/bench/:specimen', { specimen: specimen.id }))
 }
 
 export default function NewSpecimen({ loaderData: { id, revisionId, label }, actionData }: Route.ComponentProps) {
@@ -38,7 +39,6 @@ export default function NewSpecimen({ loaderData: { id, revisionId, label }, act
       </h1>
       <SpecimenForm
         id={id}
-        isNew
         values={{ revisionId, label, acquisition: 'bought', currency: 'EUR' }}
         revisions={product.revisions}
         result={actionData}

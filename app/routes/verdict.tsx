@@ -1,5 +1,6 @@
 import { findApplication } from '#app/data/applications.server.ts'
 import { readPreferences } from './preferences.server.ts'
+import { backUpPublished } from '#app/data/daily-backup.server.ts'
 import { keepVerdict } from '#app/data/verdict-publication.server.ts'
 import { listVerdicts, withdrawVerdict } from '#app/data/verdicts.server.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
@@ -19,6 +20,7 @@ import { Card, Page, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/verdict'
 import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
+import { changeRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Verdict · Plicator' }]
 
@@ -34,10 +36,24 @@ export async function action({ request, params }: Route.ActionArgs) {
     await withdrawVerdict(application.id, parsed.value.id)
     return accepted()
   }
-  const { intent, ...draft } = parsed.value
+  const { intent, version, ...draft } = parsed.value
   const units = intent === 'publish' ? (await readPreferences(request)).units : undefined
-  const kept = await keepVerdict(application, draft, units)
-  return kept.ok ? accepted() : refused(kept.problem.message)
+  const kept = await keepVerdict(application, draft, version, units)
+  if (!kept.ok) return refused(kept.problem.message)
+  if (kept.value === 'stale') return draftRefusal(application.id)
+  if (units) void backUpPublished()
+  return accepted()
+}
+
+/** Another has kept or published a draft since this one was opened. */
+async function draftRefusal(applicationId: string) {
+  const { draft } = await listVerdicts(applicationId)
+  const { words = '', overruleReason = '' } = draft ?? {}
+  const meanwhile = {
+    version: draft?.version ?? 0,
+    values: { 'your own words': words, ...(overruleReason && { 'reason to overrule': overruleReason }) },
+  }
+  return changeRefusal('stale', { message: '' }, meanwhile)
 }
 
 export default function VerdictPage({ loaderData: { draft, published } }: Route.ComponentProps) {

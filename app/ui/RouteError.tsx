@@ -2,9 +2,12 @@ import { href, isRouteErrorResponse } from 'react-router'
 import { ButtonLink } from './Button.tsx'
 import { isConnectionError } from './connection.ts'
 import { Page } from './layout.tsx'
+import { StorageProblemPage, storageProblemIn } from './StorageProblemPage.tsx'
 
 /** What is said when a page cannot be shown. */
 export function RouteError({ error }: { error: unknown }) {
+  const problem = isRouteErrorResponse(error) ? storageProblemIn(error.data) : undefined
+  if (problem) return <StorageProblemPage problem={problem} />
   const { title, text } = describe(error)
   return (
     <Page>

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
 import { ErrorText } from './ErrorText.tsx'
 import { SelectBox } from './inputs.tsx'
+import { SavedMeanwhile } from './SavedMeanwhile.tsx'
 
 const Wrap = styled.div`
   display: grid;
@@ -39,6 +40,11 @@ export function SelectField({ field, label, options, onChange }: Props) {
           </option>
         ))}
       </SelectBox>
+      <SavedMeanwhile
+        name={field.name}
+        typed={field.value ?? ''}
+        wordsOf={(value) => options.find((option) => option.value === value)?.label ?? value}
+      />
       <ErrorText id={`${field.id}-fault`}>{field.errors?.join(' ')}</ErrorText>
     </Wrap>
   )

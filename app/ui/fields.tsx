@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import { FieldError, Input, Label, Radio, RadioGroup, Text, TextArea, TextField } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { ErrorText } from './ErrorText.tsx'
+import { SavedMeanwhile } from './SavedMeanwhile.tsx'
 
 const Wrap = styled.div`
   display: grid;
@@ -77,6 +78,7 @@ const TypedField = ({ field, label, hint, optional, children }: TypedFieldProps)
     </Label>
     {children}
     {hint && <Text slot="description">{hint}</Text>}
+    <SavedMeanwhile name={field.name} typed={field.value ?? ''} />
     <ErrorText as={FieldError}>{field.errors?.join(' ')}</ErrorText>
   </Wrap>
 )
@@ -170,6 +172,11 @@ export function ChoiceBox({
         ))}
       </div>
       {hint && <Text slot="description">{hint}</Text>}
+      <SavedMeanwhile
+        name={field.name}
+        typed={field.value ?? ''}
+        wordsOf={(value) => options.find((option) => option.value === value)?.label ?? value}
+      />
       <ErrorText as={FieldError}>{field.errors?.join(' ')}</ErrorText>
     </Choices>
   )

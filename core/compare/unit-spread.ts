@@ -24,29 +24,55 @@ const assumed: UnitSpread = { relative: 0.02, degreesOfFreedom: 4, source: 'assu
 /** So much weight, in degrees of freedom, the library has against a product's own specimens. */
 const mostPrior = 8
 
+/** What one product adds to a pooled spread. */
+export interface SpreadShare {
+  /** Relative variance times its degrees of freedom. */
+  squares: number
+  degrees: number
+}
+
+/**
+ * What the units of one product add to a pooled spread.
+ *
+ * @param values of one characteristic or figure, one a specimen
+ * @returns undefined when there are not two, or their mean is nought
+ * @example spreadShare([100, 102])?.degrees // => 1
+ */
+export function spreadShare(values: readonly number[]): SpreadShare | undefined {
+  if (values.length < 2) return undefined
+  const middle = mean(values)
+  if (middle === 0) return undefined
+  const degrees = values.length - 1
+  return { squares: degrees * (sampleStandardDeviation(values) / middle) ** 2, degrees }
+}
+
 /**
  * Unit-to-unit spread pooled over products: relative variances weighted by their degrees of freedom.
  *
  * Source: pooled estimate of variance, GUM 4.2.4.
  *
+ * @param shares what each product adds, or sums of that
+ * @returns undefined when no product has two specimens
+ * @example poolShares([{ squares: 0.02, degrees: 1 }, { squares: 0.06, degrees: 1 }])?.relative // => 0.2
+ */
+export function poolShares(shares: readonly SpreadShare[]): UnitSpread | undefined {
+  const squares = shares.reduce((sum, share) => sum + share.squares, 0)
+  const degrees = shares.reduce((sum, share) => sum + share.degrees, 0)
+  // A sum of differences may end a hair below nought.
+  return degrees === 0
+    ? undefined
+    : { relative: Math.sqrt(Math.max(0, squares) / degrees), degreesOfFreedom: degrees, source: 'library' }
+}
+
+/**
+ * Unit-to-unit spread pooled over products, from the values of each.
+ *
  * @param products values of one characteristic or figure, a list a product, a value a specimen
  * @returns undefined when no product has two specimens
  * @example pooledSpread([[100, 102], [50, 50, 51]])?.degreesOfFreedom // => 3
  */
-export function pooledSpread(products: readonly (readonly number[])[]): UnitSpread | undefined {
-  let squares = 0
-  let degrees = 0
-  for (const values of products) {
-    if (values.length < 2) continue
-    const middle = mean(values)
-    if (middle === 0) continue
-    squares += (values.length - 1) * (sampleStandardDeviation(values) / middle) ** 2
-    degrees += values.length - 1
-  }
-  return degrees === 0
-    ? undefined
-    : { relative: Math.sqrt(squares / degrees), degreesOfFreedom: degrees, source: 'library' }
-}
+export const pooledSpread = (products: readonly (readonly number[])[]): UnitSpread | undefined =>
+  poolShares(products.flatMap((values) => spreadShare(values) ?? []))
 
 /**
  * Spread of the units of one product: its own specimens, when there are several, pooled with what the

@@ -1,3 +1,4 @@
+import { foldName } from '#core/fold-name.ts'
 import { z } from 'zod'
 import { ok, problem, type Result } from '#core/result.ts'
 import {
@@ -240,4 +241,4 @@ export const readingActKey = ({
  * @example pathKey(path) // => 'skerry 1.1 d\nnorrith\nn-40\n\na'
  */
 export const pathKey = ({ application, brand, partNumber, revision, specimen }: Omit<SpecimenPath, 'form'>): string =>
-  [application, brand, partNumber, revision, specimen].join('\n').toLowerCase()
+  [application, brand, partNumber, revision, specimen].map(foldName).join('\n')

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll } from 'vitest'
-import { database } from '#app/data/database.server.ts'
+import { closeDatabase } from '#app/data/database.server.ts'
 import { newId } from '#app/data/id.ts'
 import type { NewReading } from '#app/data/readings.server.ts'
 import { loadDemo } from './load.ts'
@@ -15,7 +15,7 @@ export function demoDatabase(): string {
     await loadDemo({ reset: false })
   })
   afterAll(async () => {
-    await (await database()).destroy()
+    await closeDatabase()
     rmSync(folder, { recursive: true, force: true })
   })
   return folder

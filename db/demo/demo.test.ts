@@ -2,10 +2,10 @@ import { beforeAll, describe, expect, test } from 'vitest'
 import { listApplications } from '#app/data/applications.server.ts'
 import { assessApplication, type AssessedSpecimen } from '#app/data/assessments.server.ts'
 import { database } from '#app/data/database.server.ts'
-import { listProducts, saveProduct } from '#app/data/products.server.ts'
+import { listProducts, addProduct } from '#app/data/products.server.ts'
 import { addIrreversibleStep, listIrreversibleSteps } from '#app/data/irreversible-steps.server.ts'
 import { addReading, listReadings, listLibraryValues, restoreReading, voidReading } from '#app/data/readings.server.ts'
-import { findSpecimen, listSpecimens, nextLabel, removeSpecimen, saveSpecimen } from '#app/data/specimens.server.ts'
+import { findSpecimen, listSpecimens, nextLabel, removeSpecimen, addSpecimen } from '#app/data/specimens.server.ts'
 import { findFatalFaults } from '#core/score/fatal-faults.ts'
 import { completeness } from '#core/teardown/progress.ts'
 import { newReading, demoDatabase } from './demo-database.fixture.ts'
@@ -138,7 +138,7 @@ describe('what is kept', () => {
       tier: 'top' as const,
       revision: '',
     }
-    expect(await saveProduct(fields)).toBe('taken')
+    expect(await addProduct(fields)).toBe('taken')
     const db = await database()
     expect(await db('brand').whereRaw('lower(name) = ?', ['corvane'])).toHaveLength(1)
     expect(await db('product').where({ id: 'newproduct01' })).toHaveLength(0)
@@ -159,9 +159,9 @@ describe('what is kept', () => {
       shop: '',
       rawInput: {},
     }
-    expect(await saveSpecimen(fresh)).toBe('saved')
-    expect(await saveSpecimen(fresh)).toBe('saved')
-    expect(await saveSpecimen({ ...fresh, id: 'specimen0002' })).toBe('taken')
+    expect(await addSpecimen(fresh)).toBe('added')
+    expect(await addSpecimen(fresh)).toBe('added')
+    expect(await addSpecimen({ ...fresh, id: 'specimen0002' })).toBe('taken')
     expect(await listSpecimens(specimen.applicationId)).toHaveLength(spinOns.length + 1)
     expect(await removeSpecimen(fresh.id)).toBe('removed')
     expect(await findSpecimen(fresh.id)).toBeUndefined()

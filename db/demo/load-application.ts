@@ -4,11 +4,11 @@ import { characteristicOf, evidenceKeys } from '#core/catalogue/index.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { defaultInstrumentKind } from '#core/teardown/instrument.ts'
 import { defaultEvidence } from '#core/teardown/reading.ts'
-import { saveApplication } from '#app/data/applications.server.ts'
+import { addApplication } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
-import { findProduct, saveProduct, saveRevision } from '#app/data/products.server.ts'
+import { findProduct, addProduct, addRevision } from '#app/data/products.server.ts'
 import { addReadings, type NewReading } from '#app/data/readings.server.ts'
-import { saveSpecimen } from '#app/data/specimens.server.ts'
+import { addSpecimen } from '#app/data/specimens.server.ts'
 import { applicationFields, applicationSchema } from '#app/features/forms/application-fields.ts'
 import { productSchema } from '#app/features/forms/product-fields.ts'
 import { specimenFields, specimenSchema } from '#app/features/forms/specimen-fields.ts'
@@ -45,14 +45,14 @@ export interface LoadedApplication {
 export async function loadApplication(path: string, instruments: DemoInstruments): Promise<LoadedApplication> {
   const { application: typed, products } = fileSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
   const application = applicationFields(applicationSchema.parse({ ...typed, id: newId() }), typed)
-  await saveApplication(application)
+  await addApplication(application)
 
   let readings = 0
   const ids = new Map<string, string>()
   for (const { revisions, ...product } of products) {
     const revision = revisions[0]?.label
     const fields = productSchema.parse({ ...product, id: newId(), form: application.form, revision })
-    await saveProduct({ ...fields, applicationId: application.id })
+    await addProduct({ ...fields, applicationId: application.id })
     ids.set(fields.partNumber, fields.id)
     for (const { label, specimens } of revisions) {
       const revisionId = await ensureRevision(fields.id, label)
@@ -68,7 +68,7 @@ async function ensureRevision(productId: string, label: string): Promise<string>
   const known = product?.revisions.find((revision) => revision.label === label)
   if (known) return known.id
   const id = newId()
-  await saveRevision({ id, productId, label })
+  await addRevision({ id, productId, label })
   return id
 }
 
@@ -81,7 +81,7 @@ async function loadSpecimen(
   instruments: DemoInstruments,
 ): Promise<number> {
   const specimen = specimenFields(specimenSchema.parse({ ...typed, id: newId(), revisionId }), typed)
-  await saveSpecimen(specimen)
+  await addSpecimen(specimen)
   await addReadings(
     readings.map((reading, index) => ({
       ...toReading(reading, instruments),

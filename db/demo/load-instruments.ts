@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { z } from 'zod'
 import type { InstrumentKind } from '#core/teardown/instrument.ts'
 import { newId } from '#app/data/id.ts'
-import { addCheck, saveInstrument } from '#app/data/instruments.server.ts'
+import { addCheck, addInstrument } from '#app/data/instruments.server.ts'
 import { checkFields, checkSchema, instrumentFields, instrumentSchema } from '#app/features/forms/instrument-fields.ts'
 
 const fileSchema = z.array(z.looseObject({ checks: z.array(z.looseObject({ checkedAt: z.iso.datetime() })) }))
@@ -15,7 +15,7 @@ export async function loadInstruments(path: string): Promise<DemoInstruments> {
   const idsByKind = new Map<InstrumentKind, string>()
   for (const { checks, ...typed } of fileSchema.parse(JSON.parse(readFileSync(path, 'utf8')))) {
     const instrument = instrumentFields(instrumentSchema.parse({ ...typed, id: newId() }), typed)
-    await saveInstrument(instrument)
+    await addInstrument(instrument)
     idsByKind.set(instrument.kind, instrument.id)
     for (const { checkedAt, ...check } of checks) {
       const fields = checkSchema.parse({

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { z } from 'zod'
-import { saveClaim } from '#app/data/claims.server.ts'
-import { saveDriver } from '#app/data/drivers.server.ts'
+import { addClaim } from '#app/data/claims.server.ts'
+import { addDriver } from '#app/data/drivers.server.ts'
 import { newId } from '#app/data/id.ts'
 import { addPrice, addRate } from '#app/data/prices.server.ts'
 import { claimFields, claimSchema } from '#app/features/forms/claim-fields.ts'
@@ -13,7 +13,7 @@ const ofProduct = z.array(z.looseObject({ product: z.string() }))
 const fileSchema = z.object({
   claims: ofProduct,
   prices: ofProduct,
-  rates: z.array(z.unknown()),
+  rates: z.array(z.looseObject({})),
   drivers: z.array(z.looseObject({})),
 })
 
@@ -26,11 +26,11 @@ export async function loadMarket(path: string, products: ReadonlyMap<string, str
     return id
   }
   for (const { product, ...typed } of claims)
-    await saveClaim(claimFields(claimSchema.parse({ ...typed, id: newId() }), productIdOf(product), typed))
+    await addClaim(claimFields(claimSchema.parse({ ...typed, id: newId() }), productIdOf(product), typed))
   for (const { product, ...typed } of prices) {
     const price = priceSchema.parse({ ...typed, id: newId() })
     await addPrice({ ...price, productId: productIdOf(product) }, priceRawInput(typed))
   }
-  for (const rate of rates) await addRate(rateSchema.parse(rate))
-  for (const typed of drivers) await saveDriver(driverFields(driverSchema.parse({ ...typed, id: newId() }), typed))
+  for (const rate of rates) await addRate(newId(), rateSchema.parse({ ...rate, id: newId() }))
+  for (const typed of drivers) await addDriver(driverFields(driverSchema.parse({ ...typed, id: newId() }), typed))
 }

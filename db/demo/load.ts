@@ -1,13 +1,12 @@
 import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { listApplications } from '#app/data/applications.server.ts'
-import { database, dataFolder } from '#app/data/database.server.ts'
+import { closeDatabase } from '#app/data/database.server.ts'
+import { databaseFileNames, dataFolder } from '#app/storage/data-folder.ts'
+import { lockFolder } from '#app/storage/folder-lock.ts'
 import { loadApplication } from './load-application.ts'
 import { loadInstruments } from './load-instruments.ts'
 import { loadMarket } from './load-market.ts'
-
-/** SQLite keeps a database in one file and up to two beside it. */
-const databaseFiles = ['plicator.sqlite', 'plicator.sqlite-wal', 'plicator.sqlite-shm']
 
 const demoFile = (name: string): string => join(import.meta.dirname, name)
 
@@ -19,8 +18,8 @@ export async function loadDemo({ reset }: { reset: boolean }): Promise<string> {
   try {
     return `Demo loaded: ${await loadAll()} readings, all invented.`
   } catch (error) {
-    await (await database()).destroy()
-    for (const file of databaseFiles) rmSync(join(dataFolder(), file), { force: true })
+    await closeDatabase()
+    for (const file of databaseFileNames) rmSync(join(dataFolder(), file), { force: true })
     throw error
   }
 }
@@ -44,11 +43,13 @@ function putAside(): void {
   if (!existsSync(join(folder, 'plicator.sqlite'))) return
   const aside = join(folder, `before-reset-${new Date().toISOString().replace(/[:.]/g, '-')}`)
   mkdirSync(aside)
-  for (const name of [...databaseFiles, 'photos'])
+  for (const name of [...databaseFileNames, 'photos'])
     if (existsSync(join(folder, name))) renameSync(join(folder, name), join(aside, name))
 }
 
 if (process.argv[1] === import.meta.filename) {
+  const lock = lockFolder('the loading of the demo')
   console.log(await loadDemo({ reset: process.argv.includes('--reset') }))
-  await (await database()).destroy()
+  await closeDatabase()
+  lock.release()
 }

@@ -4,8 +4,8 @@ import { join } from 'node:path'
 import { gunzipSync } from 'node:zlib'
 import Database from 'better-sqlite3'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { openDatabase } from '#app/data/database.server.ts'
 import { down, renamedColumns, up } from './007_field_terms.ts'
+import { migrateTo } from './migrate-to.fixture.ts'
 
 /** A database of the demo as it was before, with every table in use: all of it is made up. */
 const fixture = join(import.meta.dirname, 'fixtures/before-007.sqlite.gz')
@@ -17,7 +17,7 @@ const [former, upgraded] = ['former.sqlite', 'upgraded.sqlite'].map((name) => jo
 
 beforeAll(async () => {
   for (const file of [former, upgraded]) writeFileSync(file, gunzipSync(readFileSync(fixture)))
-  await (await openDatabase(upgraded)).destroy()
+  await (await migrateTo(upgraded, '007_field_terms')).destroy()
 })
 afterAll(() => rmSync(folder, { recursive: true }))
 
@@ -109,7 +109,7 @@ describe('a database of the version before', () => {
   })
 
   test('can be taken back, to what it was', async () => {
-    const knex = await openDatabase(upgraded)
+    const knex = await migrateTo(upgraded, '007_field_terms')
     await down(knex)
     for (const table of tables()) {
       const after = rowsOf(upgraded, table)

@@ -6,6 +6,8 @@ import * as bench from './004_bench.ts'
 import * as market from './005_market.ts'
 import * as verdict from './006_verdict.ts'
 import * as fieldTerms from './007_field_terms.ts'
+import * as safekeeping from './008_safekeeping.ts'
+import * as summaries from './009_summaries.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -15,11 +17,16 @@ const migrations: Record<string, Knex.Migration> = {
   '005_market': market,
   '006_verdict': verdict,
   '007_field_terms': fieldTerms,
+  '008_safekeeping': safekeeping,
+  '009_summaries': summaries,
 }
+
+/** Their names, in the order in which they run. */
+export const migrationNames = Object.keys(migrations)
 
 /** Migrations as modules, so that they are part of the build. */
 export const migrationSource: Knex.MigrationSource<string> = {
-  getMigrations: () => Promise.resolve(Object.keys(migrations)),
+  getMigrations: () => Promise.resolve(migrationNames),
   getMigrationName: (name) => name,
   getMigration: (name) => Promise.resolve(migrations[name] ?? unknownMigration(name)),
 }

@@ -6,7 +6,7 @@ import { formatValueNumber } from '#core/figures/format-value.ts'
 import { remarkOnValue } from '#core/compare/distribution.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
 import { Small } from '#app/ui/layout.tsx'
-import type { LineupPeer } from './peers.ts'
+import type { LineupPeer } from '#app/data/peers.server.ts'
 
 const Box = styled.figure`
   margin: 0;
@@ -118,7 +118,7 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
           )}
         {mine === undefined &&
           library.length > peers.length &&
-          `In the whole library: ${library.length}, from ${shown(Math.min(...library))} to ${shown(Math.max(...library))}`}
+          `Lately in the library: ${library.length}, from ${shown(Math.min(...library))} to ${shown(Math.max(...library))}`}
       </Small>
     </Box>
   )

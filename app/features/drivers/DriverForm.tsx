@@ -16,7 +16,7 @@ export function DriverForm({ id, edited, result, onDone }: EditFormProps<StoredD
     values: edited ? driverValues(edited) : newDriverValues,
   })
   return (
-    <EditCard form={form} id={id} noun="driver" edited={edited?.name} onDone={onDone}>
+    <EditCard form={form} id={id} noun="driver" edited={edited} result={result} onDone={onDone}>
       <TextBox field={fields.name} label="Name" placeholder="the ferry taxi" />
       <Row $gap={16} style={{ alignItems: 'flex-start' }}>
         <TextBox field={fields.annualDistance} label="Distance a year" placeholder="18000 km" />

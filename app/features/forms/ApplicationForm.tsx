@@ -9,17 +9,25 @@ import { useSchemaForm } from './useSchemaForm.ts'
 
 interface Props {
   id: string
-  isNew: boolean
+  /** Of the record that is changed; undefined for a new one. */
+  version?: number
   values: FieldValues
   result: ActionResult | undefined
   back: string
 }
 
 /** The engine that the filters must fit, and what it asks of them. */
-export function ApplicationForm({ id, isNew, values, result, back }: Props) {
+export function ApplicationForm({ id, version, values, result, back }: Props) {
   const [form, fields] = useSchemaForm(applicationSchema, { result, values })
   return (
-    <FormFrame form={form} id={id} save={isNew ? 'Make the application' : 'Save the application'} back={back}>
+    <FormFrame
+      form={form}
+      id={id}
+      version={version}
+      result={result}
+      save={version === undefined ? 'Make the application' : 'Save the application'}
+      back={back}
+    >
       <TextBox
         field={fields.name}
         label="Engine or application"

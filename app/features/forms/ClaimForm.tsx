@@ -10,7 +10,8 @@ import { useSchemaForm } from './useSchemaForm.ts'
 
 interface Props {
   id: string
-  isNew: boolean
+  /** Of the record that is changed; undefined for a new one. */
+  version?: number
   values: FieldValues
   photos: { id: string; name: string }[]
   result: ActionResult | undefined
@@ -18,11 +19,18 @@ interface Props {
 }
 
 /** A claim word for word, and the parts that can be compared. */
-export function ClaimForm({ id, isNew, values, photos, result, back }: Props) {
+export function ClaimForm({ id, version, values, photos, result, back }: Props) {
   const [form, fields] = useSchemaForm(claimSchema, { result, values })
   const [kind, setKind] = useState(values.kind as ClaimKind)
   return (
-    <FormFrame form={form} id={id} save={isNew ? 'Keep the claim' : 'Save the claim'} back={back}>
+    <FormFrame
+      form={form}
+      id={id}
+      version={version}
+      result={result}
+      save={version === undefined ? 'Keep the claim' : 'Save the claim'}
+      back={back}
+    >
       <TextLines field={fields.words} label="Word for word" hint="As it is printed, small print and all." required />
       <ChoiceBox
         field={fields.kind}

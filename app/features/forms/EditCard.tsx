@@ -4,6 +4,7 @@ import { Form } from 'react-router'
 import { Button } from '#app/ui/Button.tsx'
 import { Card, Row, Stack } from '#app/ui/layout.tsx'
 import type { ActionResult } from './action-result.ts'
+import { VersionedFields } from './VersionedFields.tsx'
 
 /** What the form below a list is given: one of the list to change, or none while a new one is added. */
 export interface EditFormProps<Listed> {
@@ -18,8 +19,9 @@ interface Props<Fields extends Record<string, string>> {
   id: string
   /** What is added or changed, such as "driver". */
   noun: string
-  /** Name of what is being changed; undefined while a new one is added. */
-  edited: string | undefined
+  /** What is being changed; undefined while a new one is added. */
+  edited: { name: string; version: number } | undefined
+  result: ActionResult | undefined
   onDone: () => void
   children: ReactNode
 }
@@ -30,6 +32,7 @@ export function EditCard<Fields extends Record<string, string>>({
   id,
   noun,
   edited,
+  result,
   onDone,
   children,
 }: Props<Fields>) {
@@ -38,10 +41,11 @@ export function EditCard<Fields extends Record<string, string>>({
     <Card style={{ maxWidth: 760 }}>
       <Form method="post" {...getFormProps(form)}>
         <Stack $gap={18}>
-          <h2>{edited ? `Change ${edited}` : `Add ${article} ${noun}`}</h2>
+          <h2>{edited ? `Change ${edited.name}` : `Add ${article} ${noun}`}</h2>
           <input type="hidden" name="intent" value="save" />
-          <input type="hidden" name="id" value={id} />
-          {children}
+          <VersionedFields form={form} id={id} version={edited?.version} result={result}>
+            {children}
+          </VersionedFields>
           <Row>
             <Button type="submit" $kind="primary">
               {edited ? `Save the ${noun}` : `Add the ${noun}`}

@@ -3,7 +3,9 @@ import type { ReactNode } from 'react'
 import { Form, useNavigation } from 'react-router'
 import { styled } from 'styled-components'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
-import { Alert, Card, Row } from '#app/ui/layout.tsx'
+import { Card, Row } from '#app/ui/layout.tsx'
+import type { ActionResult } from './action-result.ts'
+import { VersionedFields } from './VersionedFields.tsx'
 
 const Frame = styled(Card)`
   max-width: 720px;
@@ -16,20 +18,31 @@ const Frame = styled(Card)`
 interface Props<Fields extends Record<string, string>> {
   form: FormMetadata<Fields>
   id: string
+  /** Of the record that is changed; undefined for a new one. */
+  version: number | undefined
+  result: ActionResult | undefined
   save: string
   back: string
   children: ReactNode
 }
 
 /** A form in a card, with its faults on top, a button to save and a way back. */
-export function FormFrame<Fields extends Record<string, string>>({ form, id, save, back, children }: Props<Fields>) {
+export function FormFrame<Fields extends Record<string, string>>({
+  form,
+  id,
+  version,
+  result,
+  save,
+  back,
+  children,
+}: Props<Fields>) {
   const isBusy = useNavigation().state !== 'idle'
   return (
     <Frame>
       <Form method="post" {...getFormProps(form)}>
-        <input type="hidden" name="id" value={id} />
-        {form.errors && <Alert role="alert">{form.errors.join(' ')}</Alert>}
-        {children}
+        <VersionedFields form={form} id={id} version={version} result={result}>
+          {children}
+        </VersionedFields>
         <Row>
           <Button type="submit" $kind="primary" isDisabled={isBusy}>
             {save}

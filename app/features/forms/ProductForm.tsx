@@ -8,7 +8,8 @@ import { useSchemaForm } from './useSchemaForm.ts'
 
 interface Props {
   id: string
-  isNew: boolean
+  /** Of the record that is changed; undefined for a new one. */
+  version?: number
   values: FieldValues
   brands: string[]
   result: ActionResult | undefined
@@ -16,10 +17,17 @@ interface Props {
 }
 
 /** Brand, part number, form and tier of a product. */
-export function ProductForm({ id, isNew, values, brands, result, back }: Props) {
+export function ProductForm({ id, version, values, brands, result, back }: Props) {
   const [form, fields] = useSchemaForm(productSchema, { result, values })
   return (
-    <FormFrame form={form} id={id} save={isNew ? 'Add the product' : 'Save the product'} back={back}>
+    <FormFrame
+      form={form}
+      id={id}
+      version={version}
+      result={result}
+      save={version === undefined ? 'Add the product' : 'Save the product'}
+      back={back}
+    >
       <TextBox
         field={fields.brand}
         label="Brand"
@@ -33,7 +41,7 @@ export function ProductForm({ id, isNew, values, brands, result, back }: Props) 
         ))}
       </datalist>
       <TextBox field={fields.partNumber} label="Part number" />
-      {isNew && (
+      {version === undefined && (
         <TextBox
           field={fields.revision}
           label="Revision"

@@ -17,7 +17,8 @@ const Pair = styled.div`
 
 interface Props {
   id: string
-  isNew: boolean
+  /** Of the record that is changed; undefined for a new one. */
+  version?: number
   values: FieldValues
   revisions: Revision[]
   result: ActionResult | undefined
@@ -25,11 +26,18 @@ interface Props {
 }
 
 /** The one unit on the bench: its label, and how it was got. */
-export function SpecimenForm({ id, isNew, values, revisions, result, back }: Props) {
+export function SpecimenForm({ id, version, values, revisions, result, back }: Props) {
   const [form, fields] = useSchemaForm(specimenSchema, { result, values })
   const [acquisition, setAcquisition] = useState(String(fields.acquisition.initialValue ?? 'bought'))
   return (
-    <FormFrame form={form} id={id} save={isNew ? 'Put it on the bench' : 'Save the specimen'} back={back}>
+    <FormFrame
+      form={form}
+      id={id}
+      version={version}
+      result={result}
+      save={version === undefined ? 'Put it on the bench' : 'Save the specimen'}
+      back={back}
+    >
       {revisions.length > 1 ? (
         <ChoiceBox
           field={fields.revisionId}

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { duties } from '#core/money/driver.ts'
 import { parseThread } from '#core/quantity/thread.ts'
-import type { Application, ApplicationFields } from '#app/data/applications.server.ts'
+import type { ApplicationFields } from '#app/data/applications.server.ts'
 import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
 import { filterForms } from './labels.ts'
 import { id, line, oneOf, optionalInterval, optionalLine, optionalQuantity, type QuantityField } from './zod-fields.ts'
@@ -83,7 +83,7 @@ export function applicationFields(
 export const newApplicationValues: FieldValues = { form: 'spin-on', bypass: 'unknown' }
 
 /** What the form of an application starts with: what was typed, else what reads back as the same. */
-export const applicationValues = (application: Application): FieldValues => ({
+export const applicationValues = (application: ApplicationFields): FieldValues => ({
   name: application.name,
   machine: application.machine,
   form: application.form,

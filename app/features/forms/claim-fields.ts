@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { claimKinds, claimPlaces, type ClaimKind, type ClaimParts } from '#core/claims/claim.ts'
 import { formatPoints, parsePoints } from '#core/claims/parse-points.ts'
 import { ok, type Result } from '#core/result.ts'
-import type { StoredClaim } from '#app/data/claims.server.ts'
+import type { ClaimFields } from '#app/data/claims.server.ts'
 import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
 import {
   day,
@@ -116,7 +116,7 @@ export const claimFields = (
   fields: z.output<typeof claimSchema>,
   productId: string,
   typed: Readonly<Record<string, unknown>>,
-): StoredClaim => ({
+): ClaimFields => ({
   ...fields,
   productId,
   rawInput: rawInputOf(typed, ['points', 'amount', 'low', 'high', 'interval']),
@@ -131,7 +131,7 @@ export const newClaimValues = (today: string): FieldValues => ({
 })
 
 /** What the form of a claim starts with: what was typed, else what reads back as the same. */
-export function claimValues(claim: StoredClaim): FieldValues {
+export function claimValues(claim: ClaimFields): FieldValues {
   const { kind, words, place, readOn, photoId, parts, rawInput } = claim
   const amount = claimAmounts[kind]
   return {

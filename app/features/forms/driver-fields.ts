@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { climates, duties, positions } from '#core/money/driver.ts'
-import type { StoredDriver } from '#app/data/drivers.server.ts'
+import type { DriverFields } from '#app/data/drivers.server.ts'
 import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
 import {
   filled,
@@ -44,7 +44,7 @@ export const driverSchema = z
 export const driverFields = (
   fields: z.output<typeof driverSchema>,
   typed: Readonly<Record<string, unknown>>,
-): StoredDriver => ({ ...fields, rawInput: rawInputOf(typed, ['annualDistance', 'habit', 'oilTemperatureMax']) })
+): DriverFields => ({ ...fields, rawInput: rawInputOf(typed, ['annualDistance', 'habit', 'oilTemperatureMax']) })
 
 /** What the form of a new driver starts with. */
 export const newDriverValues: FieldValues = {
@@ -56,7 +56,7 @@ export const newDriverValues: FieldValues = {
 }
 
 /** What the form of a driver starts with: what was typed, else what reads back as the same. */
-export const driverValues = (driver: StoredDriver): FieldValues => ({
+export const driverValues = (driver: DriverFields): FieldValues => ({
   name: driver.name,
   annualDistance: quantityText(driver.annualDistance, quantities.annualDistance),
   habit: intervalText(driver.habit),

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { parseQuantity } from '#core/quantity/parse.ts'
 import { instrumentKinds, type InstrumentKind } from '#core/teardown/instrument.ts'
-import type { InstrumentFields, StoredCheck, StoredInstrument } from '#app/data/instruments.server.ts'
+import type { InstrumentFields, StoredCheck } from '#app/data/instruments.server.ts'
 import { quantityText, rawInputOf, type FieldValues } from './field-values.ts'
 import { fieldIssue, id, keyOf, line, optionalLine, optionalWhole } from './zod-fields.ts'
 
@@ -50,7 +50,7 @@ export const instrumentFields = (
 export const newInstrumentValues: FieldValues = { checkIntervalDays: '180', isDefault: 'no' }
 
 /** What the form of an instrument starts with: what was typed, else what reads back as the same. */
-export const instrumentValues = (instrument: StoredInstrument): FieldValues => ({
+export const instrumentValues = (instrument: InstrumentFields): FieldValues => ({
   name: instrument.name,
   kind: instrument.kind,
   resolution: quantityText(instrument.resolution, instrumentKinds[instrument.kind]),

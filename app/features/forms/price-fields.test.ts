@@ -39,7 +39,7 @@ describe('a price', () => {
 })
 
 describe('a rate', () => {
-  const rate = { base: 'GBP', quote: 'EUR', rate: '1.16', quotedOn: '2026-10-01' }
+  const rate = { id: 'rate00000001', base: 'GBP', quote: 'EUR', rate: '1.16', quotedOn: '2026-10-01' }
 
   test('is a number between two currencies on a day', () =>
     expect(rateSchema.parse(rate)).toEqual({ ...rate, rate: 1.16 }))

@@ -105,6 +105,7 @@ export const priceRawInput = (typed: Readonly<Record<string, unknown>>) =>
 /** A rate of exchange with its day. */
 export const rateSchema = z
   .object({
+    id,
     base: optionalCurrency,
     quote: optionalCurrency,
     rate: shortText.transform((text, context) => {

@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import type { Product } from '#app/data/products.server.ts'
+import type { FieldValues } from './field-values.ts'
 import { filterForms, tiers } from './labels.ts'
 import { id, line, oneOf, optionalLine } from './zod-fields.ts'
 
@@ -10,6 +12,14 @@ export const productSchema = z.object({
   form: oneOf(filterForms, 'Choose spin-on or cartridge.'),
   tier: oneOf(tiers, 'Choose a tier.'),
   revision: optionalLine('The revision', 60),
+})
+
+/** What the form of a product starts with. */
+export const productValues = ({ brand, partNumber, form, tier }: Product): FieldValues => ({
+  brand,
+  partNumber,
+  form,
+  tier,
 })
 
 export const revisionSchema = z.object({ id, label: line('The revision', 60) })

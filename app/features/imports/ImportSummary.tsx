@@ -1,12 +1,13 @@
 import { Form, href, Link } from 'react-router'
 import { formatCount } from '#core/quantity/format.ts'
 import type { Import } from '#app/data/import-job.ts'
+import type { ShownImport } from '#app/data/imports.server.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { Alert, Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import { Meter } from '#app/ui/Meter.tsx'
 
 /** How far an import is, what it would write, and the word to write it. */
-export function ImportSummary({ job, refusal }: { job: Import; refusal: string }) {
+export function ImportSummary({ job, refusal }: { job: ShownImport; refusal: string }) {
   const { id, state, message, rows, counts, progress } = job
   const isBusy = state === 'reading' || state === 'writing'
   return (
@@ -18,7 +19,7 @@ export function ImportSummary({ job, refusal }: { job: Import; refusal: string }
             <Soft>
               {state === 'reading'
                 ? `${formatCount(rows, 'row')} looked at`
-                : 'Readings are being written; other work waits a moment.'}
+                : 'Readings are being written; they are seen when all of them are in.'}
             </Soft>
           </Row>
         )}
@@ -28,7 +29,9 @@ export function ImportSummary({ job, refusal }: { job: Import; refusal: string }
           <p>
             {formatCount(rows, 'row')}: <strong>{counts.new} new</strong>, {counts.there} there already,{' '}
             {counts.refused} refused.{' '}
-            <a href={href('/import/:import/row-results.csv', { import: id })}>The result of every row</a>
+            {job.hasRowResults && (
+              <a href={href('/import/:import/row-results.csv', { import: id })}>The result of every row</a>
+            )}
           </p>
         )}
         {state === 'ready' && <ReadyImport counts={counts} />}

@@ -13,7 +13,7 @@ export function InstrumentForm({ id, edited, result, onDone }: EditFormProps<Sto
     values: edited ? instrumentValues(edited) : newInstrumentValues,
   })
   return (
-    <EditCard form={form} id={id} noun="instrument" edited={edited?.name} onDone={onDone}>
+    <EditCard form={form} id={id} noun="instrument" edited={edited} result={result} onDone={onDone}>
       <TextBox field={fields.name} label="Name" placeholder="the long caliper" />
       <ChoiceBox
         field={fields.kind}

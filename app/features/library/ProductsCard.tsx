@@ -1,35 +1,32 @@
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
-import type { Product } from '#app/data/products.server.ts'
+import type { ListedProduct } from '#app/data/library.server.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Pages, type PageOfList } from '#app/ui/Pages.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
 
 const Search = styled(InputBox)`
   width: 100%;
   max-width: 420px;
 `
 
-interface ListedProduct extends Product {
-  applicationName: string
-  specimens: number
-}
+/** So long typing may pause before it is searched for, in milliseconds. */
+const pause = 200
 
-/** Products whose brand, number, engine, tier or form has all of the words. */
-function soughtProducts(products: ListedProduct[], sought: string): ListedProduct[] {
-  const words = sought.toLowerCase().split(/\s+/).filter(Boolean)
-  return products.filter(({ brand, partNumber, applicationName, tier, form }) => {
-    const text = [brand, partNumber, applicationName, tierLabels[tier], filterFormLabels[form]].join(' ').toLowerCase()
-    return words.every((word) => text.includes(word))
-  })
-}
-
-/** Every product of the library, to search. */
-export function ProductsCard({ products }: { products: ListedProduct[] }) {
-  const [sought, seek] = useState('')
-  const shown = soughtProducts(products, sought)
+/** The products of the library, a page at a time, to search. */
+export function ProductsCard({ products, pages }: { products: ListedProduct[]; pages: PageOfList }) {
+  const { get, set } = useAddress()
+  const asked = get('q') ?? ''
+  const [sought, seek] = useState(asked)
+  useEffect(() => {
+    if (sought === asked) return undefined
+    const timer = setTimeout(() => set({ q: sought, page: '' }), pause)
+    return () => clearTimeout(timer)
+  }, [sought, asked, set])
   return (
     <Card>
       <Stack>
@@ -46,11 +43,12 @@ export function ProductsCard({ products }: { products: ListedProduct[] }) {
             />
           </label>
         </Row>
-        {shown.length === 0 ? (
-          <Soft>{products.length === 0 ? 'No products yet.' : 'Nothing fits these words.'}</Soft>
+        {products.length === 0 ? (
+          <Soft>{asked === '' ? 'No products yet.' : 'Nothing fits these words.'}</Soft>
         ) : (
-          <ProductTable products={shown} />
+          <ProductTable products={products} />
         )}
+        <Pages {...pages} noun="product" />
       </Stack>
     </Card>
   )

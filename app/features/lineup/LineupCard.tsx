@@ -3,6 +3,7 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { Application } from '#app/data/applications.server.ts'
 import type { Product } from '#app/data/products.server.ts'
+import type { SpecimenSummary } from '#app/data/summaries.server.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
@@ -57,15 +58,6 @@ const Flag = styled.span`
   color: var(--red);
   display: inline-flex;
 `
-
-interface SpecimenSummary {
-  id: string
-  label: string
-  productId: string
-  revision: string
-  completeness: number
-  fatalFault: string | undefined
-}
 
 interface Props {
   application: Application

@@ -14,6 +14,8 @@ import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 
 interface Props {
+  /** Of the version that saving would make. */
+  id: string
   method: Method
   before: readonly Criterion[]
   edits: ParsedCriterionEdits
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** What a change of the method would do to a line-up, and the button that keeps it. */
-export function MethodPreviewCard({ method, before, edits, applications, preview }: Props) {
+export function MethodPreviewCard({ id, method, before, edits, applications, preview }: Props) {
   const { weights, valueFunctions, problems } = edits
   const [note, setNote] = useState('')
   const { set } = useAddress()
@@ -37,7 +39,8 @@ export function MethodPreviewCard({ method, before, edits, applications, preview
     [method, weights, valueFunctions],
   )
   const count = new Set([...Object.keys(weights), ...Object.keys(valueFunctions)]).size
-  const save = () => send({ note, weights: JSON.stringify(weights), valueFunctions: JSON.stringify(valueFunctions) })
+  const save = () =>
+    send({ id, note, weights: JSON.stringify(weights), valueFunctions: JSON.stringify(valueFunctions) })
   return (
     <Card>
       <Stack $gap={10}>
@@ -48,7 +51,7 @@ export function MethodPreviewCard({ method, before, edits, applications, preview
               name="Seen on"
               value={preview.id}
               options={namedOptions(applications)}
-              onPick={(id) => set({ on: id })}
+              onPick={(on) => set({ on })}
             />
           )}
         </Row>

@@ -1,28 +1,33 @@
 import { useState } from 'react'
 import { href } from 'react-router'
 import type { School } from '#core/score/schools.ts'
+import { meanwhileOf } from '#app/features/forms/action-result.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
+import { SavedMeanwhileList } from '#app/ui/SavedMeanwhile.tsx'
 import { Card, Row, Stack } from '#app/ui/layout.tsx'
 
 interface Props {
   id: string
   isNew: boolean
+  version: number | undefined
   /** With the weights and value functions as they were typed. */
   school: School
   isValid: boolean
 }
 
 /** Name and belief of a school, to save with its weights. */
-export function SchoolForm({ id, isNew, school, isValid }: Props) {
+export function SchoolForm({ id, isNew, version, school, isValid }: Props) {
   const [name, setName] = useState(isNew ? `${school.name}, my way` : school.name)
   const [description, setDescription] = useState(school.description)
-  const { send, refusal } = useAction()
+  const { send, refusal, result } = useAction()
+  const meanwhile = meanwhileOf(result)
   const save = () =>
     send({
       id,
+      ...(version !== undefined && { version: String(meanwhile?.version ?? version) }),
       name,
       description,
       weights: JSON.stringify(school.weights),
@@ -46,6 +51,7 @@ export function SchoolForm({ id, isNew, school, isValid }: Props) {
           />
         </Stack>
         <ErrorText role="alert">{refusal}</ErrorText>
+        <SavedMeanwhileList values={meanwhile?.values} />
         <Row>
           <Button $kind="primary" isDisabled={!isValid} onPress={save}>
             Save the school

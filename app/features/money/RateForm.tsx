@@ -1,4 +1,6 @@
 import { getFormProps } from '@conform-to/react'
+import { useState } from 'react'
+import { newId } from '#app/data/id.ts'
 import { rateSchema } from '#app/features/forms/price-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
@@ -9,6 +11,7 @@ import { Caution, Row, Stack } from '#app/ui/layout.tsx'
 /** Two currencies in one line-up: asks for the rate and its day, never guesses. */
 export function RateForm({ base, quote, today }: { base: string; quote: string; today: string }) {
   const { Form, result } = useAction()
+  const [id] = useState(newId)
   const [form, fields] = useSchemaForm(rateSchema, { result, values: { quotedOn: today } })
   return (
     <Caution as="div">
@@ -17,6 +20,7 @@ export function RateForm({ base, quote, today }: { base: string; quote: string; 
           <span>
             Some prices are in {base}, this page is in {quote}. They stay out of the comparison until you give a rate.
           </span>
+          <input type="hidden" name="id" value={id} />
           <input type="hidden" name="base" value={base} />
           <input type="hidden" name="quote" value={quote} />
           <Row $gap={12} style={{ alignItems: 'flex-end' }}>

@@ -6,19 +6,22 @@ import type { Act, RequestFields } from './act.ts'
 export type Answer =
   { kind: 'taken'; at: string } | { kind: 'refused'; because: string } | { kind: 'none'; because: string }
 
+/** Taken, refused with a reason, or too large. */
+const answers = new Set([200, 413, 422])
+
 /** So long an answer is waited for, in milliseconds. */
 const longestAnswer = 30_000
 
 /** Sends an act. Only an answer of the application itself counts; anything else is no answer. */
 export async function sendAct({ specimen, fields, picture }: Act): Promise<Answer> {
   try {
-    const address = picture ? '/specimens/:specimen/photos' : '/bench/:specimen/acts'
-    const response = await fetch(href(address, { specimen }), {
+    const response = await fetch(picture ? pictureAddress(specimen, fields, picture) : actsAddress(specimen), {
       method: 'POST',
-      body: picture ? pictureForm(fields, picture) : new URLSearchParams(fields),
+      body: picture ?? new URLSearchParams(fields),
+      ...(picture && { headers: { 'Content-Type': 'application/octet-stream' } }),
       signal: AbortSignal.timeout(longestAnswer),
     })
-    if (response.status !== 200 && response.status !== 422)
+    if (!answers.has(response.status))
       return { kind: 'none', because: `The server answers with a fault (${response.status}).` }
     const result = (await response.json()) as ActionResult<{ takenAt: string }>
     if (result.ok === true) return { kind: 'taken', at: result.takenAt }
@@ -29,10 +32,9 @@ export async function sendAct({ specimen, fields, picture }: Act): Promise<Answe
   }
 }
 
-function pictureForm({ id = '', part = '' }: RequestFields, picture: File): FormData {
-  const form = new FormData()
-  form.set('id', id)
-  form.set('part', part)
-  form.set('picture', picture, picture.name)
-  return form
+const actsAddress = (specimen: string): string => href('/bench/:specimen/acts', { specimen })
+
+function pictureAddress(specimen: string, { id = '', part = '' }: RequestFields, picture: File): string {
+  const about = new URLSearchParams({ id, part, name: picture.name })
+  return `${href('/specimens/:specimen/photos', { specimen })}?${about}`
 }

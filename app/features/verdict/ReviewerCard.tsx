@@ -1,4 +1,5 @@
 import type { Verdict } from '#app/data/verdicts.server.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Card, Stack } from '#app/ui/layout.tsx'
 import { ReviewerForm } from './ReviewerForm.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
@@ -6,13 +7,14 @@ import type { EvaluationView } from './useEvaluation.ts'
 /** The reviewer's own words as they stand, and the form to change and publish them. */
 export function ReviewerCard({ judged, draft }: { judged: EvaluationView; draft: Verdict | undefined }) {
   const { school, driver, ranked, nameOf } = judged
+  const { application } = useLineup()
   return (
     <Card>
       <Stack $gap={12}>
         <h2>The reviewer</h2>
         {draft?.words && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{draft.words}</p>}
         <ReviewerForm
-          key={draft?.id ?? 'new'}
+          key={application.id}
           draft={draft}
           school={school.id}
           driver={driver?.id ?? ''}

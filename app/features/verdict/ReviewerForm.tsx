@@ -1,10 +1,12 @@
 import { useState } from 'react'
 import { newId } from '#app/data/id.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
+import { meanwhileOf } from '#app/features/forms/action-result.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
+import { SavedMeanwhileList } from '#app/ui/SavedMeanwhile.tsx'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 
@@ -17,21 +19,35 @@ interface Props {
 
 /** The reviewer's own words, and an overruling with its reason; publishing freezes the verdict as it is. */
 export function ReviewerForm({ draft, school, driver, products }: Props) {
-  const { send, refusal, isTaken } = useAction()
-  const [id] = useState(() => draft?.id ?? newId())
+  const { send, refusal, isTaken, result } = useAction()
+  const meanwhile = meanwhileOf(result)
+  const [id, setId] = useState(() => draft?.id ?? newId())
   const [words, setWords] = useState(draft?.words ?? '')
   const [overrule, setOverrule] = useState(draft?.overruleColumn ?? '')
   const [reason, setReason] = useState(draft?.overruleReason ?? '')
-  const post = (intent: 'save' | 'publish') =>
+  /** What had been answered when it was published. */
+  const [publishedAfter, setPublishedAfter] = useState<{ result: typeof result }>()
+  // What was published is done with: the form begins anew.
+  if (isTaken && publishedAfter && publishedAfter.result !== result) {
+    setPublishedAfter(undefined)
+    setId(newId())
+    setWords('')
+    setOverrule('')
+    setReason('')
+  }
+  const post = (intent: 'save' | 'publish') => {
+    setPublishedAfter(intent === 'publish' ? { result } : undefined)
     send({
       intent,
       id,
+      version: String(meanwhile?.version ?? draft?.version ?? 0),
       schoolId: school,
       driverId: driver,
       words,
       overruleColumn: overrule,
       overruleReason: reason,
     })
+  }
   return (
     <Stack $gap={12} data-print="no">
       <Stack $gap={4}>
@@ -64,6 +80,7 @@ export function ReviewerForm({ draft, school, driver, products }: Props) {
         </Stack>
       )}
       <ErrorText role="alert">{refusal}</ErrorText>
+      <SavedMeanwhileList values={meanwhile?.values} />
       <Row>
         <Button $kind="primary" onPress={() => post('save')}>
           Keep

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { criteria } from '#core/score/criteria.ts'
 import type { ValueFunction } from '#core/score/criterion.ts'
+import type { School } from '#core/score/schools.ts'
 import { id, line } from '#app/features/forms/zod-fields.ts'
 
 const known = new Set(criteria.map(({ key }) => key))
@@ -34,7 +35,7 @@ const valueFunctions = json(
 )
 
 /** A new version of the method: what differs from the one that ships. */
-export const methodSchema = z.object({ note: line('What was changed', 200), weights, valueFunctions })
+export const methodSchema = z.object({ id, note: line('What was changed', 200), weights, valueFunctions })
 
 /** A school of the user's. */
 export const schoolSchema = z.object({
@@ -44,3 +45,21 @@ export const schoolSchema = z.object({
   weights,
   valueFunctions,
 })
+
+/** Where a school as it stands differs from what was to be saved, in words, by field. */
+export function schoolDifferences(current: School, sent: Omit<School, 'builtIn'>): Record<string, string> {
+  const keys = new Set(
+    [current, sent].flatMap(({ weights, valueFunctions }) => Object.keys({ ...weights, ...valueFunctions })),
+  )
+  const differing = [...keys].filter(
+    (key) =>
+      current.weights[key] !== sent.weights[key] ||
+      JSON.stringify(current.valueFunctions[key]) !== JSON.stringify(sent.valueFunctions[key]),
+  )
+  const labels = criteria.filter(({ key }) => differing.includes(key)).map(({ label }) => label)
+  return {
+    ...(current.name !== sent.name && { 'its name': current.name }),
+    ...(current.description !== sent.description && { 'what it holds': current.description }),
+    ...(labels.length > 0 && { 'other weights or values for': labels.join(', ') }),
+  }
+}

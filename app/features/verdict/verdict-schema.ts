@@ -7,6 +7,7 @@ export const verdictSchema = z.discriminatedUnion('intent', [
     .object({
       intent: z.enum(['save', 'publish']),
       id,
+      version: z.coerce.number('This page is out of date. Load it again.').int().min(0),
       schoolId: id,
       driverId: z.union([id, z.literal('').transform(() => null)]),
       words: z.string().trim().max(4000, 'The words are too long: at most 4000 characters.'),

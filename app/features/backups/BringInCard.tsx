@@ -1,0 +1,24 @@
+import { useState } from 'react'
+import { href, useRevalidator } from 'react-router'
+import { useUpload } from '#app/features/forms/useUpload.ts'
+import { FileBox } from '#app/ui/FileBox.tsx'
+import { Card, Small, Stack } from '#app/ui/layout.tsx'
+
+/** Takes in a backup that was kept elsewhere. */
+export function BringInCard() {
+  const { revalidate } = useRevalidator()
+  const [isTaken, setTaken] = useState(false)
+  const { send, ...state } = useUpload<{ name: string }>(href('/backups/file'), async () => {
+    setTaken(true)
+    await revalidate()
+  })
+  return (
+    <Card>
+      <Stack>
+        <h2>A backup from elsewhere</h2>
+        <FileBox id="backup" label="Backup" accept=".tar" {...state} onFile={(file) => void send(file)} />
+        <Small role="status">{isTaken && !state.isSending && 'It is whole, and stands in the list above.'}</Small>
+      </Stack>
+    </Card>
+  )
+}

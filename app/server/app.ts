@@ -1,0 +1,40 @@
+import { readdirSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { createRequestHandler } from '@react-router/express'
+import compression from 'compression'
+import express, { type Express } from 'express'
+import * as build from 'virtual:react-router/server-build'
+import { knownHostOnly, ownOriginOnly } from './door.ts'
+import { guardedBuild } from './guarded-build.ts'
+import { nonceOf, policy } from './policy.ts'
+
+/** Beside the built server. */
+const clientFolder = fileURLToPath(new URL('../client', import.meta.url))
+
+/** The app: its files, and its pages. */
+export function createApp(): Express {
+  const app = express()
+  app.disable('x-powered-by')
+  app.use(knownHostOnly, ownOriginOnly, ...policy)
+  // To a browser on this machine compression costs more than it saves.
+  const isLocal = ({ socket }: express.Request) => /^(::1|(::ffff:)?127\.)/.test(socket.remoteAddress ?? '')
+  app.use(
+    compression({
+      level: 2,
+      filter: (request, response) => !isLocal(request) && compression.filter(request, response),
+    }),
+  )
+  app.use('/assets', express.static(`${clientFolder}/assets`, { immutable: true, maxAge: '1y' }))
+  // The service worker decides what is kept: a new one must be seen at once.
+  app.get('/sw.js', (_, response) => response.sendFile(`${clientFolder}/sw.js`, { maxAge: 0 }))
+  // The disk is asked for a file alone, not for every page.
+  const files = new Set(readdirSync(clientFolder).map((name) => `/${name}`))
+  const filesOfClient = express.static(clientFolder, { maxAge: '1h' })
+  app.use((request, response, next) => (files.has(request.path) ? filesOfClient(request, response, next) : next()))
+  const pages = createRequestHandler({
+    build: guardedBuild(build),
+    getLoadContext: (_, response) => ({ nonce: nonceOf(response) }),
+  })
+  app.all('/{*path}', pages)
+  return app
+}

@@ -1,0 +1,39 @@
+import { data, type ServerBuild } from 'react-router'
+import { limited } from './body-limit.ts'
+import { whileWanted } from '#app/storage/request-scope.ts'
+import { storageProblemOf } from '#app/storage/storage-problem.ts'
+
+type Handler = (args: { request: Request }) => unknown
+
+/**
+ * The routes of the app, guarded: when the data cannot be used, every page says so in plain words, and what only reads
+ * stops when its sender has given it up. What is sent may be so large and no larger.
+ */
+export function guardedBuild(build: ServerBuild): ServerBuild {
+  const routes = Object.entries(build.routes).map(([id, route]) => {
+    if (!route) return [id, route] as const
+    const { loader, action } = route.module
+    const module = {
+      ...route.module,
+      ...(loader && { loader: guardedLoader(loader as Handler) }),
+      ...(action && { action: sayingWhatIsWrong(limited(id, action as Handler)) }),
+    }
+    return [id, { ...route, module }] as const
+  })
+  return { ...build, routes: Object.fromEntries(routes) as ServerBuild['routes'] }
+}
+
+const guardedLoader = (load: Handler) => sayingWhatIsWrong((args) => whileWanted(args.request.signal, () => load(args)))
+
+const sayingWhatIsWrong =
+  (handle: Handler) =>
+  async (args: Parameters<Handler>[0]): Promise<unknown> => {
+    try {
+      return await handle(args)
+    } catch (error) {
+      const problem = storageProblemOf(error)
+      if (!problem) throw error
+      console.error(`${problem.title}: ${String(error)}`)
+      throw data(problem, { status: 503, headers: { 'Retry-After': '2' } })
+    }
+  }

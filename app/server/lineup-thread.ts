@@ -1,0 +1,93 @@
+import { join } from 'node:path'
+import { parentPort, Worker } from 'node:worker_threads'
+import { closeDatabase, whenDatabaseCloses } from '#app/data/database.server.ts'
+import { answerElsewhere, answerHere } from '#app/data/lineup-query.server.ts'
+import { giveUpSignal, whileWanted } from '#app/storage/request-scope.ts'
+import { StorageError, storageProblemOf, type StorageProblemKind } from '#app/storage/storage-problem.ts'
+
+/** What the thread is told: a question, that nobody waits for one any more, or to close the database. */
+type Told =
+  | { id: number; does: 'answer'; name: string; args: unknown[] }
+  | { id: number; does: 'give-up'; question: number }
+  | { id: number; does: 'close' }
+
+type Said = { id: number; answer: unknown } | { id: number; fault: string; kind: StorageProblemKind | undefined }
+
+interface Waiting {
+  resolve(answer: unknown): void
+  reject(error: Error): void
+}
+
+/** So long after its end the thread is started again, in milliseconds. */
+const pause = 1000
+
+const script = join(import.meta.dirname, '../../bin/lineup-thread.mjs')
+
+/** Starts the thread that answers questions about line-ups; while there is none they are answered here. */
+export function startLineupThread(): { stop(): Promise<void> } {
+  const waiting = new Map<number, Waiting>()
+  let count = 0
+  let isStopped = false
+  let thread = start()
+
+  function start(): Worker {
+    const started = new Worker(script)
+    started.on('message', (said: Said) => {
+      const { resolve, reject } = waiting.get(said.id) ?? {}
+      waiting.delete(said.id)
+      if ('answer' in said) resolve?.(said.answer)
+      else reject?.(said.kind ? new StorageError(said.kind) : new Error(said.fault))
+    })
+    started.on('error', (error) => console.error('The thread of the line-ups ended:', error))
+    started.on('exit', () => {
+      answerElsewhere(undefined)
+      for (const { reject } of waiting.values()) reject(new Error('The thread of the line-ups ended'))
+      waiting.clear()
+      if (!isStopped) setTimeout(() => (thread = start()), pause).unref()
+    })
+    answerElsewhere({ ask: (name, args) => ask(started, { does: 'answer', name, args }) })
+    return started
+  }
+
+  function ask(to: Worker, what: Omit<Extract<Told, { does: 'answer' }>, 'id'> | { does: 'close' }): Promise<unknown> {
+    const id = ++count
+    const signal = giveUpSignal()
+    const giveUp = () => to.postMessage({ id: ++count, does: 'give-up', question: id } satisfies Told)
+    signal?.addEventListener('abort', giveUp, { once: true })
+    return new Promise<unknown>((resolve, reject) => {
+      waiting.set(id, { resolve, reject })
+      to.postMessage({ id, ...what })
+    }).finally(() => signal?.removeEventListener('abort', giveUp))
+  }
+
+  whenDatabaseCloses(async () => {
+    if (!isStopped) await ask(thread, { does: 'close' }).catch(() => undefined)
+  })
+  return {
+    async stop() {
+      await ask(thread, { does: 'close' }).catch(() => undefined)
+      isStopped = true
+      answerElsewhere(undefined)
+      await thread.terminate()
+    },
+  }
+}
+
+/** The thread's own work: answers what it is asked until it is ended. */
+export function answerLineupQueries(): void {
+  const running = new Map<number, AbortController>()
+  const say = (said: Said) => parentPort?.postMessage(said)
+  parentPort?.on('message', (told: Told) => {
+    if (told.does === 'give-up') return running.get(told.question)?.abort()
+    const work = new AbortController()
+    running.set(told.id, work)
+    const doing =
+      told.does === 'close' ? closeDatabase() : whileWanted(work.signal, () => answerHere(told.name, told.args))
+    void doing
+      .then(
+        (answer) => say({ id: told.id, answer }),
+        (error: unknown) => say({ id: told.id, fault: String(error), kind: storageProblemOf(error)?.kind }),
+      )
+      .finally(() => running.delete(told.id))
+  })
+}
