@@ -1,5 +1,5 @@
 import { bench, describe } from 'vitest'
-import { normalQuantile } from '#core/score/normal.ts'
+import { normalQuantile } from '#core/quantity/normal.ts'
 import { quantiles, runSmaa, type SmaaProblem } from '#core/score/smaa.ts'
 
 /** A problem of measured points, every one of them in doubt. */

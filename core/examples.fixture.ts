@@ -86,6 +86,16 @@ export const [leader, next] = evaluateRevisions(
   criteria,
 )
 
+/** The wall of a can in mm as it stands in a line-up. */
+export const wall = (value: number) => ({
+  state: 'number' as const,
+  value: value / 1000,
+  u: 0.000005,
+  evidence: 'measured' as const,
+  specimen: 'A',
+  of: 1,
+})
+
 /** A share that is claimed to be stopped at a size, under no test that is named. */
 export const point = (share: number, size: number) => ({
   claim: 'a',

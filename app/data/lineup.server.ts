@@ -4,7 +4,7 @@ import { groupBy } from '#core/group-by.ts'
 import type { Criterion } from '#core/score/criterion.ts'
 import { findFatalFaults, type FatalFault } from '#core/score/fatal-faults.ts'
 import { misfitReasons, type EngineFitment } from '#core/score/fitment.ts'
-import { rowPreferences } from '#core/score/row-judgement.ts'
+import { cellPointsBy } from '#core/score/row-judgement.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import type { Score } from '#core/score/score.ts'
 import type { RevisionContext } from '#core/verdict/ranking.ts'
@@ -44,7 +44,7 @@ export function buildLineupColumns(
   const revisions = [...groupBy(assessed, ({ specimen }) => specimen.revisionId).values()]
   return {
     columns: revisions.flatMap((own) => columnHead(own, criteria, fitment)),
-    rows: buildLineup(revisions.flatMap(revisionColumn), rowPreferences(criteria), spreads),
+    rows: buildLineup(revisions.flatMap(revisionColumn), cellPointsBy(criteria), spreads),
   }
 }
 

@@ -1,5 +1,5 @@
 import type { FigureResult } from '#core/figures/index.ts'
-import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { expandedUncertainty } from '#core/quantity/uncertain.ts'
 import type { ResolvedValue } from '#core/teardown/resolve.ts'
 import { budgetOf } from './uncertainty-budget.ts'
 
@@ -17,7 +17,7 @@ export function resolvedValueView({
   return {
     key,
     evidence,
-    number: number && { value: number.value, u: standardUncertainty(number) },
+    number: number && { value: number.value, halfWidth: expandedUncertainty(number) },
     text,
     groups: openings?.groups,
     outliers,
@@ -36,7 +36,7 @@ export function figureView(result: FigureResult) {
   return {
     state: result.state,
     value: number.value,
-    u: standardUncertainty(number),
+    halfWidth: expandedUncertainty(number),
     budget: budgetOf(number),
     evidence,
     remark,

@@ -55,15 +55,15 @@ test('a value function and a weight of the method are in force in every view, an
   for (const value of [before.money, before.specimen, before.product]) expect(value).toBe(before.lineup)
   expect(before.csv).toBe(String(Math.round(before.lineup!)))
 
-  // A wall of this thickness had most of the points; now it has none, and counts for half of all.
+  // A wall of this thickness had most of the points; now it has few, and counts for half of all.
   await addMethod(newId(), {
     note: newId(),
     valueFunctions: {
       'can-wall': {
         kind: 'scale',
         points: [
-          [0.0001, 10],
-          [0.0002, 0],
+          [0.0002, 10],
+          [0.00062, 0],
         ],
       },
     },
@@ -71,7 +71,7 @@ test('a value function and a weight of the method are in force in every view, an
   })
   const after = await scores()
   expect(after.versions).toEqual([2, 2, 2, 2])
-  expect(after.wallPoints).toBe(0)
+  expect(after.wallPoints!).toBeLessThan(before.wallPoints! - 3)
   expect(after.lineup!).toBeLessThan(before.lineup! - 15)
   for (const value of [after.money, after.specimen, after.product]) expect(value).toBe(after.lineup)
   expect(after.csv).toBe(String(Math.round(after.lineup!)))

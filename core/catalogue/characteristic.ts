@@ -69,6 +69,8 @@ export interface CountCharacteristic extends Common {
 interface ChoiceCharacteristic extends Common {
   kind: 'choice'
   options: Option[]
+  /** Told apart by feel or looks, so that a careful reviewer is wrong now and then. */
+  byFeel?: boolean
 }
 
 /** A judgement on a scale with a written anchor for each step, worst first. */

@@ -102,6 +102,7 @@ export const mediaCharacteristics: Characteristic[] = [
     ...media,
     key: 'media.type',
     kind: 'choice',
+    byFeel: true,
     label: 'Media type',
     caution: 'opened',
     how: 'By eye it is inferred; on the box it is claimed; under a microscope it is observed.',

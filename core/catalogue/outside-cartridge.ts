@@ -94,6 +94,7 @@ export const outsideCartridgeCharacteristics: Characteristic[] = [
     part: 'oring',
     lostAfter: 'wrap',
     kind: 'choice',
+    byFeel: true,
     label: 'O-ring material',
     how: 'Printed, or judged by feel: then it is inferred.',
     why: 'Heat hardens nitrile; others last longer.',

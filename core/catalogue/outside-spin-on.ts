@@ -115,6 +115,7 @@ export const outsideSpinOnCharacteristics: Characteristic[] = [
     part: 'gasket',
     lostAfter: 'wrap',
     kind: 'choice',
+    byFeel: true,
     label: 'Gasket material',
     how: 'Printed, or judged by feel and smell: then it is inferred.',
     why: 'Heat hardens nitrile; others last longer.',

@@ -88,6 +88,7 @@ export const springAndBypassCharacteristics: Characteristic[] = [
     key: 'bypass.seal',
     part: 'bypass',
     kind: 'choice',
+    byFeel: true,
     label: 'Bypass seal',
     how: 'What the plunger or leaf rests on.',
     why: 'A seat that leaks lets oil past the media all the time.',

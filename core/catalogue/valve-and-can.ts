@@ -31,6 +31,7 @@ export const valveAndCanCharacteristics: Characteristic[] = [
     key: 'adbv.material',
     part: 'adbv',
     kind: 'choice',
+    byFeel: true,
     label: 'Anti-drain-back valve material',
     how: 'Feel and stretch it: silicone is limp and does not smell.',
     why: 'Nitrile goes hard with heat; silicone does not.',

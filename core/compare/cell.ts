@@ -1,5 +1,6 @@
 import type { Evidence } from '#core/catalogue/index.ts'
 import type { OpeningGroup } from '#core/teardown/openings.ts'
+import { areTied, type MeasuredValue } from './difference.ts'
 import type { SpreadSource } from './unit-spread.ts'
 
 export type Mark = 'best' | 'worst'
@@ -14,12 +15,9 @@ interface CellBasis {
   of: number
 }
 
-export interface NumberCell extends CellBasis {
+/** The value is in SI, a count or the step of a grade. */
+export interface NumberCell extends CellBasis, MeasuredValue {
   state: 'number'
-  /** SI, count or grade. */
-  value: number
-  /** Standard uncertainty. */
-  u: number
   spread?: SpreadSource
   remark?: string
   mark?: Mark
@@ -56,20 +54,13 @@ export const isKnown = (cell: Cell): cell is NumberCell | WordsCell | OpeningsCe
   cell.state === 'number' || cell.state === 'words' || cell.state === 'openings'
 
 /**
- * Two numbers are tied when their difference is within its expanded uncertainty, k = 2.
- *
- * @example areTied({ value: 300, u: 1 }, { value: 302, u: 1 }) // => true
- */
-export const areTied = (a: { value: number; u: number }, b: { value: number; u: number }): boolean =>
-  Math.abs(a.value - b.value) <= 2 * Math.hypot(a.u, b.u) + 1e-12 * Math.abs(a.value)
-
-/**
  * Whether two known cells say the same: numbers that are tied, words or openings that are equal.
  *
+ * @param among so many numbers of the row are compared with each other
  * @example areEquivalent({ state: 'missing' }, { state: 'missing' }) // => false
  */
-export function areEquivalent(a: Cell, b: Cell): boolean {
-  if (a.state === 'number' && b.state === 'number') return areTied(a, b)
+export function areEquivalent(a: Cell, b: Cell, among = 2): boolean {
+  if (a.state === 'number' && b.state === 'number') return areTied(a, b, among)
   if (a.state === 'words' && b.state === 'words') return a.text === b.text
   return a.state === 'openings' && b.state === 'openings' && JSON.stringify(a.groups) === JSON.stringify(b.groups)
 }

@@ -1,9 +1,17 @@
-import { mean } from 'simple-statistics'
 import { evidenceRank, optionsOf, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
 import type { Figure } from '#core/figures/index.ts'
-import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
+import {
+  effectiveDegrees,
+  plus,
+  scaled,
+  standardUncertainty,
+  total,
+  uncertain,
+  type Uncertain,
+} from '#core/quantity/uncertain.ts'
 import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import type { Cell, NumberCell } from './cell.ts'
+import type { MeasuredValue } from './difference.ts'
 import type { RevisionColumn } from './revision-column.ts'
 import { unitSpread, type UnitSpread } from './unit-spread.ts'
 
@@ -89,19 +97,34 @@ export function figureCell(figure: Figure, { specimens }: RevisionColumn, librar
   }
 }
 
-/** Mean of the specimens; an exact value, such as a count all agree on, has no unit-to-unit spread of its own. */
+/**
+ * Mean of the specimens with what its uncertainty is made of; an exact value, such as a count all agree on, has no
+ * unit-to-unit spread of its own.
+ */
 function average(
   numbers: Uncertain[],
   library: UnitSpread | undefined,
   varies: boolean,
-): Pick<NumberCell, 'value' | 'u' | 'spread'> {
+): Pick<NumberCell, 'value' | 'u' | 'degrees' | 'shared' | 'spread'> {
   const values = numbers.map(({ value }) => value)
-  const value = mean(values)
-  const measured = Math.max(...numbers.map(standardUncertainty))
-  const differ = values.some((one) => one !== value)
-  if (!differ && (!varies || measured === 0)) return { value, u: measured }
-  const { relative, source } = unitSpread(values, library)
-  return { value, u: Math.hypot(measured, (relative * Math.abs(value)) / Math.sqrt(values.length)), spread: source }
+  const measured = scaled(total(numbers), 1 / numbers.length)
+  const differ = values.some((one) => one !== values[0])
+  if (!differ && (!varies || standardUncertainty(measured) === 0)) return measuredValue(measured)
+  const { relative, degreesOfFreedom, source } = unitSpread(values, library)
+  const spread = (relative * Math.abs(measured.value)) / Math.sqrt(values.length)
+  return { ...measuredValue(plus(measured, uncertain(0, spread, 'units', degreesOfFreedom))), spread: source }
+}
+
+/** A number as it stands in a cell: what it owes to instruments is kept, so that cells can be compared. */
+function measuredValue(number: Uncertain): MeasuredValue {
+  const degrees = effectiveDegrees(number)
+  const shared = [...number.budget].filter(([source]) => source.startsWith('instrument:'))
+  return {
+    value: number.value,
+    u: standardUncertainty(number),
+    ...(Number.isFinite(degrees) && { degrees }),
+    ...(shared.length > 0 && { shared: Object.fromEntries(shared) }),
+  }
 }
 
 const weakest = (evidences: Evidence[]): Evidence =>

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { readings } from '#core/teardown/readings.fixture.ts'
 import { assess } from '#core/figures/assess.ts'
-import { faceOff, type CellPoints } from './face-off.ts'
+import { faceOff } from './face-off.ts'
+import type { CellPoints } from './marks.ts'
 import { buildLineup } from './lineup.ts'
 
 const column = (id: string, typed: Parameters<typeof readings>[0]) => ({

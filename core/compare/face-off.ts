@@ -1,6 +1,7 @@
 import { findCharacteristic, type FilterPartKey } from '#core/catalogue/index.ts'
 import { isKnown, areEquivalent, type Cell } from './cell.ts'
 import type { Row } from './lineup.ts'
+import { betterNumber, type CellPoints } from './marks.ts'
 
 /** One row of two products put against each other. */
 export interface RowComparison {
@@ -13,9 +14,6 @@ export interface RowComparison {
   /** Points of the criterion, 0 to 10, that the winner has more than the other. */
   gain: number
 }
-
-/** Points 0 to 10 of a cell of a row; undefined when nothing judges it. */
-export type CellPoints = (key: string, cell: Cell) => number | undefined
 
 /**
  * Two columns of a line-up, row by row: who takes it, a tie, a difference of taste, or not known.
@@ -42,7 +40,11 @@ function compareCells(key: string, x: Cell, y: Cell, pointsOf: CellPoints): Pick
   if (areEquivalent(x, y)) return { outcome: 'tie', gain: 0 }
   const [p, q] = [pointsOf(key, x), pointsOf(key, y)]
   if (p === undefined || q === undefined || p === q) return { outcome: 'differs', gain: 0 }
-  return { outcome: p > q ? 'a' : 'b', gain: Math.abs(p - q) }
+  const better =
+    x.state === 'number' && y.state === 'number'
+      ? betterNumber(x, y, (cell) => pointsOf(key, cell), 2)
+      : Math.sign(p - q)
+  return better === 0 ? { outcome: 'differs', gain: 0 } : { outcome: better > 0 ? 'a' : 'b', gain: Math.abs(p - q) }
 }
 
 /**

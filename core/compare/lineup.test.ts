@@ -1,8 +1,9 @@
 import { describe, expect, test } from 'vitest'
 import { readings } from '#core/teardown/readings.fixture.ts'
 import { assess } from '#core/figures/assess.ts'
-import { areTied } from './cell.ts'
-import { buildLineup, type PreferenceOf } from './lineup.ts'
+import { areTied } from './difference.ts'
+import type { CellPoints } from './marks.ts'
+import { buildLineup } from './lineup.ts'
 import type { RevisionColumn } from './revision-column.ts'
 
 const column = (id: string, ...specimens: Parameters<typeof readings>[0][]): RevisionColumn => ({
@@ -14,8 +15,8 @@ const column = (id: string, ...specimens: Parameters<typeof readings>[0][]): Rev
   })),
 })
 /** More wall is liked better; nothing else is judged. */
-const thickerWall: PreferenceOf = (key) =>
-  key === 'can.wall' ? { direction: 1, pointsOf: () => undefined } : undefined
+const thickerWall: CellPoints = (key, cell) =>
+  key === 'can.wall' && cell.state === 'number' ? cell.value * 1e4 : undefined
 const rowOf = (columns: RevisionColumn[], key: string) =>
   buildLineup(columns, thickerWall).find((row) => row.key === key)!
 

@@ -8,7 +8,8 @@ import {
 import { figures, type Figure } from '#core/figures/index.ts'
 import { isKnown, areEquivalent, type Cell } from './cell.ts'
 import { characteristicCell, figureCell } from './cells.ts'
-import { markCells, type RowPreference } from './marks.ts'
+import { confusionChance } from './confusion.ts'
+import { markCells, type CellPoints } from './marks.ts'
 import type { RevisionColumn } from './revision-column.ts'
 import type { UnitSpread } from './unit-spread.ts'
 
@@ -26,9 +27,6 @@ export interface Row {
 /** Unit-to-unit spreads pooled over the library, by characteristic or figure. */
 export type Spreads = ReadonlyMap<string, UnitSpread>
 
-/** What is liked better in a row, by the key of the row. */
-export type PreferenceOf = (key: string) => RowPreference | undefined
-
 /**
  * Products of a line-up, characteristic by characteristic and figure by figure, grouped by part.
  *
@@ -36,14 +34,14 @@ export type PreferenceOf = (key: string) => RowPreference | undefined
  * unit-to-unit spread together, since a column stands for the product and not for the unit that was opened.
  *
  * @param columns with their specimens
- * @param preferenceOf a row, by which best and worst are marked
+ * @param pointsOf a cell, by which best and worst are marked
  * @param spreads of the library
  * @returns rows in the order of the parts; rows that no column can have are left out
  * @example buildLineup([], () => undefined) // => []
  */
 export function buildLineup(
   columns: readonly RevisionColumn[],
-  preferenceOf: PreferenceOf,
+  pointsOf: CellPoints,
   spreads: Spreads = new Map(),
 ): Row[] {
   const forms = new Set(columns.map(({ form }) => form))
@@ -56,7 +54,7 @@ export function buildLineup(
       label: of.label,
       part: of.part,
       kind,
-      cells: markCells(compared, preferenceOf(of.key)),
+      cells: markCells(compared, (cell) => pointsOf(of.key, cell), confusionChance(of)),
       differs: cellsDiffer(cells),
     }
   }
@@ -90,5 +88,7 @@ function remarkTimesLowest(cells: Cell[]): Cell[] {
 /** Whether any two known cells say different things. */
 function cellsDiffer(cells: readonly Cell[]): boolean {
   const known = cells.filter(isKnown)
-  return known.some((one, index) => known.slice(index + 1).some((other) => !areEquivalent(one, other)))
+  return known.some((one, index) =>
+    known.slice(index + 1).some((other) => !areEquivalent(one, other, Math.max(2, known.length))),
+  )
 }

@@ -21,8 +21,8 @@ export const spreadSourceLabels: Record<SpreadSource, string> = {
  * hundred.
  */
 const assumed: UnitSpread = { relative: 0.02, degreesOfFreedom: 4, source: 'assumed' }
-/** So much weight, in degrees of freedom, the library has against a product's own specimens. */
-const mostPrior = 8
+/** So much weight, in degrees of freedom, the library has at most: other products may be made with more care. */
+const mostLibrary = 12
 
 /** What one product adds to a pooled spread. */
 export interface SpreadShare {
@@ -75,22 +75,28 @@ export const pooledSpread = (products: readonly (readonly number[])[]): UnitSpre
   poolShares(products.flatMap((values) => spreadShare(values) ?? []))
 
 /**
- * Spread of the units of one product: its own specimens, when there are several, pooled with what the
- * library or the stated default says.
+ * Spread of the units of one product: the stated default, what the library says and what its own specimens say,
+ * pooled by their degrees of freedom. So it is never nought, and the more is known the less the default counts.
+ *
+ * Source: posterior scale of an inverse-gamma prior with four degrees of freedom on the relative variance; pooled
+ * variance, GUM 4.2.4. The default: common practice, no published source.
  *
  * @param values one a specimen
- * @param library spread pooled over other products, if known
+ * @param library spread pooled over all products of several specimens, this one included; undefined when there is none
  * @example unitSpread([100], undefined).source // => 'assumed'
  */
 export function unitSpread(values: readonly number[], library: UnitSpread | undefined): UnitSpread {
-  const prior = library ?? assumed
-  const own = pooledSpread([values])
-  if (!own) return prior
-  const weight = Math.min(prior.degreesOfFreedom, mostPrior)
-  const degrees = weight + own.degreesOfFreedom
-  return {
-    relative: Math.sqrt((weight * prior.relative ** 2 + own.degreesOfFreedom * own.relative ** 2) / degrees),
-    degreesOfFreedom: degrees,
-    source: 'specimens',
+  const own = spreadShare(values)
+  const others = library && {
+    squares: Math.max(0, library.relative ** 2 * library.degreesOfFreedom - (own?.squares ?? 0)),
+    degrees: library.degreesOfFreedom - (own?.degrees ?? 0),
   }
+  const heard = others && others.degrees > 0 ? Math.min(1, mostLibrary / others.degrees) : 0
+  const { relative, degreesOfFreedom } =
+    poolShares([
+      { squares: assumed.relative ** 2 * assumed.degreesOfFreedom, degrees: assumed.degreesOfFreedom },
+      ...(others && heard > 0 ? [{ squares: heard * others.squares, degrees: heard * others.degrees }] : []),
+      ...(own ? [own] : []),
+    ]) ?? assumed
+  return { relative, degreesOfFreedom, source: own ? 'specimens' : heard > 0 ? 'library' : 'assumed' }
 }

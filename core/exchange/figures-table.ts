@@ -1,6 +1,6 @@
 import type { Assessment } from '#core/figures/assess.ts'
 import { figureOf } from '#core/figures/index.ts'
-import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { expandedUncertainty } from '#core/quantity/uncertain.ts'
 import { siSymbolOf } from '#core/quantity/units.ts'
 import { formatCsv } from './csv.ts'
 import type { SpecimenPath } from './readings-csv.ts'
@@ -24,7 +24,7 @@ export interface FigureRow {
 }
 
 /**
- * All known figures of a specimen as rows; the expanded uncertainty has k = 2.
+ * All known figures of a specimen as rows; the expanded uncertainty covers 95 %.
  *
  * @example figureRows(path, assessed({ 'thread.designation': 'M20 x 1.5', 'thread.turns': '4' }))[0]?.figure
  * // => 'outlet.area'
@@ -47,7 +47,7 @@ export function figureRows(
         label,
         value: result.number.value,
         'SI unit': siSymbolOf(dimension).replace('Δ', ''),
-        'expanded uncertainty': 2 * standardUncertainty(result.number),
+        'expanded uncertainty': expandedUncertainty(result.number),
         evidence: result.evidence,
         inputs: result.inputs.map((input) => input.key),
         formula,

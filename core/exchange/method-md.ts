@@ -42,7 +42,7 @@ const uncertaintySection = (): string => `## Uncertainty
 Repeats count by their spread (type A, widened by Student's t for few), instruments by resolution and accuracy (type
 B, rectangular),
 soft or uneven parts by what they give in the hand (type B, rectangular; stated with each below). All are carried
-through every formula to first order, and stated for about 95 % (k = 2). Source: JCGM 100:2008 (GUM).
+through every formula to first order, and stated for 95 % by Student's t at the effective degrees of freedom. Source: JCGM 100:2008 (GUM).
 
 A column of a line-up stands for a product, so the unit-to-unit spread is added: from its own specimens when there are
 several, pooled

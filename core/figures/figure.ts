@@ -116,8 +116,7 @@ function inputsFrom(values: ResolvedValues, requirements: ApplicationRequirement
     numberOr: (key, otherwise) => (values.has(key) ? number(key) : otherwise),
     openings: (key) => {
       const { openings, specimenId } = resolved(key)
-      const { groups, standardUncertainty: u } = expected(openings, key)
-      return openingsArea(groups, u, `${specimenId}/${key}`)
+      return openingsArea(expected(openings, key), `${specimenId}/${key}`)
     },
     answer: (key) => expected(resolved(key).text, key),
     repeats: (key) => resolved(key).readings.flatMap(({ valueNumber }) => valueNumber ?? []),

@@ -19,7 +19,7 @@ describe('words for values', () => {
     expect(formatValue(characteristicOf('plate.inlets'), { groups: [{ count: 6, width: 0.0061 }] }, 'metric')).toBe(
       '6 × 6.1 mm',
     )
-    expect(formatValueWithUncertainty(figureOf('media.area'), 0.1, 0.001, 'imperial')).toBe('155.0 ± 3.1 in²')
+    expect(formatValueWithUncertainty(figureOf('media.area'), 0.1, 0.002, 'imperial')).toBe('155.0 ± 3.1 in²')
     expect(formatValueWithUncertainty(figureOf('can.gauge'), 26, 0, 'metric')).toBe('26')
   })
 })

@@ -47,22 +47,26 @@ export function formatValueNumber(of: Characteristic | Figure, value: number, sy
 }
 
 /**
- * A number with its expanded uncertainty (k = 2), or alone when it is exact.
+ * A number with the half width of its 95 % interval, or alone when it is exact or a grade.
  *
- * @example formatValueWithUncertainty(characteristicOf('can.wall'), 0.000495, 0.00001, 'metric')
+ * @example formatValueWithUncertainty(characteristicOf('can.wall'), 0.000495, 0.00002, 'metric')
  * // => '0.495 ± 0.020 mm'
  */
 export function formatValueWithUncertainty(
   of: Characteristic | Figure,
   value: number,
-  u: number,
+  halfWidth: number,
   system: UnitSystem,
 ): string {
   const plain = !isFigure(of) && of.kind !== 'quantity'
-  if (u === 0 || (isFigure(of) && of.decimals === 0 && of.dimension === 'ratio'))
+  if (
+    halfWidth === 0 ||
+    (!isFigure(of) && of.kind === 'grade') ||
+    (isFigure(of) && of.decimals === 0 && of.dimension === 'ratio')
+  )
     return formatValueNumber(of, value, system)
-  if (plain) return `${formatValueNumber(of, value, system)} ± ${formatFixed(2 * u, 1)}`
-  return formatUncertain(value, 2 * u, displayUnit(of, system))
+  if (plain) return `${formatValueNumber(of, value, system)} ± ${formatFixed(halfWidth, 1)}`
+  return formatUncertain(value, halfWidth, displayUnit(of, system))
 }
 
 /** A resolved value, an entry or a cell: one of its members is set. */

@@ -1,26 +1,32 @@
-import type { OpeningGroup } from '#core/teardown/openings.ts'
-import { exactly, plus, scaled, times, uncertain, type Uncertain } from '#core/quantity/uncertain.ts'
+import type { ResolvedOpenings } from '#core/teardown/resolve.ts'
+import { exactly, minus, plus, scaled, times, uncertain, type Uncertain } from '#core/quantity/uncertain.ts'
 
 /**
  * Area of groups of openings. A round hole is a circle; a slot is a rectangle with two half circles,
  * so that its length is taken from tip to tip.
  *
- * Each group's size carries one uncertainty `u`, shared by its holes.
+ * Each size carries an uncertainty of its own, shared by the holes of its group, and that of the instrument, shared
+ * by all.
  *
  * Source: plane geometry.
  *
- * @param groups sizes in metres
- * @param u standard uncertainty of one size, metres
+ * @param openings sizes in metres
  * @param source name of the source of uncertainty
  * @returns m²
- * @example openingsArea([{ count: 8, width: 0.00577 }], 0, 'holes').value // => 0.0002092
+ * @example
+ * openingsArea({ groups: [{ count: 8, width: 0.00577 }], standardUncertainty: 0, instrumentError: exactly(0) }, 'a')
+ *   .value // => 0.0002092
  */
-export function openingsArea(groups: readonly OpeningGroup[], u: number, source: string): Uncertain {
+export function openingsArea(
+  { groups, standardUncertainty: u, instrumentError }: ResolvedOpenings,
+  source: string,
+): Uncertain {
+  const size = (value: number, name: string) => plus(uncertain(value, u, `${source}#${name}`), instrumentError)
   return groups.reduce((sum, { count, width, length }, index) => {
-    const across = uncertain(width, u, `${source}#${index}w`)
+    const across = size(width, `${index}w`)
     const circle = scaled(times(across, across), Math.PI / 4)
     if (length === undefined) return plus(sum, scaled(circle, count))
-    const straight = plus(uncertain(length, u, `${source}#${index}l`), scaled(across, -1))
+    const straight = minus(size(length, `${index}l`), across)
     return plus(sum, scaled(plus(circle, times(across, straight)), count))
   }, exactly(0))
 }

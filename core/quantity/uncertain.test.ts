@@ -1,9 +1,24 @@
 import fc from 'fast-check'
+import jstat from 'jstat'
 import { median, medianAbsoluteDeviation, sampleStandardDeviation } from 'simple-statistics'
 import { describe, expect, test } from 'vitest'
-import { outlierIndices, typeAUncertainty, typeBUncertainty } from './repeats.ts'
-import { studentT95 } from './student.ts'
-import { exactly, minus, over, plus, power, scaled, standardUncertainty, times, total, uncertain } from './uncertain.ts'
+import { outlierIndices, pooledUncertainty } from './repeats.ts'
+import { studentisedRange95 } from './studentised-range.ts'
+import { studentQuantile, studentT95 } from './student.ts'
+import {
+  effectiveDegrees,
+  expandedUncertainty,
+  exactly,
+  minus,
+  over,
+  plus,
+  power,
+  scaled,
+  standardUncertainty,
+  times,
+  total,
+  uncertain,
+} from './uncertain.ts'
 
 describe('propagation', () => {
   // GUM (JCGM 100:2008), H.1, calibration of an end gauge: u = 32 nm. Input values from memory.
@@ -66,19 +81,32 @@ describe('propagation', () => {
 })
 
 describe('repeats', () => {
-  test('the uncertainty of a mean is its deviation over the root of n, widened by Student (GUM 4.2.3)', () => {
+  const prior = { deviation: 0.5, degrees: 8 }
+
+  test('a mean of repeats: their variance pooled with that of single readings, over n (GUM 4.2.4)', () => {
     fc.assert(
       fc.property(
         fc.array(fc.double({ min: -1e3, max: 1e3, noNaN: true }), { minLength: 2, maxLength: 20 }),
         (values) => {
-          const mean = values.reduce((sum, value) => sum + value, 0) / values.length
+          const n = values.length
+          const mean = values.reduce((sum, value) => sum + value, 0) / n
           const squares = values.reduce((sum, value) => sum + (value - mean) ** 2, 0)
-          const deviation = Math.sqrt(squares / (values.length - 1))
-          const byHand = (studentT95(values.length - 1) / 1.96) * (deviation / Math.sqrt(values.length))
-          expect(typeAUncertainty(values)).toBeCloseTo(byHand, 8)
+          const { u, degrees } = pooledUncertainty(values, prior)
+          expect(degrees).toBe(8 + n - 1)
+          expect(u).toBeCloseTo(Math.sqrt((8 * 0.25 + squares) / (7 + n) / n), 8)
         },
       ),
     )
+  })
+
+  test('a second reading that agrees narrows the interval, and one that is apart does not blow it up', () => {
+    const width = (values: number[]) => {
+      const { u, degrees } = pooledUncertainty(values, prior)
+      return studentT95(degrees) * u
+    }
+    expect(width([5])).toBeCloseTo(2.306 * 0.5, 3)
+    expect(width([5, 5.3])).toBeLessThan(width([5]))
+    expect(width([5, 6.5])).toBeLessThan(width([5]) * 1.1)
   })
 
   test('an outlier by the modified z-score is named, and only that one', () => {
@@ -88,16 +116,28 @@ describe('repeats', () => {
     expect((0.6745 * (0.81 - median(values))) / mad).toBeGreaterThan(3.5)
     expect(outlierIndices([0.49, 0.5, 0.81])).toEqual([])
   })
+})
 
-  test('few repeats are widened, one has no spread of its own', () => {
-    expect(typeAUncertainty([5])).toBe(0)
-    expect(typeAUncertainty([1, 2, 3])).toBeCloseTo((4.303 / 1.96) * (1 / Math.sqrt(3)), 3)
-    expect(typeAUncertainty([])).toBe(0)
+describe('degrees of freedom', () => {
+  // GUM (JCGM 100:2008), G.4.1, example: 10, 5 and 15 readings, u 0.25 %, 0.57 % and 0.82 %: 19.0 (from memory).
+  test('the example of the GUM', () => {
+    const terms = [uncertain(1, 0.0025, 'x1', 9), uncertain(1, 0.0057, 'x2', 4), uncertain(1, 0.0082, 'x3', 14)]
+    const product = times(times(terms[0]!, terms[1]!), terms[2]!)
+    expect(standardUncertainty(product)).toBeCloseTo(0.0103, 4)
+    expect(effectiveDegrees(product)).toBeCloseTo(19, 0)
+    expect(expandedUncertainty(product)).toBeCloseTo(2.09 * 0.0103, 3)
   })
 
-  test('an instrument is rectangular in resolution and accuracy', () => {
-    expect(typeBUncertainty({ resolution: 0.1, accuracy: 0 })).toBeCloseTo(0.1 / Math.sqrt(12), 12)
-    expect(typeBUncertainty({ resolution: 0, accuracy: 0.3 })).toBeCloseTo(0.3 / Math.sqrt(3), 12)
+  test('what is known well has none to lose, and an exact number has no interval', () => {
+    expect(effectiveDegrees(uncertain(1, 1, 'a'))).toBe(Infinity)
+    expect(expandedUncertainty(uncertain(1, 1, 'a'))).toBeCloseTo(1.96, 3)
+    expect(expandedUncertainty(exactly(1))).toBe(0)
+  })
+
+  test('an estimate that is shared is carried along once', () => {
+    const a = uncertain(10, 1, 'scale', 5)
+    expect(effectiveDegrees(plus(a, a))).toBeCloseTo(5, 9)
+    expect(effectiveDegrees(minus(plus(a, uncertain(1, 1, 'b', 9)), a))).toBeCloseTo(9, 9)
   })
 })
 
@@ -121,6 +161,37 @@ describe("Student's t", () => {
 
   test('needs a degree of freedom', () => {
     expect(() => studentT95(0)).toThrow(RangeError)
+    expect(() => studentQuantile(1, 5)).toThrow(RangeError)
+  })
+
+  test('its quantiles are those of jstat', () => {
+    for (const freedom of [1, 2, 3, 4, 4.7, 8, 8.3, 12, 30, 100])
+      for (const share of [0.0005, 0.1, 0.6, 0.975, 0.9995])
+        expect(studentQuantile(share, freedom) / jstat.studentt.inv(share, freedom)).toBeCloseTo(1, 3)
+    expect(studentQuantile(0.5, 7)).toBeCloseTo(0, 9)
+    expect(studentQuantile(0.975, Infinity)).toBeCloseTo(1.95996, 4)
+  })
+})
+
+describe('the studentised range', () => {
+  test('is that of jstat', () => {
+    for (const [count, degrees] of [
+      [2, 5],
+      [3, 10],
+      [12, 20],
+      [20, 60],
+    ] as const)
+      expect(studentisedRange95(count, degrees) / jstat.tukey.inv(0.95, count, degrees)).toBeCloseTo(1, 2)
+  })
+
+  test('of two it is Student’s t times the root of two', () => {
+    for (const degrees of [4, 12, 30, Infinity])
+      expect(studentisedRange95(2, degrees)).toBeCloseTo(studentT95(degrees) * Math.SQRT2, 2)
+  })
+
+  test('degrees in between count as the next below, and one mean alone is refused', () => {
+    expect(studentisedRange95(3, 13.5)).toBe(studentisedRange95(3, 12))
+    expect(() => studentisedRange95(1, 9)).toThrow(RangeError)
   })
 })
 

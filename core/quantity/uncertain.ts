@@ -1,3 +1,5 @@
+import { studentT95 } from './student.ts'
+
 /**
  * A number that remembers what its uncertainty is made of.
  *
@@ -7,11 +9,14 @@
  * a source stay correlated and a figure made of many readings needs no formula of its own for its
  * uncertainty.
  *
+ * `degrees` holds the degrees of freedom of those sources whose size is itself an estimate.
+ *
  * Source: law of propagation of uncertainty, JCGM 100:2008 (GUM), 5.1.2 and, for shared sources, 5.2.2.
  */
 export interface Uncertain {
   readonly value: number
   readonly budget: ReadonlyMap<string, number>
+  readonly degrees: ReadonlyMap<string, number>
 }
 
 const nothing: ReadonlyMap<string, number> = new Map()
@@ -21,7 +26,7 @@ const nothing: ReadonlyMap<string, number> = new Map()
  *
  * @example exactly(2).value // => 2
  */
-export const exactly = (value: number): Uncertain => ({ value, budget: nothing })
+export const exactly = (value: number): Uncertain => ({ value, budget: nothing, degrees: nothing })
 
 /**
  * A number with one source of uncertainty.
@@ -29,13 +34,19 @@ export const exactly = (value: number): Uncertain => ({ value, budget: nothing }
  * @param value in SI
  * @param u standard uncertainty, in the same unit
  * @param source name of the source; equal names are one source
+ * @param degrees of freedom of u, where it is an estimate from few values
  * @throws RangeError when u is negative or not finite
  * @example standardUncertainty(uncertain(1.2, 0.1, 'length')) // => 0.1
  */
-export function uncertain(value: number, u: number, source: string): Uncertain {
+export function uncertain(value: number, u: number, source: string, degrees = Infinity): Uncertain {
   if (!(u >= 0) || !Number.isFinite(u))
     throw new RangeError(`Standard uncertainty must be a finite number from 0 up, got ${u}`)
-  return u === 0 ? exactly(value) : { value, budget: new Map([[source, u]]) }
+  if (u === 0) return exactly(value)
+  return {
+    value,
+    budget: new Map([[source, u]]),
+    degrees: Number.isFinite(degrees) ? new Map([[source, degrees]]) : nothing,
+  }
 }
 
 /**
@@ -49,14 +60,47 @@ export function standardUncertainty({ budget }: Uncertain): number {
   return Math.sqrt(squares)
 }
 
+/**
+ * Degrees of freedom of the combined uncertainty: Welch and Satterthwaite's formula.
+ *
+ * Source: GUM, G.4.1, equation G.2b.
+ *
+ * @returns Infinity when every source is known well
+ * @example effectiveDegrees(plus(uncertain(1, 3, 'a', 8), uncertain(1, 4, 'b'))) // => 61.7
+ */
+export function effectiveDegrees({ budget, degrees }: Pick<Uncertain, 'budget' | 'degrees'>): number {
+  let squares = 0
+  let fourths = 0
+  for (const [source, contribution] of budget) {
+    const square = contribution * contribution
+    squares += square
+    const own = degrees.get(source)
+    if (own !== undefined) fourths += (square * square) / own
+  }
+  return fourths === 0 ? Infinity : (squares * squares) / fourths
+}
+
+/**
+ * Half width of the interval that covers the value in 95 % of cases: Student's t at the effective degrees of freedom.
+ *
+ * Source: GUM, G.4.1.
+ *
+ * @example expandedUncertainty(uncertain(1, 1, 'a')) // => 1.95996
+ */
+export const expandedUncertainty = (number: Uncertain): number =>
+  number.budget.size === 0 ? 0 : studentT95(Math.max(1, effectiveDegrees(number))) * standardUncertainty(number)
+
 /** First-order image of two numbers: new value, and the partial derivatives with respect to each. */
 function combine(value: number, a: Uncertain, da: number, b: Uncertain, db: number): Uncertain {
   if (a.budget.size === 0 && b.budget.size === 0) return exactly(value)
   const budget = new Map<string, number>()
   for (const [source, contribution] of a.budget) budget.set(source, contribution * da)
   for (const [source, contribution] of b.budget) budget.set(source, (budget.get(source) ?? 0) + contribution * db)
-  return { value, budget }
+  return { value, budget, degrees: joined(a.degrees, b.degrees) }
 }
+
+const joined = (a: ReadonlyMap<string, number>, b: ReadonlyMap<string, number>): ReadonlyMap<string, number> =>
+  b.size === 0 || a === b ? a : a.size === 0 ? b : new Map([...a, ...b])
 
 /** Sum of two numbers. @example plus(exactly(1), exactly(2)).value // => 3 */
 export const plus = (a: Uncertain, b: Uncertain): Uncertain => combine(a.value + b.value, a, 1, b, 1)

@@ -1,6 +1,6 @@
 import type { Criterion } from './criterion.ts'
 import { evaluateCriterion, inferredWeightShare, type CriterionEvidence } from './evaluate-criterion.ts'
-import { normalQuantile } from './normal.ts'
+import { normalQuantile } from '#core/quantity/normal.ts'
 import type { Score } from './score.ts'
 import { quantiles, type SmaaProblem } from './smaa.ts'
 import { numberPoints } from './value-function.ts'

@@ -3,7 +3,7 @@ import { erf } from 'mathjs'
 import { describe, expect, test } from 'vitest'
 import { scoreQuantiles } from './score-distribution.ts'
 import { criteria } from './criteria.ts'
-import { normalQuantile } from './normal.ts'
+import { normalQuantile } from '#core/quantity/normal.ts'
 import { sfc32 } from './random.ts'
 import { quantiles, runSmaa, smaaSteps, type SmaaProblem } from './smaa.ts'
 

@@ -1,11 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { catalogue, characteristicOf } from '#core/catalogue/index.ts'
-import { reductionByAnotherRepeat, typeAUncertainty, typeBUncertainty } from '#core/quantity/repeats.ts'
-import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { pooledUncertainty, rectangular, reductionByAnotherRepeat } from '#core/quantity/repeats.ts'
+import { exactly, minus, plus, standardUncertainty } from '#core/quantity/uncertain.ts'
 import {
   assumedInstruments,
   checkState,
+  instrumentError,
+  repeatPrior,
   instrumentKinds,
   instrumentsFor,
   subtractZeroOffset,
@@ -123,31 +125,55 @@ describe('checks against a known piece', () => {
 })
 
 describe('whether another repeat is worth taking', () => {
-  test('two that differ ask for a third, many that agree do not', () => {
-    const b = typeBUncertainty(micrometer)
-    expect(reductionByAnotherRepeat([0.00049, 0.00051], b)).toBeGreaterThan(0.5)
-    expect(reductionByAnotherRepeat([0.0005, 0.0005, 0.0005], b)).toBe(0)
-    expect(reductionByAnotherRepeat([0.0005], b)).toBe(0)
+  const prior = repeatPrior(micrometer)
+
+  test('two that differ ask for a third, many that agree hardly do', () => {
+    const two = reductionByAnotherRepeat([0.00049, 0.00051], prior, 1e-7)
+    expect(two).toBeGreaterThan(0.15)
+    const agreed = Array.from({ length: 8 }, () => 0.0005)
+    expect(reductionByAnotherRepeat(agreed, prior, rectangular(micrometer.accuracy))).toBeLessThan(0.03)
   })
 
   test('never more than the whole doubt, and less the more the instrument doubts', () => {
     fc.assert(
       fc.property(
-        fc.array(fc.double({ min: 0.1, max: 1, noNaN: true }), { minLength: 2, maxLength: 12 }),
+        fc.array(fc.double({ min: 0.1, max: 1, noNaN: true }), { minLength: 1, maxLength: 12 }),
         fc.double({ min: 0.001, max: 1, noNaN: true }),
-        (values, b) => {
-          const gain = reductionByAnotherRepeat(values, b)
+        (values, other) => {
+          const gain = reductionByAnotherRepeat(values, { deviation: 0.1, degrees: 8 }, other)
           expect(gain).toBeGreaterThanOrEqual(-1e-12)
           expect(gain).toBeLessThanOrEqual(1)
-          expect(reductionByAnotherRepeat(values, b * 10)).toBeLessThanOrEqual(gain + 1e-12)
+          expect(reductionByAnotherRepeat(values, { deviation: 0.1, degrees: 8 }, other * 10)).toBeLessThanOrEqual(
+            gain + 1e-9,
+          )
         },
       ),
     )
   })
 
-  test('by hand: 0.49 and 0.51, Student 12.706 and 4.303', () => {
-    // u = 12.706/1.96 * 0.014142/√2 = 0.06483; next = 4.303/1.96 * 0.014142/√3 = 0.01793 (GUM table G.2)
-    expect(typeAUncertainty([0.49, 0.51])).toBeCloseTo(0.06483, 4)
-    expect(reductionByAnotherRepeat([0.49, 0.51], 0)).toBeCloseTo(1 - 0.01793 / 0.06483, 3)
+  test('by hand: 0.49 and 0.51 with a prior of 0.01 at 8, Student 2.262 and 2.228 (GUM table G.2)', () => {
+    // s² = (8 · 0.0001 + 0.0002) / 9 = 0.0001111; 2.262 · s/√2 = 0.01686; next 2.228 · s/√3 = 0.01356.
+    expect(pooledUncertainty([0.49, 0.51], { deviation: 0.01, degrees: 8 }).u).toBeCloseTo(0.0074536, 6)
+    expect(reductionByAnotherRepeat([0.49, 0.51], { deviation: 0.01, degrees: 8 }, 0)).toBeCloseTo(
+      1 - 0.01356 / 0.01686,
+      2,
+    )
+  })
+})
+
+describe('what an instrument adds', () => {
+  const scale = { id: 's', name: 'Scale', kind: 'scale' as const, resolution: 0.0001, accuracy: 0.0003 }
+  const weighed = (value: number, source: string) => plus(exactly(value), instrumentError(scale, value, source))
+
+  test('is shared by all readings with it: sums have it twice, differences not at all', () => {
+    const [a, b] = [weighed(0.1, 'own'), weighed(0.1, 'own')]
+    expect(standardUncertainty(minus(a, b))).toBeCloseTo(0, 12)
+    expect(standardUncertainty(plus(a, b))).toBeCloseTo(2 * standardUncertainty(a), 12)
+    expect(standardUncertainty(minus(a, weighed(0.1, 'other')))).toBeCloseTo(Math.SQRT2 * standardUncertainty(a), 12)
+  })
+
+  test('is the limit of the maker over √3 at nought, and √2 of that at full scale (GUM 4.3.7)', () => {
+    expect(standardUncertainty(weighed(1e-9, 'own'))).toBeCloseTo(0.0003 / Math.sqrt(3), 9)
+    expect(standardUncertainty(weighed(0.5, 'own'))).toBeCloseTo((Math.SQRT2 * 0.0003) / Math.sqrt(3), 9)
   })
 })

@@ -1,6 +1,8 @@
 import { daysBetween } from '#core/calendar.ts'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
+import { rectangular, type RepeatPrior } from '#core/quantity/repeats.ts'
+import { plus, uncertain, type Uncertain } from '#core/quantity/uncertain.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import type { EntryValue } from './entry.ts'
 
@@ -22,13 +24,32 @@ export const instrumentKinds: Record<
     dimension: 'length' | 'mass' | 'pressure'
     /** The first is its usual one. */
     units: readonly [string, ...string[]]
+    /**
+     * Standard deviation of one hand from one reading to the next, SI, beside the rounding. Common practice, no
+     * published source.
+     */
+    handling: number
+    /** Reading at which its error of scale is as large as its error at zero, SI. Common practice. */
+    fullScale: number
   }
 > = {
-  caliper: { label: 'Caliper', dimension: 'length', units: ['mm', 'in', 'thou'] },
-  micrometer: { label: 'Micrometer', dimension: 'length', units: ['mm', 'in', 'thou'] },
-  tape: { label: 'Tape or rule', dimension: 'length', units: ['mm', 'cm', 'in'] },
-  scale: { label: 'Scale', dimension: 'mass', units: ['g', 'oz'] },
-  gauge: { label: 'Pressure gauge', dimension: 'pressure', units: ['bar', 'psi', 'kPa'] },
+  caliper: { label: 'Caliper', dimension: 'length', units: ['mm', 'in', 'thou'], handling: 0.00001, fullScale: 0.15 },
+  micrometer: {
+    label: 'Micrometer',
+    dimension: 'length',
+    units: ['mm', 'in', 'thou'],
+    handling: 0.000003,
+    fullScale: 0.025,
+  },
+  tape: { label: 'Tape or rule', dimension: 'length', units: ['mm', 'cm', 'in'], handling: 0.0005, fullScale: 3 },
+  scale: { label: 'Scale', dimension: 'mass', units: ['g', 'oz'], handling: 0.00005, fullScale: 0.5 },
+  gauge: {
+    label: 'Pressure gauge',
+    dimension: 'pressure',
+    units: ['bar', 'psi', 'kPa'],
+    handling: 3000,
+    fullScale: 1e6,
+  },
 }
 
 /**
@@ -48,6 +69,36 @@ export const assumedInstruments: Record<InstrumentKind, Instrument> = {
   scale: { id: 'assumed-scale', name: 'Scale, assumed', kind: 'scale', resolution: 0.0001, accuracy: 0.0003 },
   gauge: { id: 'assumed-gauge', name: 'Pressure gauge, assumed', kind: 'gauge', resolution: 5000, accuracy: 10_000 },
 }
+
+/**
+ * What an instrument adds to each reading that is taken with it, whoever takes it: its error at zero and its error of
+ * scale, each within the maker's limit, taken as normal.
+ *
+ * Source: GUM, 4.3.7 for the limit and 5.2 for what is shared; the split is common practice, no published source.
+ *
+ * @param instrument it was read with
+ * @param reading what it was read at, SI
+ * @param source name under which readings share it
+ * @example instrumentError(caliper, 0.15, 'own').budget.get('own') // => 0.0000173
+ */
+export function instrumentError({ kind, accuracy }: Instrument, reading: number, source: string): Uncertain {
+  const u = rectangular(accuracy)
+  const { fullScale } = instrumentKinds[kind]
+  return plus(uncertain(0, u, source), uncertain(0, Math.abs(reading / fullScale) * u, `${source}#scale`))
+}
+
+/** So much weight has the stated scatter of an instrument against one's own repeats, in degrees of freedom. */
+const handlingDegrees = 8
+
+/**
+ * Scatter of single readings with an instrument: handling and rounding.
+ *
+ * @example repeatPrior(caliper).deviation // => 0.0000104
+ */
+export const repeatPrior = ({ kind, resolution }: Pick<Instrument, 'kind' | 'resolution'>): RepeatPrior => ({
+  deviation: Math.hypot(instrumentKinds[kind].handling, rectangular(resolution / 2)),
+  degrees: handlingDegrees,
+})
 
 const byMicrometer = new Set(['media.thickness', 'can.wall', 'bypass.wire'])
 

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import { characteristicOf, type QuantityCharacteristic } from '#core/catalogue/index.ts'
-import { standardUncertainty } from '#core/quantity/uncertain.ts'
-import { assumedInstruments, type Instrument } from './instrument.ts'
+import { rectangular } from '#core/quantity/repeats.ts'
+import { expandedUncertainty, minus, standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
+import { assumedInstruments, instrumentKinds, repeatPrior, type Instrument } from './instrument.ts'
 import { completeness, gateBefore, missingBefore, nextOpen, progress } from './progress.ts'
 import { readings } from './readings.fixture.ts'
 import { resolve, type ResolvedValues } from './resolve.ts'
@@ -13,17 +14,20 @@ const instrumentOf = (id: string, resolution: number, accuracy: number): Instrum
   resolution,
   accuracy,
 })
-/** Standard uncertainty of a rectangular distribution of this half width (GUM 4.3.7). */
-const rectangular = (halfWidth: number) => halfWidth / Math.sqrt(3)
 const uOf = (known: ResolvedValues, key: string) => standardUncertainty(known.get(key)!.number!)
 
+/** What an instrument adds at a reading, by hand: its limit at nought, and once more at full scale. */
+const limitAt = ({ kind, accuracy }: Instrument, reading: number) =>
+  rectangular(accuracy) * Math.hypot(1, reading / instrumentKinds[kind].fullScale)
+
 describe('uncertainty of readings', () => {
-  test('one reading: resolution and accuracy of the assumed instrument, and what the part gives (GUM 4.3.7, F.2.2.1)', () => {
-    const { resolution, accuracy } = assumedInstruments.micrometer
+  test('one reading: rounding, handling and limit of its instrument, and what the part gives (GUM 4.3.7, F.2.2.1)', () => {
+    const { resolution } = assumedInstruments.micrometer
     const { definitionalUncertainty = 0 } = characteristicOf('can.wall') as QuantityCharacteristic
     const expected = Math.hypot(
       rectangular(resolution / 2),
-      rectangular(accuracy),
+      instrumentKinds.micrometer.handling,
+      limitAt(assumedInstruments.micrometer, 0.00049),
       rectangular(definitionalUncertainty),
     )
     expect(uOf(resolve(readings({ 'can.wall': '0.49 mm' })), 'can.wall')).toBeCloseTo(expected, 12)
@@ -35,7 +39,12 @@ describe('uncertainty of readings', () => {
     const { definitionalUncertainty = 0 } = characteristicOf('can.height') as QuantityCharacteristic
     const known = resolve([{ ...reading!, instrumentId: 'coarse' }], new Map([['coarse', coarse]]))
     expect(uOf(known, 'can.height')).toBeCloseTo(
-      Math.hypot(rectangular(0.00005), rectangular(0.0002), rectangular(definitionalUncertainty)),
+      Math.hypot(
+        rectangular(0.00005),
+        instrumentKinds.caliper.handling,
+        limitAt(coarse, 0.0865),
+        rectangular(definitionalUncertainty),
+      ),
       12,
     )
   })
@@ -44,19 +53,40 @@ describe('uncertainty of readings', () => {
     const [one, other] = [instrumentOf('one', 0.0002, 0.0004), instrumentOf('other', 0.0002, 0.0004)]
     const instruments = new Map([one, other].map((instrument) => [instrument.id, instrument]))
     const [first, second] = readings({ 'can.height': ['86.5 mm', '86.5 mm'] })
-    const { definitionalUncertainty = 0 } = characteristicOf('can.height') as QuantityCharacteristic
-    const each = Math.hypot(rectangular(0.0001), rectangular(0.0004))
     const of = (...ids: string[]) =>
-      uOf(
-        resolve(
-          [first!, second!].map((reading, index) => ({ ...reading, instrumentId: ids[index] ?? null })),
-          instruments,
-        ),
-        'can.height',
-      )
-    const part = rectangular(definitionalUncertainty)
-    expect(of('one', 'one')).toBeCloseTo(Math.hypot(each, part), 12)
-    expect(of('one', 'other')).toBeCloseTo(Math.hypot(each / Math.SQRT2, part), 12)
+      resolve(
+        [first!, second!].map((reading, index) => ({ ...reading, instrumentId: ids[index] ?? null })),
+        instruments,
+      ).get('can.height')!.number!
+    const shared = ({ budget }: Uncertain) =>
+      Math.hypot(...[...budget].flatMap(([source, u]) => (source.startsWith('instrument:') ? [u] : [])))
+    expect(shared(of('one', 'one'))).toBeCloseTo(limitAt(one, 0.0865), 12)
+    expect(shared(of('one', 'other'))).toBeCloseTo(limitAt(one, 0.0865) / Math.SQRT2, 12)
+  })
+
+  test('readings with one’s own instrument share its error between specimens, those with an unnamed one do not', () => {
+    const own = instrumentOf('own', 0.00001, 0.00003)
+    const height = (specimen: string, instrumentId: string | null) =>
+      resolve(
+        readings({ 'can.height': '86.5 mm' }, specimen).map((reading) => ({ ...reading, instrumentId })),
+        new Map([['own', own]]),
+      ).get('can.height')!.number!
+    const apart = (instrumentId: string | null) =>
+      standardUncertainty(minus(height('a', instrumentId), height('b', instrumentId)))
+    expect(apart('own')).toBeLessThan(apart(null))
+  })
+
+  test('digits that agree prove no more than the instrument resolves', () => {
+    const coarse = instrumentOf('coarse', 0.001, 0)
+    const agreed = readings({ 'can.height': Array.from({ length: 9 }, () => '86 mm') })
+    const known = resolve(
+      agreed.map((reading) => ({ ...reading, instrumentId: 'coarse' })),
+      new Map([['coarse', coarse]]),
+    )
+    expect(known.get('can.height')!.number!.budget.get(`${agreed[0]!.specimenId}/can.height`)).toBeCloseTo(
+      rectangular(0.0005),
+      12,
+    )
   })
 
   test('a reading that stands apart from the rest is named, and none of three is', () => {
@@ -94,10 +124,10 @@ describe('what cannot be averaged', () => {
     expect(resolve(readings({ 'pleats.count': counts })).get('pleats.count')!.number!.value).toBe(value)
   })
 
-  test('of grades the latest holds, exactly, and a change of mind is flagged', () => {
+  test('of grades the latest holds, to half a step, and a change of mind is flagged', () => {
     const known = resolve(readings({ 'glue.grade': ['2', '3'], 'pleats.spacing': ['3', '3'] }))
     expect(known.get('glue.grade')).toMatchObject({ disagree: true, number: { value: 3 } })
-    expect(uOf(known, 'glue.grade')).toBe(0)
+    expect(uOf(known, 'glue.grade')).toBeCloseTo(rectangular(0.5), 12)
     expect(known.get('pleats.spacing')).toMatchObject({ disagree: false, number: { value: 3 } })
   })
 
@@ -117,17 +147,11 @@ describe('what cannot be averaged', () => {
       disagree: true,
       openings: { groups: [{ count: 8, width: expect.closeTo(0.0059, 12) as number }] },
     })
-    expect(known.get('plate.inlets')!.openings!.standardUncertainty).toBeCloseTo(
-      Math.hypot(rectangular(0.00005), rectangular(0.0003)),
-      12,
-    )
+    const { openings } = known.get('plate.inlets')!
+    expect(openings!.standardUncertainty).toBeCloseTo(repeatPrior(caliper).deviation, 12)
+    expect(standardUncertainty(openings!.instrumentError)).toBeCloseTo(limitAt(caliper, 0.0059), 9)
     const same = resolve(readings({ 'plate.inlets': ['8 x 5.8', '8 x 5.8'] })).get('plate.inlets')!
     expect(same.disagree).toBe(false)
-    const assumed = assumedInstruments.caliper
-    expect(same.openings!.standardUncertainty).toBeCloseTo(
-      Math.hypot(rectangular(assumed.resolution / 2), rectangular(assumed.accuracy)),
-      12,
-    )
   })
 
   test('what is no characteristic any more is left aside', () => {
@@ -137,12 +161,12 @@ describe('what cannot be averaged', () => {
 })
 
 describe('readings to values', () => {
-  test('repeats are averaged, and their uncertainty is that of instrument and spread together', () => {
+  test('repeats are averaged, and a second and a third narrow the interval', () => {
     const one = resolve(readings({ 'can.wall': '0.49 mm' })).get('can.wall')!
     const three = resolve(readings({ 'can.wall': ['0.49 mm', '0.50 mm', '0.495 mm'] })).get('can.wall')!
     expect(three.number!.value).toBeCloseTo(0.000495, 9)
     expect(three.spread).toBeCloseTo(0.000005, 9)
-    expect(standardUncertainty(three.number!)).toBeGreaterThan(standardUncertainty(one.number!))
+    expect(expandedUncertainty(three.number!)).toBeLessThan(expandedUncertainty(one.number!))
   })
 
   test('a struck reading counts for nothing, and the value goes with the last', () => {

@@ -7,9 +7,22 @@ import {
   type QuantityCharacteristic,
 } from '#core/catalogue/index.ts'
 import { mean, sampleStandardDeviation } from 'simple-statistics'
-import { outlierIndices, reductionByAnotherRepeat, typeAUncertainty, typeBUncertainty } from '#core/quantity/repeats.ts'
-import { uncertain, type Uncertain } from '#core/quantity/uncertain.ts'
-import { assumedInstruments, defaultInstrumentKind, type Instrument, type InstrumentKind } from './instrument.ts'
+import {
+  outlierIndices,
+  pooledUncertainty,
+  rectangular,
+  reductionByAnotherRepeat,
+  type RepeatPrior,
+} from '#core/quantity/repeats.ts'
+import { plus, scaled, standardUncertainty, total, uncertain, type Uncertain } from '#core/quantity/uncertain.ts'
+import {
+  assumedInstruments,
+  defaultInstrumentKind,
+  instrumentError,
+  repeatPrior,
+  type Instrument,
+  type InstrumentKind,
+} from './instrument.ts'
 import { groupBy } from '#core/group-by.ts'
 import type { OpeningGroup } from './openings.ts'
 import type { Reading } from './reading.ts'
@@ -23,7 +36,7 @@ export interface ResolvedValue {
   number?: Uncertain
   /** Answers, designations and words. */
   text?: string
-  openings?: { groups: OpeningGroup[]; standardUncertainty: number }
+  openings?: ResolvedOpenings
   /** Readings the value rests on, oldest first. */
   readings: Reading[]
   /** Ids among them that stand apart from the rest. */
@@ -34,6 +47,14 @@ export interface ResolvedValue {
   spread?: number
   /** Share of the uncertainty that one more repeat would take away, 0 to 1; from two repeats up. */
   reductionByAnother?: number
+}
+
+/** Groups of openings, with what one size is uncertain by of its own and what all share. */
+export interface ResolvedOpenings {
+  groups: OpeningGroup[]
+  standardUncertainty: number
+  /** Nought, with the uncertainty of the instrument that all sizes were read with. */
+  instrumentError: Uncertain
 }
 
 export type ResolvedValues = ReadonlyMap<string, ResolvedValue>
@@ -97,22 +118,36 @@ function resolveCharacteristic(
     case 'grade': {
       const grade = numberOf(latest)
       return {
-        number: uncertain(grade, 0, sourceOf(latest)),
+        number: uncertain(grade, rectangular(halfAStep), sourceOf(latest)),
         disagree: used.some((reading) => numberOf(reading) !== grade),
       }
     }
-    case 'openings':
+    case 'openings': {
+      const groups = latest.valueGroups ?? []
+      const instrument = instrumentOf(latest, 'caliper', instruments)
       return {
         openings: {
-          groups: latest.valueGroups ?? [],
-          standardUncertainty: typeBUncertainty(instrumentOf(latest, 'caliper', instruments)),
+          groups,
+          standardUncertainty: repeatPrior(instrument).deviation,
+          instrumentError: instrumentError(instrument, groups[0]?.width ?? 0, instrumentSource(instrument, latest)),
         },
         disagree: used.some(({ valueGroups }) => JSON.stringify(valueGroups) !== JSON.stringify(latest.valueGroups)),
       }
+    }
     default:
       return { text: latest.valueText ?? '', disagree: used.some(({ valueText }) => valueText !== latest.valueText) }
   }
 }
+
+/** A step of a scale is known to half of itself. */
+const halfAStep = 0.5
+
+/**
+ * Name of what an instrument adds. All readings with an instrument of one's own share it; of one that is not named,
+ * those of one specimen, since nobody says that the next was read with the same.
+ */
+const instrumentSource = ({ id }: Instrument, { instrumentId, specimenId }: Reading): string =>
+  `instrument:${id}${id === instrumentId ? '' : `:${specimenId}`}`
 
 const sourceOf = ({ specimenId, characteristic }: Reading): string => `${specimenId}/${characteristic}`
 
@@ -136,28 +171,38 @@ function resolveQuantity(
   const values = used.map(numberOf)
   const kind = defaultInstrumentKind(characteristic) ?? 'caliper'
   const taken = used.map((reading) => instrumentOf(reading, kind, instruments))
-  const unrepeatable = Math.hypot(
-    instrumentUncertainty(taken),
-    (characteristic.definitionalUncertainty ?? 0) / Math.sqrt(3),
+  const value = mean(values)
+  const [first] = used
+  const errors = used.map((reading, index) => {
+    const instrument = taken[index] ?? assumedInstruments[kind]
+    return instrumentError(instrument, value, instrumentSource(instrument, reading))
+  })
+  const definition = uncertain(
+    0,
+    rectangular(characteristic.definitionalUncertainty ?? 0),
+    `${sourceOf(first)}#definition`,
   )
+  const unrepeatable = plus(scaled(total(errors), 1 / values.length), definition)
+  const prior = meanPrior(taken)
+  const { u, degrees } = pooledUncertainty(values, prior)
+  const rounding = rectangular(Math.min(...taken.map(({ resolution }) => resolution)) / 2)
   return {
-    number: uncertain(mean(values), Math.hypot(typeAUncertainty(values), unrepeatable), sourceOf(used[0])),
+    number: plus(uncertain(value, Math.max(u, rounding), sourceOf(first), degrees), unrepeatable),
     outliers: outlierIndices(values).flatMap((index) => used[index]?.id ?? []),
     ...(values.length > 1 && {
       spread: sampleStandardDeviation(values),
-      reductionByAnother: reductionByAnotherRepeat(values, unrepeatable),
+      reductionByAnother: reductionByAnotherRepeat(values, prior, standardUncertainty(unrepeatable)),
     }),
   }
 }
 
-/**
- * Type B standard uncertainty of a mean of readings, each with its own instrument: what one instrument adds is
- * the same in all its readings, what two add is independent.
- */
-function instrumentUncertainty(taken: readonly Instrument[]): number {
-  const shares = new Map<Instrument, number>()
-  for (const instrument of taken) shares.set(instrument, (shares.get(instrument) ?? 0) + 1 / taken.length)
-  return Math.hypot(...[...shares].map(([instrument, share]) => share * typeBUncertainty(instrument)))
+/** What is known of the scatter of readings that were taken with several instruments. */
+function meanPrior(taken: readonly Instrument[]): RepeatPrior {
+  const priors = taken.map(repeatPrior)
+  return {
+    deviation: Math.sqrt(mean(priors.map(({ deviation }) => deviation ** 2))),
+    degrees: Math.min(...priors.map(({ degrees }) => degrees)),
+  }
 }
 
 /** Half of a turn is seen, a quarter is not; whole things are counted exactly. */
@@ -168,7 +213,7 @@ function resolveCount({ step }: CountCharacteristic, used: readonly [Reading, ..
   const value = majority(values) ?? numberOf(used.at(-1) ?? used[0])
   const range = Math.max(...values) - Math.min(...values)
   const halfWidth = Math.max(range / 2, leastHalfWidth[step])
-  return { number: uncertain(value, halfWidth / Math.sqrt(3), sourceOf(used[0])), disagree: range > 0 }
+  return { number: uncertain(value, rectangular(halfWidth), sourceOf(used[0])), disagree: range > 0 }
 }
 
 /** The value held by more than half of the repeats, or by most when two agree and none else does. */

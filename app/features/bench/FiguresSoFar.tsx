@@ -2,7 +2,7 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { figureOf } from '#core/figures/index.ts'
 import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
-import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { expandedUncertainty } from '#core/quantity/uncertain.ts'
 import { FindingList } from '#app/features/specimen/FindingList.tsx'
 import { Alert, Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -56,7 +56,7 @@ export function FiguresSoFar({ bench, specimen }: { bench: Bench; specimen: stri
                 <Link to={href('/specimens/:specimen/values/:key', { specimen, key })}>{figure.label}</Link>
               </dt>
               <dd>
-                {formatValueWithUncertainty(figure, number.value, standardUncertainty(number), system)}
+                {formatValueWithUncertainty(figure, number.value, expandedUncertainty(number), system)}
                 {remark && <Small as="small">{remark}</Small>}
               </dd>
             </div>

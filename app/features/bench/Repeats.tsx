@@ -1,7 +1,7 @@
 import { href, Link } from 'react-router'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import { formatValueWithUncertainty, formatValue } from '#core/figures/format-value.ts'
-import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { expandedUncertainty } from '#core/quantity/uncertain.ts'
 import { readingValue } from '#core/teardown/reading.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small } from '#app/ui/layout.tsx'
@@ -25,7 +25,8 @@ export function Repeats({ bench, specimenId, characteristic }: Props) {
   if (!resolved) return null
   const { number, readings, evidence, disagree, outliers, spread, reductionByAnother = 0 } = resolved
   const repeated = number && characteristic.kind === 'quantity' && readings.length > 1
-  const shown = (value: number, u: number) => formatValueWithUncertainty(characteristic, value, u, system)
+  const shown = (value: number, halfWidth: number) =>
+    formatValueWithUncertainty(characteristic, value, halfWidth, system)
   return (
     <Chips aria-label="Readings so far">
       {readings.map((reading) => (
@@ -45,7 +46,7 @@ export function Repeats({ bench, specimenId, characteristic }: Props) {
       ))}
       <Small>
         <EvidenceGlyph evidence={evidence} word />
-        {repeated && ` · mean ${shown(number.value, standardUncertainty(number))}, spread ${shown(spread ?? 0, 0)}`}
+        {repeated && ` · mean ${shown(number.value, expandedUncertainty(number))}, spread ${shown(spread ?? 0, 0)}`}
         {repeated &&
           (reductionByAnother > worthwhileReduction
             ? ` · another would narrow the doubt by ${Math.round(reductionByAnother * 100)} %`

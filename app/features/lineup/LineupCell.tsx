@@ -3,6 +3,7 @@ import { characteristicOf } from '#core/catalogue/index.ts'
 import type { Cell, NumberCell, OpeningsCell, WordsCell } from '#core/compare/cell.ts'
 import { formatCell } from '#core/compare/format-cell.ts'
 import { spreadSourceLabels } from '#core/compare/unit-spread.ts'
+import { halfWidthOf } from '#core/compare/difference.ts'
 import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
 import { findFigure } from '#core/figures/index.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
@@ -70,7 +71,7 @@ function cellTexts(rowKey: string, cell: NumberCell | WordsCell | OpeningsCell, 
   const plain = formatCell(rowKey, cell, system)
   if (cell.state !== 'number') return { plain, exact: plain, title: plain }
   const of = findFigure(rowKey) ?? characteristicOf(rowKey)
-  const exact = cell.u > 0 ? formatValueWithUncertainty(of, cell.value, cell.u, system) : plain
+  const exact = cell.u > 0 ? formatValueWithUncertainty(of, cell.value, halfWidthOf(cell), system) : plain
   const spread = cell.spread && `unit to unit ${spreadSourceLabels[cell.spread]}`
   return { plain, exact, title: [exact, spread].filter(Boolean).join('; ') }
 }

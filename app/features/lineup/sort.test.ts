@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import type { Cell } from '#core/compare/cell.ts'
-import type { CellPoints } from '#core/compare/face-off.ts'
+import type { CellPoints } from '#core/compare/marks.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
 import { sortColumns } from './sort.ts'

@@ -1,5 +1,5 @@
 import type { Cell } from '#core/compare/cell.ts'
-import type { CellPoints } from '#core/compare/face-off.ts'
+import type { CellPoints } from '#core/compare/marks.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { rankingCoverage } from '#core/verdict/ranking.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'

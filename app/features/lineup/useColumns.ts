@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import type { CellPoints } from '#core/compare/face-off.ts'
+import type { CellPoints } from '#core/compare/marks.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
 import { useAddress } from '#app/ui/useAddress.ts'

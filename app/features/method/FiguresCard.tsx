@@ -45,7 +45,7 @@ export function FiguresCard() {
           <Soft>
             Uncertainty: repeats by their spread (type A, widened by Student&apos;s t), instruments by resolution and
             accuracy, soft and uneven parts by what they give in the hand (type B, rectangular), carried through every
-            formula to first order, stated for about 95 % (k = 2). Source: JCGM 100:2008. Best and worst in a line-up
+            formula to first order, stated for 95 % by Student’s t. Source: JCGM 100:2008. Best and worst in a line-up
             are marked only beyond it.
           </Soft>
         </p>

@@ -34,7 +34,7 @@ export function CharacteristicDetail({ characteristic, specimen, spread, reading
               <Small>
                 <EvidenceGlyph evidence={resolved.evidence} word />, from {formatCount(resolved.readings, 'reading')}
                 {resolved.disagree && '; they do not agree, take another'}.{' '}
-                {resolved.number && resolved.number.u > 0 && unitSpreadText(spread)}
+                {resolved.number && resolved.number.halfWidth > 0 && unitSpreadText(spread)}
               </Small>
             </>
           ) : (

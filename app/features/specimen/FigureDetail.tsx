@@ -73,11 +73,11 @@ function FigureValue({ figure, specimen, spread, result }: ValueProps) {
     case 'known':
       return (
         <>
-          <LargeValue>{formatValueWithUncertainty(figure, result.value, result.u, system)}</LargeValue>
+          <LargeValue>{formatValueWithUncertainty(figure, result.value, result.halfWidth, system)}</LargeValue>
           {result.remark && <p>{result.remark}</p>}
           <Small>
             Rests on what is <EvidenceGlyph evidence={result.evidence} word /> at worst.{' '}
-            {result.u > 0 && `The range is about 95 % (k = 2), for this specimen. ${unitSpreadText(spread)}`}
+            {result.halfWidth > 0 && `The range covers 95 %, for this specimen. ${unitSpreadText(spread)}`}
           </Small>
         </>
       )

@@ -15,6 +15,9 @@ const Bar = styled.div`
   }
 `
 
+const labelOf = (key: string): string =>
+  key === 'instrument' ? 'What the instrument is off by' : characteristicOf(key).label
+
 /** Shares of a figure's variance by characteristic, largest first. */
 export function UncertaintyBudget({ lines }: { lines: BudgetLine[] }) {
   const [largest] = lines
@@ -23,14 +26,16 @@ export function UncertaintyBudget({ lines }: { lines: BudgetLine[] }) {
     <>
       <p>
         <Soft>
-          Measure {characteristicOf(largest.key).label.toLowerCase()} better and the figure gets sharper first.
+          {largest.key === 'instrument'
+            ? 'A better instrument makes the figure sharper first; repeats do not.'
+            : `Measure ${labelOf(largest.key).toLowerCase()} better and the figure gets sharper first.`}
         </Soft>
       </p>
       <Table>
         <tbody>
           {lines.map(({ key, share }) => (
             <tr key={key}>
-              <td style={{ width: '26%' }}>{characteristicOf(key).label}</td>
+              <td style={{ width: '26%' }}>{labelOf(key)}</td>
               <td>
                 <Bar aria-hidden>
                   <div style={{ width: `${share * 100}%` }} />

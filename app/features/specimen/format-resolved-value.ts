@@ -7,6 +7,6 @@ import type { ResolvedValueView } from '#app/data/view-models.ts'
 export function formatResolvedValue({ key, number, text, groups }: ResolvedValueView, system: UnitSystem): string {
   const characteristic = characteristicOf(key)
   return number
-    ? formatValueWithUncertainty(characteristic, number.value, number.u, system)
+    ? formatValueWithUncertainty(characteristic, number.value, number.halfWidth, system)
     : formatValue(characteristic, { text, groups }, system)
 }
