@@ -5,7 +5,7 @@ import type { SpecimenPath } from './exchange/readings-csv.ts'
 import { assess, type Assessment } from './figures/assess.ts'
 import type { Driver } from './money/driver.ts'
 import { effectiveCriteria, shippedMethod } from './score/effective-criteria.ts'
-import { quantiles, type SmaaProblem } from './score/smaa.ts'
+import { quantiles, type DrawProblem } from './score/draw-problem.ts'
 import { readings } from './teardown/readings.fixture.ts'
 import { resolve, type ResolvedValues } from './teardown/resolve.ts'
 import { evaluateRevisions } from './verdict/ranking.ts'
@@ -106,15 +106,18 @@ export const point = (share: number, size: number) => ({
 })
 
 /** A stochastic problem whose first product is always better. */
-export const twoProducts: SmaaProblem = {
+export const twoProducts: DrawProblem = {
   products: 2,
   criteria: 1,
   points: Float32Array.from({ length: 2 * quantiles }, (_, at) => (at < quantiles ? 9 : 1)),
-  applies: new Uint8Array([1, 1]),
+  kinds: new Uint8Array([1, 1]),
+  penalty: new Uint8Array(1),
+  quality: new Float64Array(4),
+  correlation: 0,
   weights: new Float64Array([1]),
   caps: new Float64Array([100, 100]),
+  cap: 20,
   draw: 'fixed',
   spread: 0,
-  draws: 1000,
   seed: 7,
 }

@@ -1,5 +1,6 @@
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
-import { evaluateRevisions, rankRevisions } from '#core/verdict/ranking.ts'
+import { judge } from '#core/verdict/judgement.ts'
+import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import { takeSnapshot } from '#core/verdict/snapshot.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
 import { problem, type Result } from '#core/result.ts'
@@ -24,8 +25,8 @@ export async function keepVerdict(
   const driver = drivers.find(({ id }) => id === draft.driverId)
   const by = { school: school.name, driver: driver?.name ?? '', method: method.version }
   const criteria = effectiveCriteria(method, school, driver?.rules)
-  const ranked = rankRevisions(evaluateRevisions(application.form, columns, rows, criteria))
-  const snapshot = publishIn && takeSnapshot(ranked, rows, columnNames(columns), by, publishIn)
+  const evaluated = evaluateRevisions(application.form, columns, rows, criteria)
+  const snapshot = publishIn && takeSnapshot(judge(evaluated), rows, columnNames(columns), by, publishIn)
   const saved = await saveVerdict(application.id, { ...draft, driverId: driver?.id ?? null }, version, snapshot)
   if (saved === 'id-in-use') return problem('published', 'This draft was published already. Load the page again.')
   return { ok: true, value: saved }

@@ -19,6 +19,7 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
   if (!evaluated) return <NoSuchColumn application={application.id} />
   const column = columnOf(evaluated)
   const { score, excluded } = evaluated
+  const own = judged.judgedOf(id)
   const linkOf = (attribute: string) => attributeAddress(attribute, application.id, column.specimenId)
   return (
     <Page>
@@ -27,13 +28,14 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
           Verdict: {application.name}
         </Link>
         <h1>
-          {columnName(column)}: {score.value === undefined ? 'not known' : `${score.value.toFixed(1)} of 100`}
+          {columnName(column)}: {own ? `${own.chances.mean.toFixed(1)} of 100` : 'not known'}
         </h1>
         <SchoolBar judged={judged} />
         <p>
-          {Math.round(score.coverage * 100)} % of the weight rests on evidence; what is open leaves the score anywhere
-          from {Math.round(score.low)} to {Math.round(score.high)}. A judgement of construction and value, not a
-          filtration test.
+          {Math.round(score.coverage * 100)} % of the weight rests on evidence.{' '}
+          {own &&
+            `With all that is uncertain drawn, the score lies from ${Math.round(own.chances.low)} to ${Math.round(own.chances.high)} in 95 of 100 draws.`}{' '}
+          A judgement of construction and value, not a filtration test.
         </p>
         {excluded && <Alert>Excluded: {column.misfits.join(' and ')}.</Alert>}
         {score.fatalFaults.map(({ key, description }) => (

@@ -58,7 +58,7 @@ async function draftRefusal(applicationId: string) {
 
 export default function VerdictPage({ loaderData: { draft, published } }: Route.ComponentProps) {
   const { application } = useLineup()
-  const judged = useEvaluation()
+  const judged = useEvaluation({ more: true })
   return (
     <Page>
       <LineupHead

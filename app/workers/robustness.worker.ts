@@ -1,15 +1,16 @@
-import { smaaProblem, type ScoredRevision } from '#core/score/score-distribution.ts'
-import { fatalFaultCap } from '#core/score/fatal-faults.ts'
-import { smaaSteps, type SmaaProblem } from '#core/score/smaa.ts'
+import { acceptabilitySteps, type DrawSettings } from '#core/score/acceptability.ts'
+import { chancesProblem, type ScoredRevision } from '#core/score/chances-problem.ts'
+import type { DrawProblem } from '#core/score/draw-problem.ts'
 
 export interface RobustnessRequest {
   contenders: ScoredRevision[]
-  settings: Pick<SmaaProblem, 'draw' | 'spread' | 'draws' | 'seed'>
+  weights: Pick<DrawProblem, 'draw' | 'spread' | 'seed'>
+  settings: DrawSettings
 }
 
 /** Draws ranks off the page; says how far it is, then what came out. The page ends it to cancel. */
-self.onmessage = ({ data: { contenders, settings } }: MessageEvent<RobustnessRequest>) => {
-  const steps = smaaSteps(smaaProblem(contenders, fatalFaultCap, settings))
+self.onmessage = ({ data: { contenders, weights, settings } }: MessageEvent<RobustnessRequest>) => {
+  const steps = acceptabilitySteps(chancesProblem(contenders, weights), settings)
   let reported = 0
   for (;;) {
     const step = steps.next()

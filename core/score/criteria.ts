@@ -8,7 +8,8 @@ import type { Criterion } from './criterion.ts'
 
 /**
  * The construction score as it ships: what is judged, how heavily, and by which breakpoints. Breakpoints are
- * absolute, so a new rival never moves the others. All are common practice, no published source, but
+ * absolute, so a new rival never moves the others: nought is the worst that is sold, ten the best. Faults take away and
+ * give nothing. All are common practice, no published source, but
  * where `rationale` names one.
  */
 export const criteria: readonly Criterion[] = [

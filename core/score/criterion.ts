@@ -20,7 +20,7 @@ interface StepsRule {
   kind: 'steps'
 }
 
-/** Points for a fault: none ten, slight four, serious none. A serious one may also cap the verdict. */
+/** A fault takes points away: none takes none, a slight one four, a serious one ten. Some cap the verdict as well. */
 interface FaultRule {
   kind: 'fault'
 }

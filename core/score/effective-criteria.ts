@@ -13,8 +13,14 @@ export interface Method {
   createdAt: string
 }
 
-/** The method that ships with the app. */
-export const shippedMethod: Method = { version: 1, note: 'as it ships', valueFunctions: {}, weights: {}, createdAt: '' }
+/** The method that ships with the app: its second edition. Verdicts that the first one gave keep what they said. */
+export const shippedMethod: Method = {
+  version: 2,
+  note: 'as it ships, second edition',
+  valueFunctions: {},
+  weights: {},
+  createdAt: '',
+}
 
 /**
  * Criteria with the weights and rules in force: the school's before the method's before those that ship with the

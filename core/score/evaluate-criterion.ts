@@ -1,15 +1,15 @@
 import type { Evidence } from '#core/catalogue/index.ts'
 import type { Cell } from '#core/compare/cell.ts'
 import type { FigureResult } from '#core/figures/index.ts'
-import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { effectiveDegrees, standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import type { Criterion } from './criterion.ts'
 import type { AttributeBounds } from './external-attributes.ts'
-import { answerPoints, numberPoints } from './value-function.ts'
+import { answerPoints, numberPoints, pointsRange } from './value-function.ts'
 
 /** Points that evidence allows: what is sure of them, and what they may still come to. */
 export interface CriterionEvaluation {
-  /** 0 to 10 each; equal when the evidence settles them. */
+  /** Within the range of the value function; equal when the evidence settles them. */
   low: number
   high: number
   /** Standard uncertainty of the points that comes from the measurement. */
@@ -21,6 +21,8 @@ export interface CriterionEvaluation {
 export interface CriterionEvidence {
   number?: number
   u?: number
+  /** Degrees of freedom of u; absent when it is known well. */
+  degrees?: number
   answers?: readonly string[]
   evidence: Evidence
 }
@@ -49,7 +51,13 @@ export function evaluateCriterion(
   const pointsAt = (value: number): number => numberPoints(criterion, value) ?? points
   const uncertainty = number === undefined || u === 0 ? 0 : Math.abs(pointsAt(number + u) - pointsAt(number - u)) / 2
   const sure = evidence === 'inferred' ? inferredWeightShare : 1
-  return { low: sure * points, high: sure * points + 10 * (1 - sure), standardUncertainty: uncertainty, evidence }
+  const { least, most } = pointsRange(criterion.valueFunction)
+  return {
+    low: sure * points + (1 - sure) * least,
+    high: sure * points + (1 - sure) * most,
+    standardUncertainty: uncertainty,
+    evidence,
+  }
 }
 
 /**
@@ -84,16 +92,18 @@ export function evidenceOfSpecimen(
 ): CriterionEvidence | undefined {
   const figure = figures.get(attribute)
   if (figure)
-    return figure.state === 'known'
-      ? { number: figure.number.value, u: standardUncertainty(figure.number), evidence: figure.evidence }
-      : undefined
+    return figure.state === 'known' ? { ...numberEvidence(figure.number), evidence: figure.evidence } : undefined
   const resolved = known.get(attribute)
   if (!resolved) return undefined
   const { number, text, evidence } = resolved
-  return number
-    ? { number: number.value, u: standardUncertainty(number), evidence }
-    : { answers: text === undefined ? [] : [text], evidence }
+  return number ? { ...numberEvidence(number), evidence } : { answers: text === undefined ? [] : [text], evidence }
 }
+
+const numberEvidence = (number: Uncertain): Pick<CriterionEvidence, 'number' | 'u' | 'degrees'> => ({
+  number: number.value,
+  u: standardUncertainty(number),
+  degrees: effectiveDegrees(number),
+})
 
 /**
  * What a cell of a line-up says for a criterion.
@@ -103,6 +113,6 @@ export function evidenceOfSpecimen(
  * @example evidenceOfCell({ state: 'missing' }) // => undefined
  */
 export function evidenceOfCell(cell: Cell): CriterionEvidence | undefined {
-  if (cell.state === 'number') return { number: cell.value, u: cell.u, evidence: cell.evidence }
+  if (cell.state === 'number') return { number: cell.value, u: cell.u, degrees: cell.degrees, evidence: cell.evidence }
   return cell.state === 'words' ? { answers: cell.answers, evidence: cell.evidence } : undefined
 }

@@ -27,3 +27,17 @@ export type ExternalAttributes = ReadonlyMap<string, AttributeBounds>
  */
 export const isExternalAttribute = (key: string): key is ExternalAttributeKey =>
   externalAttributes.some((fact) => fact.key === key)
+
+/**
+ * How much a fact varies by itself, as a share: prices change from shop to shop and from month to month. Common
+ * practice, no published source.
+ */
+const spreads: Partial<Record<string, number>> = { 'value.landed': 0.05, 'value.area': 0.05 }
+
+/**
+ * How much a fact varies by itself, as a share.
+ *
+ * @returns 0 for what stands as it is
+ * @example externalSpread('value.landed') // => 0.05
+ */
+export const externalSpread = (attribute: string): number => spreads[attribute] ?? 0

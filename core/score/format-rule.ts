@@ -53,6 +53,6 @@ export function formatValueFunction({ valueFunction, attribute }: Criterion, sys
     case 'steps':
       return 'worst anchor 0, best 10, even steps between'
     case 'fault':
-      return 'none 10, a little 4, yes 0'
+      return 'takes away: a little 4, yes 10'
   }
 }

@@ -28,7 +28,7 @@ export function valueFunctionUnit({ attribute }: Criterion): string {
  * and faults have their written anchors and are not edited.
  *
  * @returns undefined for a rule that is not edited
- * @example writeValueFunction(shippedCriterion('can-wall')).startsWith('0.3 = 0; 0.381 = 4; ') // => true
+ * @example writeValueFunction(shippedCriterion('can-wall')).startsWith('0.36 = 0; 0.381 = 1.5; ') // => true
  */
 export function writeValueFunction(criterion: Criterion): string | undefined {
   const { valueFunction, attribute } = criterion

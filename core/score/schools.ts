@@ -14,11 +14,11 @@ export interface School {
   builtIn: boolean
 }
 
-const eitherSpring: ValueFunction = { kind: 'answers', points: { coil: 9, combination: 9, leaf: 9, none: 4 } }
-const eitherBypassPlace: ValueFunction = { kind: 'answers', points: { thread: 9, dome: 9, none: 9 } }
-const eitherCaps: ValueFunction = { kind: 'answers', points: { steel: 9, moulded: 9, fibre: 9, none: 9 } }
-const nitrileIsEnough: ValueFunction = { kind: 'answers', points: { silicone: 10, nitrile: 9, other: 5 } }
-const cageCore: ValueFunction = { kind: 'answers', points: { cage: 10, spiral: 9, perforated: 8, louvred: 6, none: 3 } }
+const eitherSpring: ValueFunction = { kind: 'answers', points: { coil: 10, combination: 10, leaf: 10, none: 0 } }
+const eitherBypassPlace: ValueFunction = { kind: 'answers', points: { thread: 10, dome: 10, none: 10 } }
+const eitherCaps: ValueFunction = { kind: 'answers', points: { steel: 10, moulded: 10, fibre: 10, none: 10 } }
+const nitrileIsEnough: ValueFunction = { kind: 'answers', points: { silicone: 10, nitrile: 9, other: 0 } }
+const cageCore: ValueFunction = { kind: 'answers', points: { cage: 10, spiral: 8, perforated: 6, louvred: 3, none: 0 } }
 
 /** The schools that ship with the app. Common practice, no published source. */
 export const schools: readonly [School, ...School[]] = [
@@ -90,7 +90,7 @@ export const schools: readonly [School, ...School[]] = [
       'oring-material': 6,
       media: 4,
     },
-    valueFunctions: { media: { kind: 'answers', points: { cellulose: 4, blend: 9, synthetic: 9, glass: 9 } } },
+    valueFunctions: { media: { kind: 'answers', points: { cellulose: 0, blend: 10, synthetic: 9, glass: 9 } } },
     description:
       'Long intervals need room for dirt: much media, well spread, and rubber that lasts. A blend with nearly ' +
       'twice the area beats fine media that is full too soon.',
@@ -153,10 +153,10 @@ export const schools: readonly [School, ...School[]] = [
       spring: eitherSpring,
       caps: eitherCaps,
       'bypass-place': eitherBypassPlace,
-      'bypass-build': { kind: 'answers', points: { coil: 9, combination: 9, leaf: 8 } },
-      core: { kind: 'answers', points: { spiral: 9, cage: 9, perforated: 9, louvred: 8, none: 4 } },
+      'bypass-build': { kind: 'answers', points: { coil: 10, combination: 10, leaf: 8 } },
+      core: { kind: 'answers', points: { spiral: 10, cage: 10, perforated: 10, louvred: 8, none: 0 } },
       'adbv-material': nitrileIsEnough,
-      backing: { kind: 'answers', points: { wire: 8, plastic: 8, none: 8 } },
+      backing: { kind: 'answers', points: { wire: 10, plastic: 10, none: 10 } },
     },
     description:
       'Coil or leaf, steel or fibre, valve here or there: all have worked for years. Only care in the making ' +

@@ -23,7 +23,7 @@ describe('the score', () => {
   test('is the weighted mean of the points, done by hand', () => {
     const only = score({ 'glue.grade': '2', 'adbv.material': 'nitrile' })
     const [glue, adbv] = [shippedCriterion('glue').weight, shippedCriterion('adbv-material').weight]
-    expect(only.value).toBeCloseTo((10 * (glue * 5 + adbv * 5)) / (glue + adbv), 10)
+    expect(only.value).toBeCloseTo((10 * (glue * 5 + adbv * 4)) / (glue + adbv), 10)
   })
 
   test('missing evidence widens, and the completed score lies inside', () => {

@@ -2,11 +2,12 @@ import type { Evidence, FilterForm } from '#core/catalogue/index.ts'
 import type { Criterion } from './criterion.ts'
 import type { CriterionEvaluation } from './evaluate-criterion.ts'
 import { fatalFaultCap, type FatalFault } from './fatal-faults.ts'
+import { pointsRange } from './value-function.ts'
 
 /** One criterion judged. */
 export interface ScoreLine {
   criterion: Criterion
-  /** 0 to 10; absent when nothing is known. */
+  /** Within the range of the value function; absent when nothing is known. */
   points?: number
   /** What is sure of its points, and what they may still come to. */
   low: number
@@ -53,10 +54,11 @@ export const countedCriteria = (form: FilterForm, criteria: readonly Criterion[]
  * // => 10
  */
 export function scoreLine(criterion: Criterion, evaluation: CriterionEvaluation | undefined): ScoreLine {
-  if (!evaluation) return { criterion, low: 0, high: 10, standardUncertainty: 0 }
+  const { least, most } = pointsRange(criterion.valueFunction)
+  if (!evaluation) return { criterion, low: least, high: most, standardUncertainty: 0 }
   const { low, high } = evaluation
-  const sure = 1 - (high - low) / 10
-  return { criterion, ...evaluation, ...(sure > 0 && { points: low / sure }) }
+  const sure = 1 - (high - low) / (most - least)
+  return { criterion, ...evaluation, ...(sure > 0 && { points: (low - (1 - sure) * least) / sure }) }
 }
 
 /**
@@ -74,15 +76,24 @@ export const notApplicableLine = (criterion: Criterion, reason: string): ScoreLi
   notApplicableReason: reason,
 })
 
-/** Weight of the criteria that count for the filter. */
+/** Whether a criterion only takes points away: its weight is no part of the mean. */
+export const isPenalty = ({ valueFunction }: Criterion): boolean => valueFunction.kind === 'fault'
+
+/** Weight of the criteria whose mean is taken: those that count for the filter, faults aside. */
 export const countedWeight = (lines: readonly ScoreLine[]): number =>
-  lines.reduce((sum, { criterion, notApplicableReason }) => sum + (notApplicableReason ? 0 : criterion.weight), 0)
+  lines.reduce(
+    (sum, { criterion, notApplicableReason }) =>
+      sum + (notApplicableReason || isPenalty(criterion) ? 0 : criterion.weight),
+    0,
+  )
 
 /**
- * A score from its lines: low and high are weighted means; the value lies between them where it would if all
- * that is open turned out as what is known, so what is missing never counts as zero.
+ * A score from its lines: a weighted mean of points, less what faults take away by their weight beside that of the
+ * mean. Low and high are what it comes to if all that is open were worst, and best; the value is what it comes to if
+ * what is open were like what is known, so that what is missing never counts as zero, and if no fault is there that
+ * was not found.
  *
- * Source: weighted sum, common practice; the value is low / (low + 100 − high), from the same weights.
+ * Source: weighted sum, common practice, no published source.
  *
  * @param lines one a criterion
  * @param fatalFaults that cap it
@@ -90,26 +101,34 @@ export const countedWeight = (lines: readonly ScoreLine[]): number =>
  */
 export function combineScoreLines(lines: ScoreLine[], fatalFaults: FatalFault[]): Score {
   const counted = lines.filter(({ notApplicableReason }) => !notApplicableReason)
+  const [penalties, averaged] = [true, false].map((kind) =>
+    counted.filter(({ criterion }) => isPenalty(criterion) === kind),
+  ) as [ScoreLine[], ScoreLine[]]
   const weight = countedWeight(lines)
-  const weighted = (points: (line: ScoreLine) => number): number =>
-    counted.reduce((sum, line) => sum + line.criterion.weight * points(line), 0)
-  const outOfHundred = (points: (line: ScoreLine) => number): number =>
-    weight === 0 ? 0 : (10 * weighted(points)) / weight
-  const [low, high] = [outOfHundred((line) => line.low), outOfHundred((line) => line.high)]
-  const coverage = weight === 0 ? 0 : 1 - (high - low) / 100
-  const isCapped = fatalFaults.length > 0
-  const cap = (score: number): number => (isCapped ? Math.min(score, fatalFaultCap) : score)
-  const squares = counted.reduce(
-    (sum, { criterion, standardUncertainty }) => sum + (criterion.weight * standardUncertainty) ** 2,
-    0,
-  )
+  const outOfHundred = (those: ScoreLine[], points: (line: ScoreLine) => number): number =>
+    weight === 0 ? 0 : (10 * those.reduce((sum, line) => sum + line.criterion.weight * points(line), 0)) / weight
+  const ends = (those: ScoreLine[]) => [outOfHundred(those, ({ low }) => low), outOfHundred(those, ({ high }) => high)]
+  const [low = 0, high = 0] = ends(averaged)
+  const [mostTaken = 0, leastTaken = 0] = ends(penalties)
+  const sure = weight === 0 ? 0 : 1 - (high - low) / 100
+  const taken = outOfHundred(penalties, ({ points = 0 }) => points)
+  const limit = fatalFaults.length > 0 ? fatalFaultCap : 100
+  const within = (score: number): number => Math.max(0, Math.min(score, limit))
+  const squares = counted.reduce((sum, line) => sum + (line.criterion.weight * line.standardUncertainty) ** 2, 0)
   return {
-    ...(coverage > 1e-9 && { value: cap((100 * low) / (low + 100 - high)) }),
-    low: cap(low),
-    high: cap(high),
-    u: coverage <= 0 || isCapped ? 0 : (10 * Math.sqrt(squares)) / (weight * coverage),
-    coverage,
+    ...(sure > 1e-9 && { value: within((100 * low) / (low + 100 - high) + taken) }),
+    low: within(low + mostTaken),
+    high: within(high + leastTaken),
+    u: sure <= 0 || fatalFaults.length > 0 ? 0 : (10 * Math.sqrt(squares)) / (weight * sure),
+    coverage: coverageOf(counted),
     lines,
     fatalFaults,
   }
+}
+
+/** Share of the weight that rests on evidence. */
+function coverageOf(counted: readonly ScoreLine[]): number {
+  const weight = counted.reduce((sum, { criterion }) => sum + criterion.weight, 0)
+  const open = counted.reduce((sum, { criterion, low, high }) => sum + (criterion.weight * (high - low)) / 10, 0)
+  return weight === 0 ? 0 : 1 - open / weight
 }

@@ -4,7 +4,7 @@ import { characteristicOf } from '#core/catalogue/index.ts'
 import { criteria, shippedCriterion } from './criteria.ts'
 import type { ScaleRule } from './criterion.ts'
 import { schools } from './schools.ts'
-import { answerPoints, faultPoints, numberPoints, scalePoints, stepPoints } from './value-function.ts'
+import { answerPoints, faultPoints, numberPoints, pointsRange, scalePoints, stepPoints } from './value-function.ts'
 
 const wall: ScaleRule = {
   kind: 'scale',
@@ -28,12 +28,12 @@ describe('points', () => {
     expect(answerPoints(spring, ['coil', 'leaf'])).toBe(8)
     expect(answerPoints(spring, ['coil', 'magnet'])).toBeUndefined()
     expect(answerPoints(spring, [])).toBeUndefined()
-    expect(answerPoints({ kind: 'fault' }, ['slight'])).toBe(4)
+    expect(answerPoints({ kind: 'fault' }, ['slight'])).toBe(-4)
     expect(answerPoints(wall, ['coil'])).toBeUndefined()
   })
 
   test('a number is judged by a scale or as a grade, and by nothing else', () => {
-    expect(numberPoints(shippedCriterion('can-wall'), 0.000508)).toBe(9)
+    expect(numberPoints(shippedCriterion('can-wall'), 0.000508)).toBe(8.5)
     expect(numberPoints(shippedCriterion('glue'), 3)).toBe(7.5)
     expect(numberPoints(shippedCriterion('adbv-material'), 3)).toBeUndefined()
   })
@@ -57,8 +57,9 @@ describe('the criteria that ship', () => {
     ),
   ]
 
-  test('give 0 to 10 points, by rising breakpoints', () => {
+  test('give points within their range, by rising breakpoints, and use the whole of it', () => {
     for (const { key, valueFunction } of valueFunctions) {
+      if (valueFunction.kind === 'steps') continue
       if (valueFunction.kind === 'scale') {
         const ats = valueFunction.points.map(([at]) => at)
         expect(ats, key).toEqual([...new Set(ats)].sort((a, b) => a - b))
@@ -68,7 +69,9 @@ describe('the criteria that ship', () => {
           ? valueFunction.points.map(([, one]) => one)
           : Object.values(valueFunction.kind === 'answers' ? valueFunction.points : faultPoints)
       expect(points.length, key).toBeGreaterThan(1)
-      for (const one of points) expect(one >= 0 && one <= 10, `${key} ${one}`).toBe(true)
+      const { least, most } = pointsRange(valueFunction)
+      for (const one of points) expect(one >= least && one <= most, `${key} ${one}`).toBe(true)
+      expect(Math.max(...points), key).toBe(most)
     }
   })
 

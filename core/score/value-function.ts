@@ -30,8 +30,16 @@ export function scalePoints({ points }: ScaleRule, value: number): number {
  */
 export const stepPoints = (step: number, anchors: number): number => (10 * step) / (anchors - 1)
 
-/** Points of a fault by its answer. */
-export const faultPoints: Readonly<Record<string, number>> = { none: 10, slight: 4, serious: 0 }
+/** Points of a fault by its answer: it takes away, and its absence gives none. */
+export const faultPoints: Readonly<Record<string, number>> = { none: 0, slight: -4, serious: -10 }
+
+/**
+ * Least and most points that a value function can give.
+ *
+ * @example pointsRange({ kind: 'fault' }) // => { least: -10, most: 0 }
+ */
+export const pointsRange = ({ kind }: ValueFunction): { least: number; most: number } =>
+  kind === 'fault' ? { least: -10, most: 0 } : { least: 0, most: 10 }
 
 /**
  * Points of answers by a value function, averaged over specimens.
@@ -54,7 +62,7 @@ export function answerPoints(valueFunction: ValueFunction, answers: readonly str
  * @param criterion that judges it
  * @param number SI, or the step of a grade
  * @returns undefined when the value function does not judge numbers
- * @example numberPoints(shippedCriterion('can-wall'), 0.000508) // => 9
+ * @example numberPoints(shippedCriterion('can-wall'), 0.000508) // => 8.5
  */
 export function numberPoints(
   { valueFunction, attribute }: Pick<Criterion, 'valueFunction' | 'attribute'>,

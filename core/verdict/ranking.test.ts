@@ -4,9 +4,11 @@ import type { Cell } from '#core/compare/cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { shippedSchool } from '#core/score/schools.ts'
 import { shippedMethod, effectiveCriteria } from '#core/score/effective-criteria.ts'
-import { sensitivity } from './sensitivity.ts'
+import { applyChange } from './change.ts'
+import { flipsOf, formatFlip } from './flips.ts'
 import { scoreContributions } from './contributions.ts'
-import { evaluateRevisions, leaders, rankRevisions, scoresTied, type RevisionContext } from './ranking.ts'
+import { judge, judgePair } from './judgement.ts'
+import { evaluateRevisions, type RevisionContext } from './ranking.ts'
 import { contributionsByPart, summariseFaceOff } from './summary.ts'
 
 const number = (value: number, u = 0): Cell => ({
@@ -58,35 +60,62 @@ const evaluated = (columns: RevisionContext[]) => evaluateRevisions('spin-on', c
 const three = [column('a'), column('b'), column('c')]
 const nameOf = (id: string) => id.toUpperCase()
 
+/** Ids in the order of a judgement. */
+const order = (columns: RevisionContext[], of = rows) =>
+  judge(evaluateRevisions('spin-on', columns, of, criteria)).ranked.map(({ id }) => id)
+
 describe('ranking', () => {
   test('best first; what does not fit is left out, what has a fault stands last by its cap', () => {
-    expect(rankRevisions(evaluated(three)).map(({ id }) => id)).toEqual(['c', 'b', 'a'])
-    const order = rankRevisions(
+    expect(order(three)[0]).toBe('a')
+    const judged = judge(
       evaluated([
         column('a', { misfits: ['its thread is M18'] }),
         column('b', { fatalFaults: [{ key: 'x', description: 'rust inside a new filter' }] }),
         column('c'),
       ]),
     )
-    expect(order.map(({ id }) => id)).toEqual(['c', 'b'])
-    expect(order[1]!.score.value).toBeLessThanOrEqual(20)
+    expect(judged.ranked.map(({ id }) => id)).toEqual(['c', 'b'])
+    expect(judged.call).toMatchObject({ word: 'wins', named: [{ id: 'c' }] })
+    expect(judged.ranked[1]!.chances.mean).toBeLessThanOrEqual(20)
   })
 
-  test('a product of which too little is known is not ranked', () => {
+  test('from one reading on a product is judged, with all that is open drawn; of nothing at all it is not', () => {
     const all = effectiveCriteria(shippedMethod, shippedSchool('build'))
-    expect(rankRevisions(evaluateRevisions('spin-on', three, rows, all))).toEqual([])
+    const { ranked, call } = judge(evaluateRevisions('spin-on', three, rows, all))
+    expect(ranked).toHaveLength(3)
+    expect(call?.word).toBe('close')
+    const { low, high } = ranked[0]!.chances
+    expect(high - low).toBeGreaterThan(15)
+    const unknown = rows.map((one) => ({ ...one, cells: one.cells.map((): Cell => ({ state: 'missing' })) }))
+    expect(judge(evaluateRevisions('spin-on', three, unknown, all))).toMatchObject({ ranked: [], call: undefined })
   })
 
-  test('leaders are tied when their difference is within its uncertainty, or below a point', () => {
-    expect(scoresTied({ value: 80, u: 0 }, { value: 80.9, u: 0 })).toBe(true)
-    expect(scoresTied({ value: 80, u: 0 }, { value: 82, u: 0 })).toBe(false)
-    expect(scoresTied({ value: 80, u: 1 }, { value: 82, u: 1 })).toBe(true)
+  test('a large lead in what is known wins, two that are alike are too close to call', () => {
     const poorer = rows.map((one) =>
-      one.key === 'can.wall' ? { ...one, cells: [number(0.0003), ...one.cells.slice(1)] } : one,
+      one.key === 'can.wall' ? { ...one, cells: [number(0.00036, 0.000003), ...one.cells.slice(1)] } : one,
     )
-    const ranked = rankRevisions(evaluateRevisions('spin-on', three, poorer, criteria))
-    expect(ranked.map(({ id }) => id)).toEqual(['c', 'b', 'a'])
-    expect(leaders(ranked).map(({ id }) => id)).toEqual(['c', 'b'])
+    const { call } = judge(evaluateRevisions('spin-on', three, poorer, criteria))
+    expect(call?.word).toBe('close')
+    expect(call?.named.map(({ id }) => id).sort()).toEqual(['b', 'c'])
+    expect(call?.behind.map(({ id }) => id)).toEqual(['a'])
+    const [a, b, c] = evaluateRevisions('spin-on', three, poorer, criteria)
+    expect(judgePair([a!, b!, c!], b!, a!)).toMatchObject({ word: 'wins', named: [{ id: 'b' }] })
+    expect(judgePair([a!, b!, c!], b!, c!)?.word).toBe('close')
+  })
+
+  test('two of which one does not fit are not judged against each other', () => {
+    const [a, b] = evaluated([column('a', { misfits: ['its thread is M18'] }), column('b'), column('c')])
+    expect(judgePair([a!, b!], a!, b!)).toBeUndefined()
+  })
+
+  test('the same line-up has the same answer, in whatever order its columns stand', () => {
+    const turned = rows.map((one) => ({ ...one, cells: [...one.cells].reverse() }))
+    const [here, there] = [
+      judge(evaluated(three)),
+      judge(evaluateRevisions('spin-on', [...three].reverse(), turned, criteria)),
+    ]
+    for (const { id, chance } of here.ranked)
+      expect(there.ranked.find((one) => one.id === id)!.chance).toBeCloseTo(chance, 1.7)
   })
 
   test('another rival leaves the scores of the others as they are', () => {
@@ -138,16 +167,20 @@ describe('in plain sentences', () => {
   const contributions = scoreContributions(a!, b!, rows, 'metric')
 
   test('who is ahead, by what, and what the price buys', () => {
-    const said = summariseFaceOff({ a: 'A', b: 'B' }, a!, b!, contributions, { dearer: 'a', by: '2.00 EUR' }).map(
+    const call = judgePair([a!, b!, c!], a!, b!)
+    const said = summariseFaceOff({ a: 'A', b: 'B' }, a!, b!, call, contributions, { dearer: 'a', by: '2.00 EUR' }).map(
       ({ text }) => text,
     )
-    expect(said[0]).toBe('Too close to call: 72 and 73, a difference within the uncertainty or below a point.')
+    expect(said[0]).toMatch(
+      /^([AB] (wins|leads) against [AB]: better|Too close to call: [AB] is better) in [<> \d]+ % of what may be\.$/,
+    )
     expect(said).toContain('A gains most by can wall (0.50 mm against 0.40 mm).')
     expect(said).toContain('A costs 2.00 EUR more each; for that it is better in can wall.')
   })
 
   test('a tie is called one, and a dearer filter that buys nothing is said to', () => {
-    const said = summariseFaceOff({ a: 'B', b: 'C' }, b!, c!, [], { dearer: 'b', by: '1.00 EUR' }).map(
+    const call = judgePair([a!, b!, c!], b!, c!)
+    const said = summariseFaceOff({ a: 'B', b: 'C' }, b!, c!, call, [], { dearer: 'b', by: '1.00 EUR' }).map(
       ({ text }) => text,
     )
     expect(said[0]).toContain('Too close to call')
@@ -159,17 +192,33 @@ describe('in plain sentences', () => {
 })
 
 describe('what would change it', () => {
-  test('says the weight, the reading and, when all is known, nothing more to find out', () => {
-    const says = sensitivity(
-      rankRevisions(evaluated(three)).filter(({ id }) => id !== 'c'),
-      nameOf,
-      'metric',
-    ).map((change) => change.text)
-    expect(says[0]).toMatch(/weighing [\d.]+ instead of [\d.]+ would put [ABC] before [ABC]\.$/)
-    expect(says.some((one) => /Can wall of [ABC] at 0\.\d\d mm instead of 0\.\d\d mm/.test(one))).toBe(true)
-    expect(says.some((one) => one.startsWith('Most worth'))).toBe(false)
+  const all = evaluated(three)
+  const flips = flipsOf(all)
+
+  test('is told in words, and holds when it is applied', () => {
+    const before = judge(all).call!
+    expect(flips.length).toBeGreaterThan(0)
+    for (const flip of flips) {
+      const after = judge(applyChange(all, flip.change)).call!
+      expect(after).toEqual(flip.call)
+      expect([after.word, after.named[0]!.id]).not.toEqual([before.word, before.named[0]!.id])
+      expect(formatFlip(flip, nameOf, 'metric')).toMatch(
+        /^If .+ (weighed [\d.]+ instead of [\d.]+|of [ABC] were .+ instead of .+), (it would be too close to call between|[ABC] would (win|lead) \()/,
+      )
+    }
   })
 
-  test('one alone has nobody to change places with', () =>
-    expect(sensitivity(evaluated([three[0]!]).slice(0, 1), nameOf, 'metric')).toEqual([]))
+  test('one alone has nobody to change places with', () => expect(flipsOf([all[0]!])).toEqual([]))
+
+  test('a weight is changed for all, a number for one alone', () => {
+    const weighed = applyChange(all, { kind: 'weight', criterion: 'can-wall', from: 6, to: 0 })
+    // Glue 7.5 weighs 6, the valve 4 and 10 weighs 5.
+    expect(weighed.map(({ score }) => score.value)).toEqual(
+      [4, 10, 10].map((valve) => expect.closeTo((10 * (6 * 7.5 + 5 * valve)) / 11, 9) as number),
+    )
+    const [a, b] = applyChange(all, { kind: 'value', criterion: 'can-wall', column: 'a', from: 0.0005, to: 0.00036 })
+    expect(a!.score.value).toBeLessThan(all[0]!.score.value!)
+    expect(a!.evidence.get('can-wall')).toMatchObject({ number: 0.00036, u: 0.000003 })
+    expect(b).toBe(all[1])
+  })
 })

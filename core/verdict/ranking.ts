@@ -5,9 +5,8 @@ import type { Criterion } from '#core/score/criterion.ts'
 import { evidenceOfCell, type CriterionEvidence } from '#core/score/evaluate-criterion.ts'
 import type { AttributeBounds } from '#core/score/external-attributes.ts'
 import type { FatalFault } from '#core/score/fatal-faults.ts'
-import type { ScoredRevision } from '#core/score/score-distribution.ts'
+import type { ScoredRevision } from '#core/score/chances-problem.ts'
 import { scoreRevision } from '#core/score/score-revision.ts'
-import type { Score } from '#core/score/score.ts'
 
 /** What is judged of one revision beside its cells. */
 export interface RevisionContext {
@@ -28,9 +27,6 @@ export interface EvaluatedRevision extends ScoredRevision {
   /** Why it does not fit; it is not ranked then. */
   excluded: string | undefined
 }
-
-/** Share of the weight that must rest on evidence before a score is ranked among the others. */
-export const rankingCoverage = 0.75
 
 /**
  * All columns of a line-up, judged by the criteria in force.
@@ -58,7 +54,7 @@ export function evaluateRevisions(
     const evidence = new Map(
       score.lines.flatMap(({ criterion }): [string, CriterionEvidence][] => {
         const cell = cells.get(criterion.attribute)
-        const own = cell && evidenceOfCell(cell)
+        const own = cell ? evidenceOfCell(cell) : evidenceOfFact(attributes.get(criterion.attribute))
         return own ? [[criterion.key, own]] : []
       }),
     )
@@ -67,40 +63,14 @@ export function evaluateRevisions(
 }
 
 /**
- * Those that are ranked, best first: what fits and is known well enough; faulty ones stand last by their cap.
+ * Those that are judged: what fits the engine and is known in anything at all.
  *
  * @param evaluated all columns
- * @example rankRevisions([]) // => []
+ * @example contenders([]) // => []
  */
-export const rankRevisions = (evaluated: readonly EvaluatedRevision[]): EvaluatedRevision[] =>
-  evaluated
-    .filter(
-      ({ excluded, score }) => excluded === undefined && score.value !== undefined && score.coverage >= rankingCoverage,
-    )
-    .sort((a, b) => (b.score.value ?? 0) - (a.score.value ?? 0) || a.at - b.at)
+export const contenders = (evaluated: readonly EvaluatedRevision[]): EvaluatedRevision[] =>
+  evaluated.filter(({ excluded, score }) => excluded === undefined && score.value !== undefined)
 
-/** Points of a hundred below which nobody cares. Common practice, no published source. */
-export const negligiblePoints = 1
-
-/**
- * Two scores are tied when their difference is within its expanded uncertainty (k = 2), or below one point.
- *
- * @param a the one
- * @param b the other
- * @example scoresTied({ value: 80, u: 1 }, { value: 81.5, u: 1 }) // => true
- */
-export const scoresTied = (a: Pick<Score, 'value' | 'u'>, b: Pick<Score, 'value' | 'u'>): boolean =>
-  a.value !== undefined &&
-  b.value !== undefined &&
-  Math.abs(a.value - b.value) <= Math.max(negligiblePoints, 2 * Math.hypot(a.u, b.u))
-
-/**
- * The leader, and those tied with it.
- *
- * @param ranked best first
- * @example leaders([]) // => []
- */
-export function leaders(ranked: readonly EvaluatedRevision[]): EvaluatedRevision[] {
-  const [first] = ranked
-  return first ? ranked.filter(({ score }) => scoresTied(score, first.score)) : []
-}
+/** A fact that is known exactly. */
+const evidenceOfFact = (bounds: AttributeBounds | undefined): CriterionEvidence | undefined =>
+  bounds && bounds.low === bounds.high ? { number: bounds.low, evidence: 'claimed' } : undefined

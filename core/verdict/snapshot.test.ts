@@ -3,8 +3,9 @@ import type { Cell } from '#core/compare/cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { shippedSchool } from '#core/score/schools.ts'
 import { shippedMethod, effectiveCriteria } from '#core/score/effective-criteria.ts'
-import { takeSnapshot, runnerUp } from './snapshot.ts'
-import { evaluateRevisions, rankRevisions, type RevisionContext } from './ranking.ts'
+import { judge } from './judgement.ts'
+import { evaluateRevisions, type RevisionContext } from './ranking.ts'
+import { takeSnapshot } from './snapshot.ts'
 
 const wall = (value: number): Cell => ({
   state: 'number',
@@ -33,26 +34,36 @@ const columns: RevisionContext[] = ['a', 'b', 'c'].map((id) => ({
 const criteria = effectiveCriteria(shippedMethod, shippedSchool('build')).filter(
   ({ attribute }) => attribute === 'can.wall',
 )
-const ranked = rankRevisions(evaluateRevisions('spin-on', columns, rows, criteria))
+const judgement = judge(evaluateRevisions('spin-on', columns, rows, criteria))
 const by = { school: 'Build first', driver: 'Ferry taxi', method: 3 }
 
 describe('a verdict kept as it stood', () => {
-  const snapshot = takeSnapshot(ranked, rows, (id) => id.toUpperCase(), by, 'metric')
+  const snapshot = takeSnapshot(judgement, rows, (id) => id.toUpperCase(), by, 'metric')
 
   test('names who judged, and the ranking with what each score may be', () => {
     expect(snapshot).toMatchObject(by)
-    expect(snapshot.ranking.map(({ name }) => name)).toEqual(['C', 'B', 'A'])
-    for (const { value, low, high } of snapshot.ranking) expect(value > low - 1e-9 && value < high + 1e-9).toBe(true)
+    expect(snapshot.ranking.map(({ name }) => name).sort()).toEqual(['A', 'B', 'C'])
+    expect(snapshot.ranking.at(-1)!.name).toBe('A')
+    for (const { value, low, high } of snapshot.ranking) expect(value > low && value < high).toBe(true)
+    expect(snapshot.ranking.reduce((sum, { chance = 0 }) => sum + chance, 0)).toBeCloseTo(1, 9)
   })
 
-  test('a tie has two winners, and is set against the first that is apart', () => {
-    expect(snapshot.winners).toEqual(['C', 'B'])
-    expect(runnerUp(ranked)?.id).toBe('a')
-    expect(snapshot.sentences).toEqual(['Can wall: 0.50 mm against 0.45 mm.'])
+  test('a tie has two winners, and says how sure that is', () => {
+    expect(snapshot.winners.sort()).toEqual(['B', 'C'])
+    expect(snapshot).toMatchObject({ word: 'close' })
+    expect(snapshot.call).toMatch(/^Too close to call between [BC] \(\d\d %\) and [BC] \(\d\d %\)\.$/)
+  })
+
+  test('what speaks for the first against the second is kept', () => {
+    const apart = judge(evaluateRevisions('spin-on', columns.slice(0, 2), rows, criteria))
+    expect(takeSnapshot(apart, rows, (id) => id, by, 'metric')).toMatchObject({
+      word: 'wins',
+      sentences: ['Can wall: 0.50 mm against 0.45 mm.'],
+    })
   })
 
   test('nobody ranked, nothing said', () =>
-    expect(takeSnapshot([], rows, (id) => id, by, 'metric')).toEqual({
+    expect(takeSnapshot(judge([]), rows, (id) => id, by, 'metric')).toEqual({
       ...by,
       ranking: [],
       winners: [],

@@ -1,7 +1,8 @@
 import type { Row } from '#core/compare/lineup.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
 import { scoreContributions } from './contributions.ts'
-import { leaders, type EvaluatedRevision } from './ranking.ts'
+import { formatCall, type Call } from './call.ts'
+import type { Judgement } from './judgement.ts'
 
 /** What a verdict said on the day it was published. */
 export interface VerdictSnapshot {
@@ -10,8 +11,11 @@ export interface VerdictSnapshot {
   /** Version of the method. */
   method: number
   /** Best first. */
-  ranking: { column: string; name: string; value: number; low: number; high: number }[]
+  ranking: { column: string; name: string; value: number; low: number; high: number; chance?: number }[]
   winners: string[]
+  /** Who is first and how sure that is, in words; verdicts of the first edition do not say it. */
+  call?: string
+  word?: Call['word']
   sentences: string[]
 }
 
@@ -19,45 +23,40 @@ export interface VerdictSnapshot {
 const keptContributions = 5
 
 /**
- * The first that the leaders do not tie with, else the second: whom the winner is set against.
- *
- * @param ranked best first
- * @example runnerUp([]) // => undefined
- */
-export function runnerUp(ranked: readonly EvaluatedRevision[]): EvaluatedRevision | undefined {
-  const first = leaders(ranked)
-  return ranked.find((one) => !first.includes(one)) ?? ranked[1]
-}
-
-/**
  * A verdict as it stands, to be kept when it is published.
  *
- * @param ranked best first
+ * @param judgement of the line-up
  * @param rows of the line-up
  * @param nameOf a column
  * @param by names of school and driver, version of the method
  * @param system units to say it in
- * @example takeSnapshot([], [], (id) => id, { school: 'Build first', driver: '', method: 1 }, 'metric').winners
- * // => []
+ * @example
+ * takeSnapshot(judge([]), [], (id) => id, { school: 'Build first', driver: '', method: 1 }, 'metric').winners // => []
  */
 export function takeSnapshot(
-  ranked: readonly EvaluatedRevision[],
+  { ranked, call }: Judgement,
   rows: readonly Row[],
   nameOf: (id: string) => string,
   by: Pick<VerdictSnapshot, 'school' | 'driver' | 'method'>,
   system: UnitSystem,
 ): VerdictSnapshot {
-  const [leader, next] = [ranked[0], runnerUp(ranked)]
-  const contributions = leader && next ? scoreContributions(leader, next, rows, system) : []
+  const [first, next] = ranked
+  const contributions = first && next ? scoreContributions(first, next, rows, system) : []
   return {
     ...by,
-    ranking: ranked.flatMap(({ id, score: { value, low, high } }) =>
-      value === undefined ? [] : [{ column: id, name: nameOf(id), value, low, high }],
-    ),
-    winners: leaders(ranked).map(({ id }) => nameOf(id)),
+    ranking: ranked.map(({ id, chance, chances: { mean, low, high } }) => ({
+      column: id,
+      name: nameOf(id),
+      value: mean,
+      low,
+      high,
+      chance,
+    })),
+    winners: (call?.named ?? []).map(({ id }) => nameOf(id)),
+    ...(call && { call: formatCall(call, nameOf), word: call.word }),
     sentences: contributions
       .filter(({ gain }) => gain > 0)
       .slice(0, keptContributions)
-      .map(({ criterion, first, second }) => `${criterion.label}: ${first} against ${second}.`),
+      .map(({ criterion, first: own, second }) => `${criterion.label}: ${own} against ${second}.`),
   }
 }

@@ -1,7 +1,8 @@
 import { formatList } from '#core/quantity/format-list.ts'
 import { criterionGroupLabel, type CriterionGroup } from '#core/score/criterion.ts'
 import type { Contribution } from './contributions.ts'
-import { scoresTied, type EvaluatedRevision } from './ranking.ts'
+import { formatChance, type Call } from './call.ts'
+import type { EvaluatedRevision } from './ranking.ts'
 
 /** Points won by one part: above zero by the first, below by the second. */
 export interface PartContribution {
@@ -47,15 +48,18 @@ const worthSaying = 0.2
  * @param names of the two
  * @param a the first
  * @param b the second
+ * @param call who of the two is better, and how sure that is; undefined when it cannot be said
  * @param contributions of the first against the second
  * @param price which is dearer and by how much, in words; undefined when a landed price is not known
  * @example
- * summariseFaceOff({ a: 'N-40', b: 'M-2' }, leader, next, [], undefined)[0]?.text // => 'N-40 is ahead: 87 to 73.'
+ * summariseFaceOff({ a: 'N-40', b: 'M-2' }, leader, next, judgePair([leader, next], leader, next), [], undefined)[0]?.text
+ * // => 'N-40 wins against M-2: better in > 99 % of what may be.'
  */
 export function summariseFaceOff(
   names: { a: string; b: string },
   a: EvaluatedRevision,
   b: EvaluatedRevision,
+  call: Call | undefined,
   contributions: readonly Contribution[],
   price: { dearer: 'a' | 'b'; by: string } | undefined,
 ): Sentence[] {
@@ -64,21 +68,22 @@ export function summariseFaceOff(
     b: { name: names.b, evaluated: b, sign: -1 },
   }
   return [
-    { text: whoIsAhead(sides.a, sides.b), contributions: [] },
+    { text: whoIsAhead(sides.a, sides.b, call), contributions: [] },
     ...[sides.a, sides.b].flatMap(whatSpeaksAgainst),
     ...[sides.a, sides.b].flatMap((side) => whereItGains(side, contributions)),
     ...(price ? [whatThePriceBuys(sides[price.dearer], price.by, contributions)] : []),
   ]
 }
 
-function whoIsAhead(a: Side, b: Side): string {
-  const [x, y] = [a.evaluated.score.value, b.evaluated.score.value]
-  if (x === undefined || y === undefined)
-    return `${(x === undefined ? a : b).name} has no score yet, so nobody is ahead.`
-  const [high, low] = [Math.round(Math.max(x, y)), Math.round(Math.min(x, y))]
-  if (scoresTied(a.evaluated.score, b.evaluated.score))
-    return `Too close to call: ${Math.round(x)} and ${Math.round(y)}, a difference within the uncertainty or below a point.`
-  return `${(x > y ? a : b).name} is ahead: ${high} to ${low}.`
+function whoIsAhead(a: Side, b: Side, call: Call | undefined): string {
+  const unknown = [a, b].find(({ evaluated }) => evaluated.score.value === undefined)
+  if (unknown) return `Nothing is known of ${unknown.name} yet, so nobody is ahead.`
+  const [first] = call?.named ?? []
+  if (!call || !first) return 'One of the two does not fit the engine, so they are not judged against each other.'
+  const [own, other] = first.id === a.evaluated.id ? [a, b] : [b, a]
+  const chance = formatChance(first.chance)
+  if (call.word === 'close') return `Too close to call: ${own.name} is better in ${chance} of what may be.`
+  return `${own.name} ${call.word} against ${other.name}: better in ${chance} of what may be.`
 }
 
 const whatSpeaksAgainst = ({ name, evaluated: { score, excluded } }: Side): Sentence[] => [

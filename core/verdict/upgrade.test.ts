@@ -29,11 +29,11 @@ const differenceOf = (upgrade: ReturnType<typeof upgradeBetween>, key: string) =
 describe('what the step to a dearer one buys', () => {
   test('real differences alone, each with its worth in points of a hundred, by hand', () => {
     const upgrade = upgradeBetween(comparisons, criteria, [])
-    // Wall 0.53 mm is 9 + 0.022/0.092 points, 0.40 mm is 4 + 3 x 0.019/0.069.
-    const points = 9 + 0.022 / 0.092 - (4 + (3 * 0.019) / 0.069)
+    // Wall 0.53 mm is 8.5 + 1.5 x 0.022/0.092 points, 0.40 mm is 1.5 + 4 x 0.019/0.069.
+    const points = 8.5 + (1.5 * 0.022) / 0.092 - (1.5 + (4 * 0.019) / 0.069)
     const total = criteria.reduce((sum, { weight }) => sum + weight, 0)
     expect(differenceOf(upgrade, 'can.wall')?.worth).toBeCloseTo((10 * points * wall!.weight) / total, 6)
-    expect(differenceOf(upgrade, 'adbv.material')?.worth).toBeCloseTo((-10 * 5 * valve!.weight) / total, 6)
+    expect(differenceOf(upgrade, 'adbv.material')?.worth).toBeCloseTo((-10 * 6 * valve!.weight) / total, 6)
     expect(differenceOf(upgrade, 'plate.thickness')).toBeUndefined()
   })
 

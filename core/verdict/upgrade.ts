@@ -1,8 +1,11 @@
 import type { RowComparison } from '#core/compare/face-off.ts'
 import type { Criterion } from '#core/score/criterion.ts'
 import { driverWeightFactor, type DriverRule } from '#core/score/driver-rules.ts'
+import { isPenalty } from '#core/score/score.ts'
 import { criteriaByAttribute } from '#core/score/row-judgement.ts'
-import { negligiblePoints } from './ranking.ts'
+
+/** Points of a hundred below which a step buys nothing. Common practice, no published source. */
+const negligiblePoints = 1
 
 /** What one real difference is worth to a driver. */
 interface UpgradeDifference {
@@ -39,7 +42,7 @@ export function upgradeBetween(
   rules: readonly DriverRule[],
 ): Upgrade {
   const byAttribute = criteriaByAttribute(criteria)
-  const total = criteria.reduce((sum, { weight }) => sum + weight, 0)
+  const total = criteria.reduce((sum, criterion) => sum + (isPenalty(criterion) ? 0 : criterion.weight), 0)
   const differences = comparisons
     .flatMap((comparison): UpgradeDifference[] => {
       const criterion = byAttribute.get(comparison.key)

@@ -8,6 +8,7 @@ import * as verdict from './006_verdict.ts'
 import * as fieldTerms from './007_field_terms.ts'
 import * as safekeeping from './008_safekeeping.ts'
 import * as summaries from './009_summaries.ts'
+import * as methodEdition from './010_method_edition.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -19,6 +20,7 @@ const migrations: Record<string, Knex.Migration> = {
   '007_field_terms': fieldTerms,
   '008_safekeeping': safekeeping,
   '009_summaries': summaries,
+  '010_method_edition': methodEdition,
 }
 
 /** Their names, in the order in which they run. */

@@ -1,8 +1,10 @@
+import { useMemo } from 'react'
 import { href, Link } from 'react-router'
 import type { CaptureEfficiency } from '#core/claims/bounds.ts'
 import { compareClaims, formatComparison } from '#core/claims/compare.ts'
 import { formatMoney, toMinor } from '#core/money/currency.ts'
 import { scoreContributions } from '#core/verdict/contributions.ts'
+import { judgePair } from '#core/verdict/judgement.ts'
 import { contributionsByPart, summariseFaceOff } from '#core/verdict/summary.ts'
 import type { DrawingData } from '#app/drawing/data.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
@@ -33,7 +35,8 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, points }: Prop
   const { units: system } = usePreferences()
   const contributions = scoreContributions(a.evaluated, b.evaluated, evaluation.rows, system)
   const price = priceDifference(a, b, evaluation.currency)
-  const sentences = summariseFaceOff({ a: a.name, b: b.name }, a.evaluated, b.evaluated, contributions, price)
+  const call = useMemo(() => judgePair(judged.all, a.evaluated, b.evaluated), [judged.all, a.evaluated, b.evaluated])
+  const sentences = summariseFaceOff({ a: a.name, b: b.name }, a.evaluated, b.evaluated, call, contributions, price)
   return (
     <>
       <FacingCard judged={judged} a={a} b={b} drawings={drawings} />

@@ -5,6 +5,7 @@ import { columnName } from '#app/data/column-name.ts'
 import type { DrawingData } from '#app/drawing/data.ts'
 import { FacingView } from '#app/drawing/FacingView.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { CallLine } from '#app/features/verdict/CallLine.tsx'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { Button } from '#app/ui/Button.tsx'
@@ -53,6 +54,7 @@ export function FacingCard({ judged, a, b, drawings }: Props) {
           <Button onPress={() => window.print()}>Print</Button>
         </Row>
         <SchoolBar judged={judged} />
+        <CallLine judged={judged} />
         {first && second && (
           <div style={{ borderRadius: 10, overflow: 'hidden' }}>
             <FacingView
@@ -100,9 +102,10 @@ function FilterMenu({ name, chosen, other, onPick }: MenuProps) {
 
 function FacingScore({ facing, column: gridColumn, query }: { facing: Facing; column: number; query: string }) {
   const { application, evaluation } = useLineup()
-  const { column, evaluated, name, landed } = facing
+  const { column, judged, name, landed } = facing
   const { currency } = evaluation
   const remarks = [
+    judged && `${Math.round(judged.chances.low)} to ${Math.round(judged.chances.high)} in 95 of 100`,
     landed === undefined ? 'no price' : `${formatMoney(Math.round(toMinor(landed, currency)), currency)} landed`,
     column.given.length > 0 && `sample given by ${column.given.join(', ')}`,
     column.specimens > 1 && `${column.specimens} specimens`,
@@ -112,7 +115,7 @@ function FacingScore({ facing, column: gridColumn, query }: { facing: Facing; co
     <div style={{ gridColumn, gridRow: 1 }}>
       <strong>
         <Link to={`${address}${query}`} style={{ textDecoration: 'none' }}>
-          {evaluated.score.value?.toFixed(0) ?? '–'}
+          {judged?.chances.mean.toFixed(0) ?? '–'}
         </Link>
       </strong>
       {name}

@@ -4,8 +4,10 @@ import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { cellPointsBy } from '#core/score/row-judgement.ts'
+import type { JudgedRevision } from '#core/verdict/judgement.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
+import { CallLine } from '#app/features/verdict/CallLine.tsx'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { Alert, Stack } from '#app/ui/layout.tsx'
@@ -26,9 +28,10 @@ import { useLinesInSight } from './useLinesInSight.ts'
 export function LineupTable() {
   const { rows, columns, method } = useLineup().evaluation
   const judged = useEvaluation()
+  const { all, judgedOf } = judged
   const scored = useMemo(
-    () => columns.flatMap((column, at) => scoredColumn(column, judged.all[at])),
-    [columns, judged.all],
+    () => columns.flatMap((column, at) => scoredColumn(column, all[at], judgedOf(column.id))),
+    [columns, all, judgedOf],
   )
   const pointsOf = useMemo(() => cellPointsBy(effectiveCriteria(method)), [method])
   const view = useColumns(scored, rows, pointsOf)
@@ -45,6 +48,7 @@ export function LineupTable() {
     <>
       <Stack $gap={10}>
         <SchoolBar judged={judged} />
+        <CallLine judged={judged} />
         <LineupTools
           view={view}
           rows={wanted.length}
@@ -86,17 +90,20 @@ export function LineupTable() {
 }
 
 /** A column with its score by the school that judges. */
-function scoredColumn(column: EvaluatedColumn, evaluated: EvaluatedRevision | undefined): EvaluatedColumn[] {
+function scoredColumn(
+  column: EvaluatedColumn,
+  evaluated: EvaluatedRevision | undefined,
+  judged: JudgedRevision | undefined,
+): EvaluatedColumn[] {
   if (!evaluated) return []
-  const { score, excluded } = evaluated
-  const { value, low, high, coverage, fatalFaults } = score
+  const { low, high, coverage, fatalFaults } = evaluated.score
   return [
     {
       ...column,
       score: {
-        value: excluded === undefined ? value : undefined,
-        low,
-        high,
+        value: judged?.chances.mean,
+        low: judged?.chances.low ?? low,
+        high: judged?.chances.high ?? high,
         coverage,
         fatalFault: fatalFaults[0]?.description,
       },

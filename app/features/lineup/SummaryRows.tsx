@@ -1,6 +1,6 @@
 import { href, Link } from 'react-router'
 import { formatMoney } from '#core/money/currency.ts'
-import { rankingCoverage } from '#core/verdict/ranking.ts'
+import { formatChance, standingOf } from '#core/verdict/call.ts'
 import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { pinStyle } from './pin-style.ts'
@@ -11,8 +11,7 @@ import type { Columns } from './useColumns.ts'
 
 /** Score, price and contradictions of each product, above what is known part by part. */
 export function SummaryRows({ view, judged }: { view: Columns; judged: EvaluationView }) {
-  const { school, driver, leaders } = judged
-  const isTied = (id: string) => leaders.length > 1 && leaders.some((one) => one.id === id)
+  const { school, driver } = judged
   const hasFindings = view.order.some(({ column }) => column.findings > 0)
   return (
     <tbody>
@@ -26,7 +25,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
         </th>
         {view.shown.map(({ column }) => (
           <td key={column.id} style={pinStyle(view, column.id)}>
-            <ScoreCell column={column} isTied={isTied(column.id)} query={judged.query} />
+            <ScoreCell column={column} judged={judged} />
           </td>
         ))}
       </tr>
@@ -66,26 +65,32 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
 
 interface ScoreProps {
   column: EvaluatedColumn
-  isTied: boolean
-  query: string
+  judged: EvaluationView
 }
 
 /** Coverage from which a score is called complete. */
 const complete = 0.995
 
-function ScoreCell({ column: { id, score, misfits }, isTied, query }: ScoreProps) {
+const standingLabels = { wins: 'wins', leads: 'leads', close: 'close', alone: 'alone', behind: 'behind' }
+
+function ScoreCell({ column: { id, score, misfits }, judged: { call, judgedOf, query } }: ScoreProps) {
   const { application } = useLineup()
   const address = href('/lineups/:application/score/:column', { application: application.id, column: id })
+  const own = judgedOf(id)
   return (
     <>
       <Link to={`${address}${query}`} style={{ font: '600 24px/1 var(--label)' }}>
         {score.value === undefined ? '–' : Math.round(score.value)}
       </Link>
-      {isTied && <small>tied for first</small>}
-      {score.coverage < complete && (
+      {own && call && (
         <small>
-          {Math.round(score.low)} to {Math.round(score.high)}, {Math.round(score.coverage * 100)} % known
-          {score.coverage < rankingCoverage && ', not ranked'}
+          {standingLabels[standingOf(call, id) ?? 'behind']}, first in {formatChance(own.chance)}
+        </small>
+      )}
+      {own && (
+        <small>
+          {Math.round(own.chances.low)} to {Math.round(own.chances.high)}
+          {score.coverage < complete && `, ${Math.round(score.coverage * 100)} % known`}
         </small>
       )}
       {score.fatalFault && <Warning>{score.fatalFault}</Warning>}

@@ -33,15 +33,14 @@ const names = (columns: ColumnHead[], by: string, rising = false, rows: Row[] = 
   sortColumns(columns, rows, by, rising, pointsOf).order.map((at) => columns[at]!.name)
 
 describe('the order of the columns', () => {
-  test('by score, highest first; a fatal fault and thin evidence go behind, nothing known goes last', () => {
+  test('by score, highest first; a fatal fault goes behind, nothing known goes last', () => {
     const columns = [
       column('none', score(undefined)),
-      column('thin', score(95, { coverage: 0.5 })),
       column('rusty', score(20, { fatalFault: 'rust' })),
       column('good', score(80)),
       column('best', score(90)),
     ]
-    expect(names(columns, 'score')).toEqual(['best', 'good', 'rusty', 'thin', 'none'])
+    expect(names(columns, 'score')).toEqual(['best', 'good', 'rusty', 'none'])
     expect(names(columns, 'score', true).at(-1)).toBe('none')
   })
 

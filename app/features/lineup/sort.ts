@@ -1,7 +1,6 @@
 import type { Cell } from '#core/compare/cell.ts'
 import type { CellPoints } from '#core/compare/marks.ts'
 import type { Row } from '#core/compare/lineup.ts'
-import { rankingCoverage } from '#core/verdict/ranking.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
 
 /** What a column is sorted by; undefined goes last. */
@@ -56,8 +55,6 @@ function sortKey(column: ColumnHead, cell: Cell | undefined, by: string, pointsO
     : undefined
 }
 
-/** A score with thin evidence goes behind those that are ranked, one with a fatal fault behind those without. */
-function scoreKey({ score: { value, fatalFault, coverage } }: ColumnHead): SortKey {
-  if (value === undefined) return undefined
-  return value - (coverage < rankingCoverage ? 2000 : 0) - (fatalFault ? 1000 : 0)
-}
+/** A score with a fatal fault goes behind those without. */
+const scoreKey = ({ score: { value, fatalFault } }: ColumnHead): SortKey =>
+  value === undefined ? undefined : value - (fatalFault ? 1000 : 0)

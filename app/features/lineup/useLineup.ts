@@ -15,5 +15,5 @@ export function useLineup() {
   const lineup = useRouteLoaderData<LineupData>('routes/lineup-layout')
   if (!lineup) throw new Error('This page does not belong to a line-up')
   const { application, applications, evaluation } = lineup
-  return { application, applications, evaluation: parseOnce(evaluation) }
+  return { application, applications, evaluation: parseOnce(evaluation), evaluationText: evaluation }
 }

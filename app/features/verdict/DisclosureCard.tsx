@@ -9,15 +9,16 @@ import { useColumnOf } from './useColumnOf.ts'
 import type { EvaluationView } from './useEvaluation.ts'
 
 /** What the verdict does not know, who gave what, and what it is not. */
-export function DisclosureCard({ judged: { leaders, nameOf } }: { judged: EvaluationView }) {
+export function DisclosureCard({ judged: { ranked, call, nameOf } }: { judged: EvaluationView }) {
   const { columns } = useLineup().evaluation
   const columnOf = useColumnOf()
+  const named = ranked.filter(({ id }) => call?.named.some((one) => one.id === id))
   return (
     <Card>
       <Stack $gap={10}>
         <h2>Doubts and disclosures</h2>
         <ReasonList>
-          {leaders.map((one) => (
+          {named.map((one) => (
             <li key={one.id}>
               {nameOf(one.id)}: {reservationsText(one, columnOf(one))}.
             </li>

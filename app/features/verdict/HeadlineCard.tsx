@@ -1,8 +1,10 @@
 import { useMemo } from 'react'
 import { styled } from 'styled-components'
 import { scoreContributions, type Contribution } from '#core/verdict/contributions.ts'
-import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
-import { runnerUp } from '#core/verdict/snapshot.ts'
+import { formatCall, formatChance, type Call } from '#core/verdict/call.ts'
+import type { JudgedRevision } from '#core/verdict/judgement.ts'
+import { formatCount } from '#core/quantity/format.ts'
+import { formatList } from '#core/quantity/format-list.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -24,12 +26,12 @@ interface Props {
   draft: Verdict | undefined
 }
 
-/** Who wins by the school, for the driver, and why. */
+/** Who wins by the school, for the driver, how sure that is, and why. */
 export function HeadlineCard({ judged, draft }: Props) {
   const { evaluation } = useLineup()
   const { units: system } = usePreferences()
   const { ranked, nameOf, query } = judged
-  const [leader, next] = [ranked[0], runnerUp(ranked)]
+  const [leader, next] = ranked
   const contributions = useMemo(
     () => (leader && next ? scoreContributions(leader, next, evaluation.rows, system) : []),
     [leader, next, evaluation, system],
@@ -46,7 +48,7 @@ export function HeadlineCard({ judged, draft }: Props) {
             )}
           </>
         ) : (
-          <p>Nobody is ranked yet: it takes a product of which three quarters of the weight are known.</p>
+          <p>Nobody is judged yet: one reading of a product that fits is enough to begin with.</p>
         )}
         <Picks judged={judged} />
         <AvoidList judged={judged} />
@@ -55,30 +57,50 @@ export function HeadlineCard({ judged, draft }: Props) {
   )
 }
 
-function Headline({ judged: { leaders, nameOf }, draft }: Props) {
-  const byFigures = leaders.map(({ id }) => nameOf(id)).join(' and ')
+const wordLabels: Record<Call['word'], string> = {
+  wins: 'Wins',
+  leads: 'Leads',
+  close: 'Too close to call',
+  alone: 'The only one that is judged',
+}
+
+function Headline({ judged: { call, isSettled, nameOf }, draft }: Props) {
+  if (!call) return null
+  const byFigures = formatList(
+    call.named.map(({ id, chance }) => (call.word === 'alone' ? nameOf(id) : `${nameOf(id)} ${formatChance(chance)}`)),
+    'conjunction',
+  )
   const overruled = draft?.overruleColumn ? nameOf(draft.overruleColumn) : undefined
-  const isTie = leaders.length > 1
   return (
-    <div role="status">
-      <Soft>{overruled ? 'Put first by the reviewer' : isTie ? 'A tie, too close to call' : 'Winner'}</Soft>
+    <div role="status" aria-label="Headline" aria-busy={!isSettled}>
+      <Soft>{overruled ? 'Put first by the reviewer' : wordLabels[call.word]}</Soft>
       <Winner>{overruled ?? byFigures}</Winner>
       {overruled && (
         <p>
-          Overruled: {draft?.overruleReason} <Small>By the figures it is {byFigures}.</Small>
+          Overruled: {draft?.overruleReason} <Small>{formatCall(call, nameOf)}</Small>
         </p>
       )}
-      {isTie && <Small>Their scores differ by less than their uncertainty, or by less than a point.</Small>}
+      {!overruled && call.word !== 'alone' && <Small>{whatTheChanceSays(call, nameOf)}</Small>}
     </div>
   )
+}
+
+/** What the percentage means, for a reader who knows no statistics. */
+function whatTheChanceSays({ word, named, behind }: Call, nameOf: (id: string) => string): string {
+  const [first] = named
+  const name = first ? nameOf(first.id) : ''
+  const others = behind.length > 0 ? ` ${formatCount(behind.length, 'other is', 'others are')} behind.` : ''
+  if (word === 'close')
+    return `Each may be the best one: the percentage is how often, when all that is not known for sure is drawn again and again.${others}`
+  return `When all that is not known for sure is drawn again and again, ${name} comes out best ${formatChance(first?.chance ?? 0)} of the time.${others}`
 }
 
 /** So many reasons on either side are shown. */
 const mostReasons = { for: 5, against: 3 }
 
 interface ReasonsProps {
-  leader: EvaluatedRevision
-  next: EvaluatedRevision
+  leader: JudgedRevision
+  next: JudgedRevision
   contributions: Contribution[]
   nameOf: (id: string) => string
   query: string
@@ -90,7 +112,7 @@ function Reasons({ leader, next, contributions, nameOf, query }: ReasonsProps) {
     .filter(({ gain }) => gain < 0)
     .reverse()
     .slice(0, mostReasons.against)
-  const scored = ({ id, score }: EvaluatedRevision) => `${nameOf(id)} (${Math.round(score.value ?? 0)})`
+  const scored = ({ id, chances }: JudgedRevision) => `${nameOf(id)} (${Math.round(chances.mean)})`
   const list = (those: Contribution[]) => (
     <ReasonList>
       {those.map((one) => (

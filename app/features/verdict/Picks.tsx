@@ -1,4 +1,5 @@
 import { styled } from 'styled-components'
+import { formatList } from '#core/quantity/format-list.ts'
 import { avoided } from './AvoidList.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
@@ -27,11 +28,15 @@ const questions = [
 /** Who is first by three questions that buyers ask, and whom to avoid. */
 export function Picks({ judged }: { judged: EvaluationView }) {
   const { bySchool, nameOf } = judged
-  const firstBy = (id: string): string =>
-    bySchool
-      .find(({ school }) => school.id === id)
-      ?.leaders.map((one) => nameOf(one.id))
-      .join(' or ') || 'nobody yet'
+  const firstBy = (id: string): string => {
+    const call = bySchool.find(({ school }) => school.id === id)?.call
+    return call
+      ? formatList(
+          call.named.map((one) => nameOf(one.id)),
+          'disjunction',
+        )
+      : '…'
+  }
   const avoid = avoided(judged).map(({ id }) => nameOf(id))
   return (
     <List>

@@ -1,5 +1,6 @@
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
-import { evaluateRevisions, rankRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
+import { judge, type Judgement } from '#core/verdict/judgement.ts'
+import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
@@ -10,45 +11,48 @@ import type { EvaluationView } from './useEvaluation.ts'
 
 /** Published verdicts as they were, with what has changed since. */
 export function Published({ published, judged }: { published: Verdict[]; judged: EvaluationView }) {
-  const rankedFor = useRankingNow(judged)
+  const judgementFor = useJudgementNow(judged)
   if (published.length === 0) return <Soft>None yet.</Soft>
   return (
     <Stack $gap={18}>
       {published.map((verdict) => (
-        <PublishedVerdict key={verdict.id} verdict={verdict} ranked={rankedFor(verdict)} nameOf={judged.nameOf} />
+        <PublishedVerdict key={verdict.id} verdict={verdict} judgement={judgementFor(verdict)} nameOf={judged.nameOf} />
       ))}
     </Stack>
   )
 }
 
-/** Ranks the line-up as it is now by the school and for the driver of a verdict. */
-function useRankingNow({ school }: EvaluationView): (verdict: Verdict) => EvaluatedRevision[] {
+/** The line-up as it is now, judged by the school and for the driver of a verdict. */
+function useJudgementNow({ school }: EvaluationView): (verdict: Verdict) => Judgement {
   const { application, evaluation } = useLineup()
   const { columns, rows, method, schools, drivers } = evaluation
   return ({ schoolId, driverId }) => {
     const by = schools.find(({ id }) => id === schoolId) ?? school
     const driver = drivers.find(({ id }) => id === driverId)
     const criteria = effectiveCriteria(method, by, driver?.rules)
-    return rankRevisions(evaluateRevisions(application.form, columns, rows, criteria))
+    return judge(evaluateRevisions(application.form, columns, rows, criteria))
   }
 }
 
 interface Props {
   verdict: Verdict
-  ranked: EvaluatedRevision[]
+  judgement: Judgement
   nameOf: (id: string) => string
 }
 
-function PublishedVerdict({ verdict, ranked, nameOf }: Props) {
+function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
   const { method } = useLineup().evaluation
   const { send } = useAction()
   const { id, snapshot, words, overruleColumn, overruleReason } = verdict
   const day = verdict.publishedAt?.slice(0, 10) ?? ''
-  const changes = snapshot ? changesSince(snapshot, ranked, method.version, nameOf) : []
+  const changes = snapshot ? changesSince(snapshot, judgement, method.version, nameOf) : []
   return (
     <Stack $gap={6} as="section" aria-label={`Published ${day}`}>
       <h3>
-        {day}: {overruleColumn ? `${nameOf(overruleColumn)}, by the reviewer` : snapshot?.winners.join(' and ')}
+        {day}:{' '}
+        {overruleColumn
+          ? `${nameOf(overruleColumn)}, by the reviewer`
+          : (snapshot?.call ?? snapshot?.winners.join(' and '))}
       </h3>
       <Small>
         {snapshot?.school}, for {snapshot?.driver || 'anybody'}, method {snapshot?.method}

@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
-import { scoresTied, type EvaluatedRevision } from '#core/verdict/ranking.ts'
+import { formatChance, standingOf } from '#core/verdict/call.ts'
+import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -8,7 +9,7 @@ import { useColumnOf } from './useColumnOf.ts'
 import type { EvaluationView } from './useEvaluation.ts'
 
 const Ranking = styled(Table)`
-  tr[data-tied] td {
+  tr[data-named] td {
     background: var(--green-soft);
   }
   td:first-child,
@@ -21,11 +22,10 @@ const Ranking = styled(Table)`
 `
 
 /** Everybody in order, and who is not ranked and why. */
-export function RankingCard({ judged: { ranked, all, nameOf, query } }: { judged: EvaluationView }) {
+export function RankingCard({ judged: { ranked, call, all, nameOf, query } }: { judged: EvaluationView }) {
   const { application } = useLineup()
   const columnOf = useColumnOf()
-  const [leader] = ranked
-  const tiesLeader = ({ score }: EvaluatedRevision) => leader !== undefined && scoresTied(score, leader.score)
+  const isNamed = (id: string) => call !== undefined && standingOf(call, id) !== 'behind'
   return (
     <Card>
       <Stack $gap={10}>
@@ -36,30 +36,31 @@ export function RankingCard({ judged: { ranked, all, nameOf, query } }: { judged
               <tr>
                 <th scope="col">Rank</th>
                 <th scope="col">Product</th>
+                <th scope="col">First in</th>
                 <th scope="col">Score</th>
-                <th scope="col">May be</th>
+                <th scope="col">95 of 100 times</th>
                 <th scope="col">Known</th>
                 <th scope="col">Disclosure</th>
               </tr>
             </thead>
             <tbody>
               {ranked.map((one, rank) => {
-                const { id, score } = one
+                const { id, score, chance, chances } = one
                 const { given } = columnOf(one)
                 return (
-                  <tr key={id} data-tied={tiesLeader(one) || undefined}>
-                    <td>{rank > 0 && tiesLeader(one) ? '1, tied' : rank + 1}</td>
+                  <tr key={id} data-named={isNamed(id) || undefined}>
+                    <td>{rank + 1}</td>
                     <td>{nameOf(id)}</td>
+                    <td>{formatChance(chance)}</td>
                     <td>
                       <Link
                         to={`${href('/lineups/:application/score/:column', { application: application.id, column: id })}${query}`}
                       >
-                        {score.value?.toFixed(1)}
-                        {score.u > 0 && ` ± ${(2 * score.u).toFixed(1)}`}
+                        {chances.mean.toFixed(1)}
                       </Link>
                     </td>
                     <td>
-                      {Math.round(score.low)} to {Math.round(score.high)}
+                      {Math.round(chances.low)} to {Math.round(chances.high)}
                     </td>
                     <td>{Math.round(score.coverage * 100)} %</td>
                     <td>{given.length > 0 ? `sample given by ${given.join(', ')}` : ''}</td>
@@ -70,10 +71,10 @@ export function RankingCard({ judged: { ranked, all, nameOf, query } }: { judged
           </Ranking>
         </div>
         {all
-          .filter((one) => !ranked.includes(one))
+          .filter(({ id }) => !ranked.some((one) => one.id === id))
           .map((one) => (
             <Small key={one.id}>
-              {nameOf(one.id)} is not ranked: {reasonNotRanked(one)}.
+              {nameOf(one.id)} is not judged: {reasonNotJudged(one)}.
             </Small>
           ))}
       </Stack>
@@ -81,9 +82,4 @@ export function RankingCard({ judged: { ranked, all, nameOf, query } }: { judged
   )
 }
 
-function reasonNotRanked({ excluded, score }: EvaluatedRevision): string {
-  if (excluded !== undefined) return excluded
-  return score.value === undefined
-    ? 'nothing is known'
-    : `only ${Math.round(score.coverage * 100)} % of the weight is known`
-}
+const reasonNotJudged = ({ excluded }: EvaluatedRevision): string => excluded ?? 'nothing is known of it'

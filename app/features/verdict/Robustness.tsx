@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react'
-import type { WeightDraw } from '#core/score/smaa.ts'
+import type { WeightDraw } from '#core/score/draw-problem.ts'
+import { judgementSeed, judgementSettings } from '#core/verdict/judgement.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Alert, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -9,7 +10,11 @@ import { RankSharesChart } from './RankSharesChart.tsx'
 import { RankSharesTable } from './RankSharesTable.tsx'
 import { useRobustness } from './useRobustness.ts'
 
-const draws = 100_000
+/** Weights that are drawn take more draws to settle. */
+const settingsOf = (mode: WeightDraw) =>
+  mode === 'fixed'
+    ? { ...judgementSettings, ranks: true }
+    : { least: 32_768, most: 65_536, standardError: 0.0015, ranks: true }
 /** Share of itself, above and below, within which a weight is drawn around the school. */
 const around = 0.5
 
@@ -27,7 +32,8 @@ export function Robustness({ ranked, nameOf }: { ranked: EvaluatedRevision[]; na
       ranked.length > 1
         ? {
             contenders: ranked.map(({ score, evidence }) => ({ score, evidence })),
-            settings: { draw: mode, spread: around, draws, seed: 20_260_401 },
+            weights: { draw: mode, spread: around, seed: judgementSeed },
+            settings: settingsOf(mode),
           }
         : undefined,
     [ranked, mode],
@@ -35,7 +41,7 @@ export function Robustness({ ranked, nameOf }: { ranked: EvaluatedRevision[]; na
   const { run, cancel } = useRobustness(request)
   const result = run.state === 'done' ? run.result : undefined
   const rows = useMemo(() => result && rankShares(result, ranked, nameOf, mode), [result, ranked, nameOf, mode])
-  if (!request) return <Soft>It takes two products that are ranked.</Soft>
+  if (!request) return <Soft>It takes two products that are judged.</Soft>
   return (
     <Stack $gap={10}>
       <Row>
@@ -47,7 +53,7 @@ export function Robustness({ ranked, nameOf }: { ranked: EvaluatedRevision[]; na
         />
         <span role="status">
           <Small>
-            {run.state === 'running' && `${Math.round(run.progress * 100)} % of ${draws.toLocaleString('en')} draws`}
+            {run.state === 'running' && 'Drawing …'}
             {run.state === 'done' && `${run.result.draws.toLocaleString('en')} draws`}
             {run.state === 'stopped' && 'Stopped.'}
           </Small>
@@ -61,7 +67,8 @@ export function Robustness({ ranked, nameOf }: { ranked: EvaluatedRevision[]; na
           <RankSharesTable rows={rows} hasDrawnWeights={mode !== 'fixed'} />
           <Small>
             SMAA-2, Lahdelma and Salminen 2001. Measurements are drawn from their uncertainty, unit-to-unit spread
-            included, what is missing from all it may be. Seeded: the same input gives the same picture.
+            included, answers with the chance that they are mistaken, and what is missing from what such filters have.
+            Products that tie share the rank. Seeded: the same input gives the same picture.
           </Small>
         </>
       )}

@@ -2,7 +2,7 @@ import { disagreements } from '#core/score/disagreements.ts'
 import { Card, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
-import { WinnersBySchool } from './WinnersBySchool.tsx'
+import { ChancesBySchool } from './ChancesBySchool.tsx'
 
 /** Who wins by which school, and where the schools differ. */
 export function SchoolsCard({ judged }: { judged: EvaluationView }) {
@@ -10,8 +10,8 @@ export function SchoolsCard({ judged }: { judged: EvaluationView }) {
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>Winners by school</h2>
-        <WinnersBySchool {...judged} />
+        <h2>First by school</h2>
+        <ChancesBySchool {...judged} />
         <details>
           <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
             Where practitioners disagree, and the side that is in force

@@ -1,6 +1,9 @@
 import { useMemo } from 'react'
+import type { DrawSettings } from '#core/score/acceptability.ts'
 import type { Criterion } from '#core/score/criterion.ts'
-import { evaluateRevisions, rankRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
+import { formatChance } from '#core/verdict/call.ts'
+import { judge, type JudgedRevision } from '#core/verdict/judgement.ts'
+import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import { columnName } from '#app/data/column-name.ts'
 import type { LineupEvaluation } from '#app/data/lineup-evaluation.server.ts'
 import type { PreviewLineup } from '#app/data/preview-lineup.server.ts'
@@ -13,29 +16,36 @@ interface Props {
   after: readonly Criterion[]
 }
 
+/** Quick enough to follow each key that is pressed. */
+const previewed: DrawSettings = { least: 4096, most: 4096, standardError: 0, ranks: false }
+
 /** What a change of weights and value functions does to a line-up, before it is kept. */
 export function ScoreChangePreview({ preview: { form, evaluation }, before, after }: Props) {
   const { columns, rows } = useMemo(() => JSON.parse(evaluation) as LineupEvaluation, [evaluation])
-  const ranking = (criteria: readonly Criterion[]) => rankRevisions(evaluateRevisions(form, columns, rows, criteria))
-  const was = ranking(before)
+  const ranking = (criteria: readonly Criterion[]) =>
+    judge(evaluateRevisions(form, columns, rows, criteria), previewed).ranked
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- the other inputs come with the line-up
+  const was = useMemo(() => ranking(before), [columns, rows, before])
   const is = ranking(after)
-  if (is.length === 0) return <Soft>No product is ranked here yet.</Soft>
+  if (is.length === 0) return <Soft>No product is judged here yet.</Soft>
   return (
     <Table aria-label="Effect">
       <thead>
         <tr>
           <th scope="col">Rank</th>
           <th scope="col">Product</th>
+          <th scope="col">First in</th>
           <th scope="col">Score</th>
           <th scope="col">Before</th>
         </tr>
       </thead>
       <tbody>
-        {is.map(({ id, score }, rank) => (
+        {is.map(({ id, chance, chances }, rank) => (
           <tr key={id}>
             <td>{rank + 1}</td>
             <td>{columnName(columns.find((column) => column.id === id))}</td>
-            <td>{score.value?.toFixed(1)}</td>
+            <td>{formatChance(chance)}</td>
+            <td>{chances.mean.toFixed(1)}</td>
             <td>
               <Small>{formatFormer(was, id, rank)}</Small>
             </td>
@@ -47,10 +57,10 @@ export function ScoreChangePreview({ preview: { form, evaluation }, before, afte
 }
 
 /** The score and the rank that a product had before. */
-function formatFormer(was: EvaluatedRevision[], id: string, rank: number): string {
+function formatFormer(was: JudgedRevision[], id: string, rank: number): string {
   const formerRank = was.findIndex((one) => one.id === id)
   const former = was[formerRank]
-  if (!former) return 'not ranked'
+  if (!former) return 'not judged'
   const moved = formerRank === rank ? '' : `, ${formerRank > rank ? 'up' : 'down'} from ${formerRank + 1}`
-  return `${former.score.value?.toFixed(1)}${moved}`
+  return `${former.chances.mean.toFixed(1)}${moved}`
 }

@@ -1,36 +1,47 @@
-import { useMemo } from 'react'
 import { href, Link } from 'react-router'
 import { isExternalAttribute } from '#core/score/external-attributes.ts'
-import { sensitivity } from '#core/verdict/sensitivity.ts'
+import { formatFlip, type Flip } from '#core/verdict/flips.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
-import { Card, Stack } from '#app/ui/layout.tsx'
+import { Card, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { ReasonList } from './list.ts'
 import type { EvaluationView } from './useEvaluation.ts'
 
-/** The smallest changes that would put the second first. */
-export function SensitivityCard({ judged: { ranked, nameOf } }: { judged: EvaluationView }) {
+/** The smallest changes after which the verdict would be another one; each was judged anew. */
+export function SensitivityCard({ judged: { flips, ranked, nameOf } }: { judged: EvaluationView }) {
   const { columns } = useLineup().evaluation
   const { units: system } = usePreferences()
-  const statements = useMemo(() => sensitivity(ranked, nameOf, system), [ranked, nameOf, system])
+  const specimenOf = ({ change, attribute }: Flip): string | undefined =>
+    change.kind === 'value' && !isExternalAttribute(attribute)
+      ? columns.find(({ id }) => id === change.column)?.specimenId
+      : undefined
   return (
     <Card>
       <Stack $gap={10}>
         <h2>What would change it</h2>
-        <ReasonList>
-          {statements.map(({ text, column, attribute }) => {
-            const specimen = columns.find(({ id }) => id === column)?.specimenId
-            return (
-              <li key={text}>
-                {specimen && !isExternalAttribute(attribute) ? (
-                  <Link to={href('/specimens/:specimen/values/:key', { specimen, key: attribute })}>{text}</Link>
-                ) : (
-                  text
-                )}
-              </li>
-            )
-          })}
-        </ReasonList>
+        {ranked.length < 2 ? (
+          <Soft>It takes two that are judged.</Soft>
+        ) : !flips ? (
+          <Soft>Trying changes one by one …</Soft>
+        ) : flips.length === 0 ? (
+          <p>No single weight, reading or price within reason makes it another verdict.</p>
+        ) : (
+          <ReasonList>
+            {flips.map((flip) => {
+              const text = formatFlip(flip, nameOf, system)
+              const specimen = specimenOf(flip)
+              return (
+                <li key={text}>
+                  {specimen ? (
+                    <Link to={href('/specimens/:specimen/values/:key', { specimen, key: flip.attribute })}>{text}</Link>
+                  ) : (
+                    text
+                  )}
+                </li>
+              )
+            })}
+          </ReasonList>
+        )}
       </Stack>
     </Card>
   )

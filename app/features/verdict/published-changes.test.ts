@@ -11,13 +11,18 @@ const snapshot: VerdictSnapshot = {
     { column: 'b', name: 'Dovrel D-19', value: 70, low: 60, high: 75 },
   ],
   winners: ['Norrith N-40'],
+  call: 'Norrith N-40 leads: first in 90 % of what may be.',
+  word: 'leads',
   sentences: [],
 }
 const names: Record<string, string> = { a: 'Norrith N-40', b: 'Dovrel D-19', c: 'Selk S-1' }
 const since = (ranked: [id: string, value: number | undefined][], method = 1) =>
   changesSince(
     snapshot,
-    ranked.map(([id, value]) => ({ id, score: { value } })) as never,
+    {
+      ranked: ranked.map(([id, mean]) => ({ id, chances: { mean } })),
+      call: { word: 'leads', named: [{ id: ranked[0]![0], chance: 0.9 }], chance: 0.9, behind: [] },
+    } as never,
     method,
     (id) => names[id] ?? id,
   )
@@ -56,9 +61,9 @@ test.each([
       ['b', 84],
       ['a', 80],
     ]),
-    ['Dovrel D-19 now stands first instead of Norrith N-40.', 'Dovrel D-19 now scores 84 instead of 70.'],
+    ['Now: Dovrel D-19 leads: first in 90 % of what may be.', 'Dovrel D-19 now scores 84 instead of 70.'],
   ],
-  ['one that has gone', since([['a', 80]]), ['Dovrel D-19 is not ranked any more.']],
+  ['one that has gone', since([['a', 80]]), ['Dovrel D-19 is not judged any more.']],
   [
     'one that has come in',
     since([

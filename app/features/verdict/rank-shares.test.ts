@@ -4,8 +4,14 @@ import { rankShares, shareBeyond } from './rank-shares.ts'
 const line = (label: string, weight: number) => ({ criterion: { label, weight } })
 const ranked = ['a', 'b'].map((id) => ({ id, score: { lines: [line('Can wall', 6), line('Glue', 4)] } }))
 const result = {
-  ranks: Float64Array.from([0.75, 0.25, 0.25, 0.75]),
-  central: Float64Array.from([0.8, 0.2, 0.3, 0.7]),
+  ranks: [
+    [0.75, 0.25],
+    [0.25, 0.75],
+  ],
+  central: [
+    [0.8, 0.2],
+    [0.3, 0.7],
+  ],
 }
 const shares = (mode: 'around' | 'free', ranks = result.ranks) =>
   rankShares({ ...result, ranks } as never, ranked as never, (id) => id.toUpperCase(), mode as never)
@@ -30,7 +36,12 @@ test('around a school the usual weight is that of the school', () => {
 })
 
 test('one that is never first wins with nothing', () => {
-  expect(shares('free', Float64Array.from([1, 0, 0, 1]))[1]!.winsWith).toEqual([])
+  expect(
+    shares('free', [
+      [1, 0],
+      [0, 1],
+    ])[1]!.winsWith,
+  ).toEqual([])
 })
 
 test('ranks beyond the fifth stand together', () => {

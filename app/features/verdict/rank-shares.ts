@@ -1,4 +1,5 @@
-import type { SmaaResult, WeightDraw } from '#core/score/smaa.ts'
+import type { Acceptability } from '#core/score/acceptability.ts'
+import type { WeightDraw } from '#core/score/draw-problem.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 
 /** What the draws say of one product. */
@@ -19,15 +20,14 @@ const namedCriteria = 3
 
 /** What the draws say, product by product. */
 export function rankShares(
-  { ranks, central }: SmaaResult,
+  { ranks, central }: Pick<Acceptability, 'ranks' | 'central'>,
   ranked: readonly EvaluatedRevision[],
   nameOf: (id: string) => string,
   mode: WeightDraw,
 ): RankShares[] {
-  const n = ranked.length
   return ranked.map(({ id, score: { lines } }, row) => {
-    const shares = Array.from(ranks.subarray(row * n, (row + 1) * n))
-    const weights = central.subarray(row * lines.length, (row + 1) * lines.length)
+    const shares = ranks[row] ?? []
+    const weights = central[row] ?? []
     const base = lines.reduce((sum, { criterion }) => sum + criterion.weight, 0)
     const lifts = lines.map(({ criterion }, at) => {
       const usual = mode === 'free' ? 1 / lines.length : criterion.weight / base

@@ -1,34 +1,86 @@
 import { useMemo } from 'react'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
-import { schools as shippedSchools, type School } from '#core/score/schools.ts'
-import { evaluateRevisions, leaders, rankRevisions } from '#core/verdict/ranking.ts'
+import type { DrawSettings } from '#core/score/acceptability.ts'
+import { schools as shippedSchools } from '#core/score/schools.ts'
+import { callOf, type Call } from '#core/verdict/call.ts'
+import { judge, judgementOf } from '#core/verdict/judgement.ts'
+import { contenders, evaluateRevisions } from '#core/verdict/ranking.ts'
 import { columnNames } from '#app/data/column-name.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { useAddress } from '#app/ui/useAddress.ts'
+import { useJudgements } from './useJudgements.ts'
 
-/** The line-up judged by the school and for the driver that the address names. */
-export function useEvaluation() {
-  const { application, evaluation } = useLineup()
+/** A first answer, which the worker refines: known to a point in a hundred or so. */
+const firstAnswer: DrawSettings = { least: 4096, most: 4096, standardError: 0, ranks: false }
+
+/** How a school calls a line-up; undefined until it has been worked out. */
+export interface SchoolCall {
+  school: { id: string; name: string }
+  call: Call | undefined
+  /** Chance of first by column. */
+  chances: ReadonlyMap<string, number>
+}
+
+/**
+ * The line-up judged by the school and for the driver that the address names.
+ *
+ * @param more whether the other schools and what would change it are asked for as well
+ */
+export function useEvaluation({ more = false } = {}) {
+  const { application, evaluation, evaluationText } = useLineup()
   const { columns, rows, method, schools, drivers } = evaluation
   const { get, set } = useAddress()
   const [schoolId, driverId] = [get('school'), get('driver')]
   const school = schools.find(({ id }) => id === schoolId) ?? schools[0] ?? shippedSchools[0]
   const driver = drivers.find(({ id }) => id === driverId)
-  const judged = useMemo(() => {
-    const by = (one: School) =>
-      evaluateRevisions(application.form, columns, rows, effectiveCriteria(method, one, driver?.rules))
-    const all = by(school)
-    const ranked = rankRevisions(all)
-    const bySchool = schools.map((one) => {
-      const own = one === school ? ranked : rankRevisions(by(one))
-      return { school: one, ranked: own, leaders: leaders(own) }
-    })
-    return { all, ranked, leaders: leaders(ranked), bySchool }
-  }, [application.form, columns, rows, method, schools, school, driver])
+  const { drawn, flips, failed } = useJudgements({
+    form: application.form,
+    evaluation: evaluationText,
+    school: school.id,
+    driver: driver?.id ?? null,
+    more,
+  })
+  const all = useMemo(
+    () => evaluateRevisions(application.form, columns, rows, effectiveCriteria(method, school, driver?.rules)),
+    [application.form, columns, rows, method, school, driver],
+  )
+  const first = useMemo(() => judge(all, firstAnswer), [all])
+  const refined = drawn.get(school.id)
+  const judgement = useMemo(
+    () => (refined ? judgementOf(contenders(all), refined.drawn) : first),
+    [all, refined, first],
+  )
+  const bySchool = useMemo(
+    () =>
+      schools.map((one): SchoolCall => {
+        const own = drawn.get(one.id)
+        const chances = own ? own.ids.map((id, at) => ({ id, chance: own.drawn.first[at] ?? 0 })) : []
+        return { school: one, call: callOf(chances), chances: new Map(chances.map(({ id, chance }) => [id, chance])) }
+      }),
+    [schools, drawn],
+  )
+  const judgedOf = useMemo(() => {
+    const byId = new Map(judgement.ranked.map((one) => [one.id, one]))
+    return (id: string) => byId.get(id)
+  }, [judgement])
   const nameOf = useMemo(() => columnNames(columns), [columns])
   /** The part of an address that names school and driver. */
   const query = `?${new URLSearchParams({ school: school.id, ...(driver && { driver: driver.id }) })}`
-  return { ...judged, school, driver, set, nameOf, query }
+  return {
+    all,
+    ...judgement,
+    judgement,
+    /** Whether the answer is that of the worker, and will not change any more. */
+    isSettled: refined !== undefined || failed,
+    flips,
+    bySchool,
+    judgedOf,
+    school,
+    driver,
+    set,
+    nameOf,
+    query,
+  }
 }
 
 export type EvaluationView = ReturnType<typeof useEvaluation>

@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react'
-import type { SmaaResult } from '#core/score/smaa.ts'
+import type { Acceptability } from '#core/score/acceptability.ts'
 import type { RobustnessRequest } from '#app/workers/robustness.worker.ts'
 
 export type Robustness =
   | { state: 'running'; progress: number }
-  | { state: 'done'; result: SmaaResult }
+  | { state: 'done'; result: Acceptability }
   | { state: 'stopped' }
   | { state: 'failed' }
 
@@ -15,7 +15,7 @@ export function useRobustness(request: RobustnessRequest | undefined): { run: Ro
   useEffect(() => {
     if (!request) return
     const own = new Worker(new URL('../../workers/robustness.worker.ts', import.meta.url), { type: 'module' })
-    own.onmessage = ({ data }: MessageEvent<{ progress: number } | { result: SmaaResult }>) =>
+    own.onmessage = ({ data }: MessageEvent<{ progress: number } | { result: Acceptability }>) =>
       setRun(
         'result' in data
           ? { state: 'done', result: data.result, of: request }

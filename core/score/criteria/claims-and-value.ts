@@ -61,7 +61,7 @@ export const claimsAndValueCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'value.landed',
     weight: 0,
-    valueFunction: scale([4, 10], [8, 7], [12, 4], [16, 1], [20, 0]),
+    valueFunction: scale([4, 10], [8, 7], [12, 4], [17, 1], [25, 0]),
     rationale: 'In the currency of the line-up, one filter; set the breakpoints for yours.',
   },
   {
@@ -81,7 +81,7 @@ export const claimsAndValueCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'value.own',
     weight: 0,
-    valueFunction: scale([0, 5], [1, 10]),
+    valueFunction: scale([0, 0], [1, 10]),
     rationale: 'To some the safest: one party to blame in a warranty case. Warranty rules differ by country.',
   },
 ]

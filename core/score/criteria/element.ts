@@ -11,7 +11,7 @@ export const elementCriteria: readonly Criterion[] = [
     forms: cartridge,
     attribute: 'oring.material',
     weight: 4,
-    valueFunction: { kind: 'answers', points: { nitrile: 5, silicone: 7, hnbr: 8, fkm: 10 } },
+    valueFunction: { kind: 'answers', points: { nitrile: 0, silicone: 4, hnbr: 6, fkm: 10 } },
     rationale: 'Nitrile hardens above about 250 °F; others stand more.',
   },
   {
@@ -31,7 +31,7 @@ export const elementCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'caps.material',
     weight: 2,
-    valueFunction: { kind: 'answers', points: { steel: 9, moulded: 8, fibre: 7, none: 7 } },
+    valueFunction: { kind: 'answers', points: { steel: 10, moulded: 6, fibre: 4, none: 0 } },
     rationale: 'Steel is rugged; fibre is glued just as well. A matter of taste.',
   },
   {
@@ -51,7 +51,7 @@ export const elementCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'element.seam',
     weight: 2,
-    valueFunction: { kind: 'answers', points: { crimp: 10, weld: 8, glue: 7 } },
+    valueFunction: { kind: 'answers', points: { crimp: 10, weld: 5, glue: 0 } },
     rationale: 'An open seam is a door.',
   },
   {
@@ -61,7 +61,7 @@ export const elementCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'core.type',
     weight: 3,
-    valueFunction: { kind: 'answers', points: { spiral: 10, cage: 8, perforated: 8, louvred: 6, none: 3 } },
+    valueFunction: { kind: 'answers', points: { spiral: 10, cage: 7, perforated: 6, louvred: 3, none: 0 } },
     rationale: 'A spiral seam stands most when squeezed; a cage has far larger openings.',
   },
   {
@@ -81,7 +81,7 @@ export const elementCriteria: readonly Criterion[] = [
     forms: cartridge,
     attribute: 'tube.keys',
     weight: 4,
-    valueFunction: { kind: 'answers', points: { locked: 10, loose: 5, none: 2 } },
+    valueFunction: { kind: 'answers', points: { locked: 10, loose: 3, none: 0 } },
     rationale: 'Keys lock disc to tube.',
   },
   {
@@ -141,7 +141,7 @@ export const elementCriteria: readonly Criterion[] = [
     forms: cartridge,
     attribute: 'cartridge.spigot',
     weight: 1,
-    valueFunction: { kind: 'answers', points: { sealed: 10, plain: 7, none: 5 } },
+    valueFunction: { kind: 'answers', points: { sealed: 10, plain: 4, none: 0 } },
     rationale: 'Closes the drain of the housing.',
   },
 ]

@@ -21,7 +21,7 @@ export const mediaCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'pleat.crowding',
     weight: 3,
-    valueFunction: scale([0.75, 10], [0.9, 7], [1, 4], [1.2, 0]),
+    valueFunction: scale([0.75, 10], [0.9, 6], [1, 3], [1.1, 0]),
     rationale: 'Near 1 and above, part of the area is blind.',
   },
   {
@@ -41,7 +41,7 @@ export const mediaCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'media.type',
     weight: 5,
-    valueFunction: { kind: 'answers', points: { cellulose: 4, blend: 7, synthetic: 10, glass: 10 } },
+    valueFunction: { kind: 'answers', points: { cellulose: 0, blend: 5, synthetic: 10, glass: 10 } },
     rationale: 'Finer fibres stop smaller dirt at the same area.',
   },
   {
@@ -51,7 +51,7 @@ export const mediaCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'media.backing',
     weight: 1,
-    valueFunction: { kind: 'answers', points: { wire: 9, plastic: 8, none: 6 } },
+    valueFunction: { kind: 'answers', points: { wire: 10, plastic: 8, none: 0 } },
     rationale: 'Carries fine media; takes room from pleats. A matter of taste.',
   },
   {
@@ -61,7 +61,7 @@ export const mediaCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'pleats.count',
     weight: 0,
-    valueFunction: scale([36, 2], [50, 6], [65, 10]),
+    valueFunction: scale([36, 0], [50, 5], [65, 10]),
     rationale: '36 to 65 pleats are usual. If nothing else is known, some take the higher.',
   },
 ]

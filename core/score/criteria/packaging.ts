@@ -10,7 +10,7 @@ export const packagingCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'box.seal',
     weight: 0.5,
-    valueFunction: { kind: 'answers', points: { bag: 10, film: 9, cap: 7, none: 3 } },
+    valueFunction: { kind: 'answers', points: { bag: 10, film: 8, cap: 5, none: 0 } },
     rationale: 'Dust on a shelf ends on the clean side.',
   },
   {
@@ -20,7 +20,7 @@ export const packagingCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'box.closure',
     weight: 0.5,
-    valueFunction: { kind: 'answers', points: { 'glue-lines': 9, tape: 8, 'glue-dots': 6, flap: 3 } },
+    valueFunction: { kind: 'answers', points: { 'glue-lines': 10, tape: 8, 'glue-dots': 5, flap: 0 } },
     rationale: 'One of the clues to a counterfeit.',
   },
   {
@@ -30,7 +30,7 @@ export const packagingCriteria: readonly Criterion[] = [
     forms: both,
     attribute: 'box.maker',
     weight: 0.5,
-    valueFunction: { kind: 'answers', points: { named: 9, 'brand-only': 5 } },
+    valueFunction: { kind: 'answers', points: { named: 10, 'brand-only': 0 } },
     rationale: 'Someone answers for it.',
   },
 ]

@@ -11,8 +11,8 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'can.wall',
     weight: 6,
-    valueFunction: millimetreScale([0.3, 0], [0.381, 4], [0.45, 7], [0.508, 9], [0.6, 10]),
-    rationale: '0.015 and 0.020 in are the two usual walls; 0.4 to 0.5 mm is average.',
+    valueFunction: millimetreScale([0.36, 0], [0.381, 1.5], [0.45, 5.5], [0.508, 8.5], [0.6, 10]),
+    rationale: '0.36 to 0.6 mm is what is sold; 0.015 and 0.020 in are the two usual walls.',
   },
   {
     key: 'thread',
@@ -21,7 +21,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'thread.engagement',
     weight: 4,
-    valueFunction: millimetreScale([3, 0], [4.5, 4], [6, 7], [7.5, 10]),
+    valueFunction: millimetreScale([4.5, 0], [6, 6], [7.5, 10]),
     rationale: 'Three to five full threads; four is usual, five rare and best.',
   },
   {
@@ -31,7 +31,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'plate.thickness',
     weight: 3,
-    valueFunction: millimetreScale([2, 0], [2.8, 5], [3.5, 8], [4.2, 10]),
+    valueFunction: millimetreScale([2.2, 0], [2.8, 4], [3.5, 8], [4.2, 10]),
     rationale: 'A thicker plate bows less.',
   },
   {
@@ -41,7 +41,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'inlet.area',
     weight: 2,
-    valueFunction: scale([100e-6, 0], [174e-6, 6], [213e-6, 9], [260e-6, 10]),
+    valueFunction: scale([174e-6, 0], [213e-6, 10]),
     rationale: '0.27 to 0.33 in² together is usual.',
   },
   {
@@ -51,7 +51,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'gasket.material',
     weight: 3,
-    valueFunction: { kind: 'answers', points: { nitrile: 5, silicone: 7, hnbr: 8, acm: 8, fkm: 10, ptfe: 9 } },
+    valueFunction: { kind: 'answers', points: { nitrile: 0, silicone: 4, hnbr: 6, acm: 6, fkm: 10, ptfe: 8 } },
     rationale: 'Nitrile hardens above about 250 °F; others stand more.',
   },
   {
@@ -61,7 +61,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'gasket.thickness',
     weight: 2,
-    valueFunction: millimetreScale([2.5, 0], [3.05, 4], [3.8, 7], [4.65, 10]),
+    valueFunction: millimetreScale([3.05, 0], [3.8, 5], [4.65, 10]),
     rationale: '0.120 to 0.183 in is usual.',
   },
   {
@@ -91,7 +91,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'inside.centred',
     weight: 2,
-    valueFunction: { kind: 'answers', points: { centred: 10, off: 3 } },
+    valueFunction: { kind: 'answers', points: { centred: 10, off: 0 } },
     rationale: 'Off centre, the valve does not seat all round.',
   },
   {
@@ -111,7 +111,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'can.print',
     weight: 0.5,
-    valueFunction: { kind: 'answers', points: { printed: 8, stamped: 9, sticker: 5 } },
+    valueFunction: { kind: 'answers', points: { printed: 7, stamped: 10, sticker: 0 } },
     rationale: 'A sticker hides another brand as easily as it names one.',
   },
   {
@@ -121,7 +121,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'gasket.section',
     weight: 1,
-    valueFunction: { kind: 'answers', points: { lipped: 9, round: 8, square: 6 } },
+    valueFunction: { kind: 'answers', points: { lipped: 10, round: 6, square: 0 } },
     rationale: 'A lip seals with less torque.',
   },
   {
@@ -131,7 +131,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'gasket.proud',
     weight: 1,
-    valueFunction: millimetreScale([0.6, 0], [1, 5], [1.5, 9], [2, 10]),
+    valueFunction: millimetreScale([0.8, 0], [1.2, 5], [2, 10]),
     rationale: 'What can be squeezed before metal meets metal.',
   },
   {
@@ -151,7 +151,7 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'whole.weight',
     weight: 0,
-    valueFunction: scale([0.22, 2], [0.3, 7], [0.35, 10]),
+    valueFunction: scale([0.22, 0], [0.3, 6], [0.35, 10]),
     rationale: '220 to 350 g are usual; to some a sign of steel where it counts.',
   },
 ]

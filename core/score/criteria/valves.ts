@@ -11,7 +11,7 @@ export const valvesCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'adbv.material',
     weight: 5,
-    valueFunction: { kind: 'answers', points: { silicone: 10, nitrile: 5, other: 3 } },
+    valueFunction: { kind: 'answers', points: { silicone: 10, nitrile: 4, other: 0 } },
     rationale: 'Silicone stays limp; nitrile is enough at short intervals.',
   },
   {
@@ -31,7 +31,7 @@ export const valvesCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'bypass.build',
     weight: 4,
-    valueFunction: { kind: 'answers', points: { coil: 10, combination: 7, leaf: 5 } },
+    valueFunction: { kind: 'answers', points: { coil: 10, combination: 5, leaf: 0 } },
     rationale: 'A coil-loaded plunger opens at the same pressure each time; a matter of taste.',
   },
   {
@@ -41,7 +41,7 @@ export const valvesCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'bypass.place',
     weight: 2,
-    valueFunction: { kind: 'answers', points: { thread: 10, dome: 7, none: 7 } },
+    valueFunction: { kind: 'answers', points: { thread: 10, dome: 0, none: 5 } },
     rationale: 'At the thread end, settled dirt is not swept through; it opens rarely. A matter of taste.',
   },
   {
@@ -51,7 +51,7 @@ export const valvesCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'spring.type',
     weight: 2,
-    valueFunction: { kind: 'answers', points: { coil: 10, combination: 7, leaf: 6, none: 3 } },
+    valueFunction: { kind: 'answers', points: { coil: 10, combination: 6, leaf: 4, none: 0 } },
     rationale: 'A coil keeps its force; a leaf does the same for less. A matter of taste.',
   },
   {
@@ -61,7 +61,7 @@ export const valvesCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'adbv.thickness',
     weight: 1,
-    valueFunction: millimetreScale([0.7, 0], [1, 6], [1.3, 10], [1.6, 10], [2.4, 4]),
+    valueFunction: millimetreScale([0.7, 0], [1, 6], [1.3, 10], [1.6, 10], [2.4, 0]),
     rationale: 'Too thin flutters, too thick stays open.',
   },
   {
@@ -71,7 +71,7 @@ export const valvesCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'bypass.seal',
     weight: 2,
-    valueFunction: { kind: 'answers', points: { rubber: 10, plastic: 7, metal: 5, board: 4 } },
+    valueFunction: { kind: 'answers', points: { rubber: 10, plastic: 5, metal: 2, board: 0 } },
     rationale: 'A seat that leaks lets oil past the media all the time.',
   },
 ]

@@ -1,0 +1,20 @@
+import { styled } from 'styled-components'
+import { formatCall } from '#core/verdict/call.ts'
+import type { EvaluationView } from './useEvaluation.ts'
+
+const Line = styled.p`
+  margin: 0;
+  font: 600 19px/1.3 var(--label);
+  overflow-wrap: anywhere;
+`
+
+/** Who is first and how sure that is, in the words of every page. */
+export function CallLine({ judged: { call, school, driver, nameOf } }: { judged: EvaluationView }) {
+  if (!call) return null
+  return (
+    <Line role="status" aria-label="Who is first">
+      {school.name}
+      {driver && `, for ${driver.name}`}: {formatCall(call, nameOf)}
+    </Line>
+  )
+}

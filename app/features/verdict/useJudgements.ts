@@ -1,0 +1,48 @@
+import { useEffect, useState } from 'react'
+import type { Flip } from '#core/verdict/flips.ts'
+import type { DrawnSchool, JudgementAnswer, JudgementRequest } from '#app/workers/judgement.worker.ts'
+
+/** What the worker has said of a request so far. */
+export interface Judgements {
+  /** By school. */
+  drawn: ReadonlyMap<string, DrawnSchool>
+  flips: Flip[] | undefined
+  failed: boolean
+}
+
+const none: Judgements = { drawn: new Map(), flips: undefined, failed: false }
+
+let started: Worker | undefined
+
+/** One worker serves all views: it keeps the line-up that it has read. */
+const theWorker = (): Worker =>
+  (started ??= new Worker(new URL('../../workers/judgement.worker.ts', import.meta.url), { type: 'module' }))
+
+/** Has the line-up judged in a worker, by the school in force first; what belongs to an older request is dropped. */
+export function useJudgements({ form, evaluation, school, driver, more }: JudgementRequest): Judgements {
+  const [said, setSaid] = useState<Judgements & { evaluation?: string; key?: string }>(none)
+  const key = `${school} ${driver}`
+  useEffect(() => {
+    const worker = theWorker()
+    const own = { evaluation, key }
+    const add = (change: (before: Judgements) => Partial<Judgements>) =>
+      setSaid((before) => {
+        const known = before.evaluation === evaluation && before.key === key ? before : none
+        return { ...known, ...change(known), ...own }
+      })
+    const hear = ({ data }: MessageEvent<JudgementAnswer & { request: string }>) => {
+      if (data.request !== key) return
+      if ('flips' in data) add(() => ({ flips: data.flips }))
+      else add(({ drawn }) => ({ drawn: new Map(drawn).set(data.school, data) }))
+    }
+    const fail = () => add(() => ({ failed: true }))
+    worker.addEventListener('message', hear)
+    worker.addEventListener('error', fail)
+    worker.postMessage({ form, evaluation, school, driver, more } satisfies JudgementRequest)
+    return () => {
+      worker.removeEventListener('message', hear)
+      worker.removeEventListener('error', fail)
+    }
+  }, [key, form, evaluation, school, driver, more])
+  return said.evaluation === evaluation && said.key === key ? said : none
+}

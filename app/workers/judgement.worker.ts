@@ -1,0 +1,78 @@
+import type { FilterForm } from '#core/catalogue/index.ts'
+import { acceptability, type Acceptability } from '#core/score/acceptability.ts'
+import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import { flipSteps, type Flip } from '#core/verdict/flips.ts'
+import { judgementProblem, judgementSettings } from '#core/verdict/judgement.ts'
+import { contenders, evaluateRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
+import type { LineupEvaluation } from '#app/data/lineup-evaluation.server.ts'
+
+/** A line-up to be judged by a school for a driver; then by all other schools, and for what would change it. */
+export interface JudgementRequest {
+  form: FilterForm
+  /** The evaluation as it was sent to the page. */
+  evaluation: string
+  school: string
+  driver: string | null
+  /** Whether the other schools and what would change it are asked for. */
+  more: boolean
+}
+
+/** Those that were drawn, in the order of what came of it. */
+export interface DrawnSchool {
+  ids: string[]
+  drawn: Acceptability
+}
+
+export type JudgementAnswer = ({ school: string } & DrawnSchool) | { flips: Flip[] }
+
+let latest: JudgementRequest | undefined
+let parsed: { text: string; evaluation: LineupEvaluation } | undefined
+
+const pause = () => new Promise((resolve) => setTimeout(resolve))
+
+/** Judges off the page; a later request ends an earlier one. */
+self.onmessage = ({ data }: MessageEvent<JudgementRequest>) => {
+  latest = data
+  void answer(data)
+}
+
+async function answer(request: JudgementRequest): Promise<void> {
+  const { form, evaluation: text, school, driver, more } = request
+  if (parsed?.text !== text) parsed = { text, evaluation: JSON.parse(text) as LineupEvaluation }
+  const { columns, rows, method, schools, drivers } = parsed.evaluation
+  const rules = drivers.find(({ id }) => id === driver)?.rules
+  const say = (said: JudgementAnswer) => self.postMessage({ request: keyOf(request), ...said })
+  const evaluatedBy = (id: string): EvaluatedRevision[] =>
+    evaluateRevisions(
+      form,
+      columns,
+      rows,
+      effectiveCriteria(
+        method,
+        schools.find((one) => one.id === id),
+        rules,
+      ),
+    )
+  const judgeBy = (id: string) => {
+    const judged = contenders(evaluatedBy(id))
+    const drawn = acceptability(judgementProblem(judged), judgementSettings)
+    say({ school: id, ids: judged.map((one) => one.id), drawn })
+  }
+  judgeBy(school)
+  if (!more) return
+  for (const { id } of schools) {
+    await pause()
+    if (latest !== request) return
+    if (id !== school) judgeBy(id)
+  }
+  const steps = flipSteps(evaluatedBy(school))
+  for (;;) {
+    await pause()
+    if (latest !== request) return
+    const step = steps.next()
+    if (step.done) return say({ flips: step.value })
+  }
+}
+
+/** What tells one request from another, beside the evaluation. */
+const keyOf = ({ school, driver }: JudgementRequest): string => `${school} ${driver}`

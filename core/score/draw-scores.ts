@@ -1,0 +1,231 @@
+import { normalQuantile, normalShare } from '#core/quantity/normal.ts'
+import {
+  addFourPoints,
+  addPoints,
+  addWeightedPoints,
+  limitScores,
+  lookUpPoints,
+  normalSteps,
+  reach,
+} from './draw-columns.ts'
+import { cellKinds, quantiles, type DrawProblem } from './draw-problem.ts'
+import { sfc32 } from './random.ts'
+
+/** One cell that differs from draw to draw. */
+interface VaryingCell {
+  criterion: number
+  /** Of a known cell its points in shuffled order, twice over; of an open one its points by rising normal score. */
+  table: Float32Array
+}
+
+interface DrawnProduct {
+  known: VaryingCell[]
+  open: VaryingCell[]
+  /** Criteria whose points are the same in every draw. */
+  constant: { criterion: number; points: number }[]
+  /** Criteria that count in the mean: penalties do not. */
+  averaged: number[]
+  cap: number
+  quality: { mean: number; deviation: number }
+}
+
+/** Draws scores block by block; the columns are overwritten by the next block. */
+export interface ScoreDrawing {
+  /** Product after product, a column of {@link quantiles} scores each. */
+  scores: Float64Array
+  /** Criterion after criterion, a column of weights each, as shares of their sum; empty where they are fixed. */
+  weights: Float64Array
+  /** Draws the next block. */
+  next(): void
+}
+
+/**
+ * Scores of all products in blocks of 1,024 draws, column by column.
+ *
+ * Each cell's table of equally likely points is shuffled once and read in sequence from a place that is drawn anew for
+ * each block, so that a block holds every share of chance of every cell once: a Latin hypercube. What is open of one
+ * product is drawn through its quality, a common factor, so that an all in all good filter is likely to be good in
+ * what was not looked at as well.
+ *
+ * Source: McKay, Beckman and Conover, Technometrics 21 (1979) 239-245 for the sampling; the single common factor is
+ * that of factor analysis. Both from memory.
+ *
+ * @param problem see {@link DrawProblem}
+ * @example scoreDrawing(twoProducts).scores.length // => 2048
+ */
+export function scoreDrawing(problem: DrawProblem): ScoreDrawing {
+  const { products, criteria, draw, cap } = problem
+  const next = sfc32(problem.seed)
+  const source = drawingSource(problem, next)
+  const drawn = Array.from({ length: products }, (_, product) => drawnProduct(problem, product, next))
+  const scores = new Float64Array(products * quantiles)
+  const weights = new Float64Array(draw === 'fixed' ? 0 : criteria * quantiles)
+  const given = shares(problem.weights)
+  return {
+    scores,
+    weights,
+    next() {
+      if (draw !== 'fixed') drawWeights(problem, weights, next)
+      for (const [index, product] of drawn.entries()) {
+        const column = scores.subarray(index * quantiles, (index + 1) * quantiles)
+        if (product.open.length > 0) source.drawQuality(product)
+        if (draw === 'fixed') addFixed(column, product, given, source)
+        else addDrawn(column, product, weights, source)
+        limitScores(column, product.cap, cap)
+      }
+    },
+  }
+}
+
+/** Where points are read from, in the order of the draws. */
+interface DrawingSource {
+  /** A whole turn of a table, from a place that is drawn. */
+  from(table: Float32Array): Float32Array
+  /** Draws the quality of one product. */
+  drawQuality(product: DrawnProduct): void
+  /** Points of an open cell by that quality; overwritten by the next. */
+  openPoints(cell: VaryingCell): Float32Array
+}
+
+function drawingSource({ correlation }: DrawProblem, next: () => number): DrawingSource {
+  const normals = twice(shuffled(normalScores(), next))
+  const quality = new Float32Array(quantiles)
+  const points = new Float32Array(quantiles)
+  const [shared, own] = [Math.sqrt(correlation), Math.sqrt(1 - correlation)]
+  const from = (table: Float32Array): Float32Array => table.subarray(next() & (quantiles - 1))
+  return {
+    from,
+    drawQuality({ quality: { mean, deviation } }) {
+      const drawn = from(normals)
+      for (let k = 0; k < quantiles; k++) quality[k] = shared * (mean + deviation * drawn[k]!)
+    },
+    openPoints({ table }) {
+      lookUpPoints(points, table, quality, from(normals), own)
+      return points
+    },
+  }
+}
+
+/** A column of scores by weights that are the same in every draw. */
+function addFixed(
+  column: Float64Array,
+  { known, open, constant, averaged }: DrawnProduct,
+  given: Float64Array,
+  { from, openPoints }: DrawingSource,
+): void {
+  const share = averaged.reduce((sum, criterion) => sum + given[criterion]!, 0)
+  const weightOf = ({ criterion }: { criterion: number }) => (share === 0 ? 0 : (10 * given[criterion]!) / share)
+  column.fill(constant.reduce((sum, cell) => sum + weightOf(cell) * cell.points, 0))
+  const fours = known.length - (known.length % 4)
+  for (let k = 0; k < fours; k += 4) {
+    const [a, b, c, d] = [known[k]!, known[k + 1]!, known[k + 2]!, known[k + 3]!]
+    addFourPoints(
+      column,
+      [from(a.table), from(b.table), from(c.table), from(d.table)],
+      [weightOf(a), weightOf(b), weightOf(c), weightOf(d)],
+    )
+  }
+  for (const cell of known.slice(fours)) addPoints(column, from(cell.table), weightOf(cell))
+  for (const cell of open) addPoints(column, openPoints(cell), weightOf(cell))
+}
+
+const ones = new Float32Array(quantiles).fill(1)
+
+/** A column of scores by weights of each draw. */
+function addDrawn(
+  column: Float64Array,
+  { known, open, constant, averaged }: DrawnProduct,
+  weights: Float64Array,
+  { from, openPoints }: DrawingSource,
+): void {
+  const weightsOf = (criterion: number) => weights.subarray(criterion * quantiles, (criterion + 1) * quantiles)
+  const divisor = new Float64Array(quantiles)
+  column.fill(0)
+  for (const { criterion, points } of constant)
+    if (points !== 0)
+      addWeightedPoints(
+        column,
+        ones.map(() => points),
+        weightsOf(criterion),
+      )
+  for (const cell of known) addWeightedPoints(column, from(cell.table), weightsOf(cell.criterion))
+  for (const cell of open) addWeightedPoints(column, openPoints(cell), weightsOf(cell.criterion))
+  for (const criterion of averaged) addWeightedPoints(divisor, ones, weightsOf(criterion))
+  for (let k = 0; k < quantiles; k++) column[k] = divisor[k] === 0 ? 0 : (10 * column[k]!) / divisor[k]!
+}
+
+function drawnProduct(problem: DrawProblem, product: number, next: () => number): DrawnProduct {
+  const { criteria, points, kinds, penalty, quality, caps } = problem
+  const drawn: DrawnProduct = {
+    known: [],
+    open: [],
+    constant: [],
+    averaged: [],
+    cap: caps[product]!,
+    quality: { mean: quality[2 * product]!, deviation: quality[2 * product + 1]! },
+  }
+  for (let criterion = 0; criterion < criteria; criterion++) {
+    const cell = product * criteria + criterion
+    if (kinds[cell] === cellKinds.none) continue
+    if (penalty[criterion] === 0) drawn.averaged.push(criterion)
+    const table = points.slice(cell * quantiles, (cell + 1) * quantiles)
+    if (table.every((one) => one === table[0])) drawn.constant.push({ criterion, points: table[0]! })
+    else if (kinds[cell] === cellKinds.open) drawn.open.push({ criterion, table: byNormalScore(table) })
+    else drawn.known.push({ criterion, table: twice(shuffled(table, next)) })
+  }
+  return drawn
+}
+
+/** Rising points as a table over normal scores. */
+const byNormalScore = (table: Float32Array): Float32Array =>
+  Float32Array.from({ length: normalSteps }, (_, k) => {
+    const score = ((k + 0.5) / normalSteps) * 2 * reach - reach
+    return table[Math.min(quantiles - 1, Math.floor(normalShare(score) * quantiles))]!
+  })
+
+const normalScores = (): Float32Array =>
+  Float32Array.from({ length: quantiles }, (_, k) => normalQuantile((k + 0.5) / quantiles))
+
+/** The same values in an order that is drawn: Fisher and Yates. */
+function shuffled(values: Float32Array, next: () => number): Float32Array {
+  for (let k = values.length - 1; k > 0; k--) {
+    const other = next() % (k + 1)
+    const kept = values[k]!
+    values[k] = values[other]!
+    values[other] = kept
+  }
+  return values
+}
+
+/** A table twice over, so that a whole turn can be read in sequence from any place. */
+function twice(values: Float32Array): Float32Array {
+  const both = new Float32Array(2 * values.length)
+  both.set(values)
+  both.set(values, values.length)
+  return both
+}
+
+function shares(weights: Float64Array): Float64Array {
+  const sum = weights.reduce((all, weight) => all + weight, 0)
+  return weights.map((weight) => (sum === 0 ? 0 : weight / sum))
+}
+
+const uniform = 1 / 4294967296
+
+/** Weights as shares of their sum: around the school, or even over all there may be (normalised exponentials). */
+function drawWeights(
+  { criteria, weights: given, draw, spread }: DrawProblem,
+  into: Float64Array,
+  next: () => number,
+): void {
+  for (let k = 0; k < quantiles; k++) {
+    let sum = 0
+    for (let j = 0; j < criteria; j++) {
+      const weight =
+        draw === 'free' ? -Math.log((next() + 0.5) * uniform) : given[j]! * (1 + spread * (2 * next() * uniform - 1))
+      into[j * quantiles + k] = weight
+      sum += weight
+    }
+    for (let j = 0; j < criteria; j++) into[j * quantiles + k]! /= sum
+  }
+}
