@@ -1,4 +1,5 @@
-import { writeFileSync } from 'node:fs'
-import { methodMarkdown } from '#core/exchange/method-md.ts'
+import { readFileSync, writeFileSync } from 'node:fs'
+import { methodMarkdown, type SimulationResults } from '#core/exchange/method-md.ts'
 
-writeFileSync('docs/method.md', methodMarkdown())
+const simulation = JSON.parse(readFileSync('simulation/results.json', 'utf8')) as SimulationResults
+writeFileSync('docs/method.md', methodMarkdown(simulation))

@@ -11,43 +11,62 @@ beforeAll(async () => {
   app = await startApp({ demo: true })
   page = await openPage(app, '/')
   lineup = await page.$eval('section[aria-label="Skerry 1.1 D"] h2 a', (link) => link.getAttribute('href')!)
-  bench = await benchOf(page, 'Norrith N-40')
+  bench = await benchOf(page, 'Corvane CV-214')
 })
 afterAll(() => app.stop())
 
-const winner = (): Promise<string> => page.$eval('[role="status"] p', (line) => line.textContent ?? '')
+const winner = (): Promise<string> => page.$eval('[aria-label="Headline"] p', (line) => line.textContent ?? '')
+/** Waits until the answer will not change any more. */
+const settled = () => page.waitForSelector('[aria-label="Headline"][aria-busy="false"]')
 
 describe('the verdict', () => {
   test('another school, another winner, with its grounds', async () => {
     await visit(page, `${app.url}${lineup}/verdict`)
-    expect(await winner()).toBe('Norrith N-40')
-    await sees(page, 'Media area 1193 cm² against')
+    await settled()
+    expect(await winner()).toMatch(/^Corvane CV-214 \d\d %$/)
+    await sees(page, 'Media area 768 cm² against 1193 cm²')
     await choose(page, 'School', 'Thrift')
     await sees(page, 'the same build can be had for half')
-    await page.waitForFunction(() => document.querySelector('[role="status"] p')?.textContent === 'Pellgate PG-33')
+    await page.waitForFunction(() =>
+      document.querySelector('[aria-label="Headline"] p')?.textContent?.startsWith('Pellgate PG-33'),
+    )
     await sees(page, 'Landed price 4.8 against')
+  })
+
+  test('every page says the same of who is first', async () => {
+    await choose(page, 'School', 'Build first')
+    await settled()
+    const chance = /(\d+ %)$/.exec(await winner())?.[1]
+    for (const view of ['', '/face-off', '/money']) {
+      await visit(page, `${app.url}${lineup}${view}`)
+      await sees(page, `Build first: Corvane CV-214 leads: first in ${chance} of what may be.`)
+    }
+    await visit(page, `${app.url}${lineup}/verdict`)
   })
 
   test('a tie is called a tie', async () => {
     await choose(page, 'School', 'Old hand')
-    await sees(page, 'A tie, too close to call')
-    expect(await winner()).toContain(' and ')
+    await sees(page, 'Too close to call')
+    await settled()
+    expect(await winner()).toMatch(/^\S+ \S+ \d\d % and \S+ \S+ \d\d %$/)
   })
 
   test('a driver shifts the weights by rules that can be read', async () => {
     await choose(page, 'School', 'Build first')
-    const before = await page.$$eval('tbody tr td:nth-child(3)', (cells) =>
-      cells.slice(0, 6).map((cell) => cell.textContent),
+    const before = await page.$$eval('[aria-label="Ranking"] tbody tr td:nth-child(4)', (cells) =>
+      cells.map((cell) => cell.textContent),
     )
     await choose(page, 'For the driver', 'Ferry taxi')
     await sees(page, 'the anti-drain-back valve counts double')
     expect(
-      await page.$$eval('tbody tr td:nth-child(3)', (cells) => cells.slice(0, 6).map((cell) => cell.textContent)),
+      await page.$$eval('[aria-label="Ranking"] tbody tr td:nth-child(4)', (cells) =>
+        cells.map((cell) => cell.textContent),
+      ),
     ).not.toEqual(before)
   })
 
   test('how sure: ranks are drawn in the background, around the school and with any weights', async () => {
-    await sees(page, '100,000 draws')
+    await sees(page, ' draws')
     const shares = () =>
       page.$$eval('[aria-label="Rank shares"] tbody tr', (rows) =>
         rows.map((row) =>
@@ -69,7 +88,10 @@ describe('the verdict', () => {
 
   test('what would change it, by weight and by reading', async () => {
     await sees(page, 'What would change it')
-    expect(await words(page)).toMatch(/weighing [\d.]+ instead of [\d.]+ would put/)
+    await page.waitForFunction(() => document.body.innerText.includes(' weighed '), { timeout: 60_000 })
+    expect(await words(page)).toMatch(
+      /If [a-z -]+ weighed [\d.]+ instead of [\d.]+, (it would be too close|\S+ \S+ would (lead|win))/,
+    )
   })
 
   test('overruling takes a reason, and is shown as such', async () => {
@@ -80,7 +102,7 @@ describe('the verdict', () => {
     await fill(page, 'Reason to overrule', 'under warranty the engine maker’s own saves an argument')
     await press(page, 'button', 'Keep')
     await sees(page, 'Put first by the reviewer')
-    await sees(page, 'By the figures it is Norrith N-40')
+    await sees(page, 'Corvane CV-214 leads: first in')
     await choose(page, 'Put first all the same', 'nobody: it stands as it is')
     await press(page, 'button', 'Publish as it is')
     await sees(page, 'Nothing has changed it since.')
@@ -94,9 +116,9 @@ describe('the verdict', () => {
     await page.keyboard.press('3')
     expect((await kept).status()).toBe(200)
     await visit(page, `${app.url}${lineup}/verdict`)
-    expect(await winner()).not.toContain('Norrith')
-    await sees(page, 'Norrith N-40: rust inside a new filter; capped at 20 whatever else is good.')
-    await sees(page, 'now stands first instead of Norrith N-40')
+    expect(await winner()).not.toContain('Corvane CV-214')
+    await sees(page, 'Corvane CV-214: rust inside a new filter; capped at 20 whatever else is good.')
+    await sees(page, 'Now: Norrith N-40 wins: first in')
   })
 
   test('in print the page stands alone', async () => {
@@ -114,16 +136,13 @@ describe('the face-off', () => {
     await visit(page, `${app.url}${lineup}/face-off`)
     await choose(page, 'First filter', 'Corvane CV-214')
     await choose(page, 'Second filter', 'Merribank MB-1120')
-    await sees(page, 'Corvane CV-214 is ahead')
+    await sees(page, 'Merribank MB-1120 wins against Corvane CV-214: better in > 99 % of what may be.')
     await sees(page, 'Corvane CV-214 gains most by')
     await sees(page, 'for that it is better in')
     expect(await words(page)).not.toContain('= tie')
     await page.locator('::-p-text(All 1)').click()
     await sees(page, '= tie')
-    await sees(
-      page,
-      'At 30 µm they cannot be compared: Corvane CV-214 at least 99 %, Merribank MB-1120 at least 93.5 %.',
-    )
+    await sees(page, 'Corvane CV-214 at least 99 %, Merribank MB-1120 at least 93.5 %.')
     await sees(page, 'At 10 µm they cannot be compared')
     await press(page, 'button', 'Swap')
     await page.waitForFunction(() => document.querySelector('svg[aria-label^="Merribank MB-1120 above"]'))
@@ -139,10 +158,10 @@ describe('taste is data', () => {
     await sees(page, '1 criterion changed.')
     expect(await page.$eval('[aria-label="Effect"]', (table) => table.textContent)).toMatch(/\d+\.\d/)
     await fill(page, 'What was changed, and why', 'a straight line for the wall')
-    await press(page, 'button', 'Save as version 2')
-    await sees(page, 'Version 2: a straight line for the wall')
+    await press(page, 'button', 'Save as version 3')
+    await sees(page, 'Version 3: a straight line for the wall')
     await visit(page, `${app.url}${lineup}/verdict`)
-    await sees(page, 'The method is now version 2; it was 1.')
+    await sees(page, 'The method is now version 3; it was 2.')
   })
 
   test('a school is copied, changed and used', async () => {
@@ -154,7 +173,9 @@ describe('taste is data', () => {
     await sees(page, 'your own')
     await visit(page, `${app.url}${lineup}/verdict`)
     await choose(page, 'School', 'Harbour thrift')
-    await page.waitForFunction(() => document.querySelector('[role="status"] p')?.textContent === 'Pellgate PG-33')
+    await page.waitForFunction(() =>
+      document.querySelector('[aria-label="Headline"] p')?.textContent?.startsWith('Pellgate PG-33'),
+    )
   })
 })
 

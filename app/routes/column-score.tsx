@@ -3,6 +3,7 @@ import { fatalFaultCap } from '#core/score/fatal-faults.ts'
 import { columnName } from '#app/data/column-name.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
+import { attributeAddress } from '#app/features/verdict/attribute-address.ts'
 import { ScoreBreakdown } from '#app/features/verdict/ScoreBreakdown.tsx'
 import { useColumnOf } from '#app/features/verdict/useColumnOf.ts'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
@@ -49,13 +50,6 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
       </Card>
     </Page>
   )
-}
-
-/** Where what a criterion judges stands. */
-function attributeAddress(attribute: string, application: string, specimen: string): string {
-  if (attribute.startsWith('claim.')) return href('/lineups/:application/claims', { application })
-  if (attribute.startsWith('value.')) return href('/lineups/:application/money', { application })
-  return href('/specimens/:specimen/values/:key', { specimen, key: attribute })
 }
 
 function NoSuchColumn({ application }: { application: string }) {

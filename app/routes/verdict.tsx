@@ -7,6 +7,7 @@ import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { DisclosureCard } from '#app/features/verdict/DisclosureCard.tsx'
 import { HeadlineCard } from '#app/features/verdict/HeadlineCard.tsx'
+import { NextReadingsCard } from '#app/features/verdict/NextReadingsCard.tsx'
 import { Published } from '#app/features/verdict/Published.tsx'
 import { RankingCard } from '#app/features/verdict/RankingCard.tsx'
 import { ReviewerCard } from '#app/features/verdict/ReviewerCard.tsx'
@@ -76,6 +77,7 @@ export default function VerdictPage({ loaderData: { draft, published } }: Route.
           <Robustness ranked={judged.ranked} nameOf={judged.nameOf} />
         </Stack>
       </Card>
+      <NextReadingsCard judged={judged} />
       <SensitivityCard judged={judged} />
       <SchoolsCard judged={judged} />
       <DisclosureCard judged={judged} />

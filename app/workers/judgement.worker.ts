@@ -1,10 +1,13 @@
 import type { FilterForm } from '#core/catalogue/index.ts'
 import { acceptability, type Acceptability } from '#core/score/acceptability.ts'
-import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import type { Row } from '#core/compare/lineup.ts'
+import type { DriverRule } from '#core/score/driver-rules.ts'
+import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
+import type { School } from '#core/score/schools.ts'
 import { flipSteps, type Flip } from '#core/verdict/flips.ts'
 import { judgementProblem, judgementSettings } from '#core/verdict/judgement.ts'
-import { contenders, evaluateRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
-import type { LineupEvaluation } from '#app/data/lineup-evaluation.server.ts'
+import { nextReadings, type NextReading } from '#core/verdict/next-reading.ts'
+import { contenders, evaluateRevisions, type EvaluatedRevision, type RevisionContext } from '#core/verdict/ranking.ts'
 
 /** A line-up to be judged by a school for a driver; then by all other schools, and for what would change it. */
 export interface JudgementRequest {
@@ -23,10 +26,22 @@ export interface DrawnSchool {
   drawn: Acceptability
 }
 
-export type JudgementAnswer = ({ school: string } & DrawnSchool) | { flips: Flip[] }
+export type JudgementAnswer = ({ school: string } & DrawnSchool) | { next: NextReading[] } | { flips: Flip[] }
 
 let latest: JudgementRequest | undefined
-let parsed: { text: string; evaluation: LineupEvaluation } | undefined
+/** So many readings are proposed to be taken next. */
+const toldReadings = 3
+
+/** What it reads of the evaluation. */
+interface Evaluation {
+  columns: RevisionContext[]
+  rows: Row[]
+  method: Method
+  schools: School[]
+  drivers: { id: string; rules: DriverRule[] }[]
+}
+
+let parsed: { text: string; evaluation: Evaluation } | undefined
 
 const pause = () => new Promise((resolve) => setTimeout(resolve))
 
@@ -38,7 +53,7 @@ self.onmessage = ({ data }: MessageEvent<JudgementRequest>) => {
 
 async function answer(request: JudgementRequest): Promise<void> {
   const { form, evaluation: text, school, driver, more } = request
-  if (parsed?.text !== text) parsed = { text, evaluation: JSON.parse(text) as LineupEvaluation }
+  if (parsed?.text !== text) parsed = { text, evaluation: JSON.parse(text) as Evaluation }
   const { columns, rows, method, schools, drivers } = parsed.evaluation
   const rules = drivers.find(({ id }) => id === driver)?.rules
   const say = (said: JudgementAnswer) => self.postMessage({ request: keyOf(request), ...said })
@@ -60,6 +75,9 @@ async function answer(request: JudgementRequest): Promise<void> {
   }
   judgeBy(school)
   if (!more) return
+  await pause()
+  if (latest !== request) return
+  say({ next: nextReadings(evaluatedBy(school), rows).slice(0, toldReadings) })
   for (const { id } of schools) {
     await pause()
     if (latest !== request) return

@@ -37,6 +37,8 @@ interface Common {
   notApplicableWhen?: NotApplicableWhen[]
   /** Recorded when there is time; never counted as missing. */
   extra?: boolean
+  /** Minutes that it takes, where that is not what its kind takes. Common practice, no published source. */
+  minutes?: number
 }
 
 export interface QuantityCharacteristic extends Common {
@@ -116,6 +118,25 @@ export type Characteristic =
   | TextCharacteristic
   | OpeningsCharacteristic
   | ThreadCharacteristic
+
+/** Minutes that a reading takes by its kind, tools at hand. Common practice, no published source. */
+const minutesByKind: Record<Characteristic['kind'], number> = {
+  quantity: 1,
+  count: 1,
+  choice: 0.5,
+  grade: 0.5,
+  fault: 0.5,
+  text: 0.5,
+  openings: 2,
+  thread: 1,
+}
+
+/**
+ * Minutes that a reading takes.
+ *
+ * @example minutesOf(characteristicOf('can.height')) // => 1
+ */
+export const minutesOf = ({ kind, minutes }: Characteristic): number => minutes ?? minutesByKind[kind]
 
 const faultOptions = (fault: FaultCharacteristic): Option[] => [
   { value: 'none', label: 'No', description: 'Looked for and not found.' },

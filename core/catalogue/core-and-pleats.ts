@@ -98,6 +98,7 @@ export const coreAndPleatsCharacteristics: Characteristic[] = [
   {
     ...pack,
     key: 'pleats.count',
+    minutes: 3,
     part: 'pleats',
     lostAfter: 'unfold',
     kind: 'count',

@@ -15,6 +15,7 @@ export const mediaCharacteristics: Characteristic[] = [
   {
     ...media,
     key: 'media.length',
+    minutes: 6,
     kind: 'quantity',
     ...reads.strip,
     plausible: range.m(0.4, 5),
@@ -40,6 +41,7 @@ export const mediaCharacteristics: Characteristic[] = [
   {
     ...media,
     key: 'media.width',
+    minutes: 2,
     kind: 'quantity',
     ...reads.size,
     decimals: 1,
@@ -66,6 +68,7 @@ export const mediaCharacteristics: Characteristic[] = [
   {
     ...media,
     key: 'media.thickness',
+    minutes: 2,
     kind: 'quantity',
     ...reads.small,
     plausible: range.mm(0.2, 2.5),
@@ -78,6 +81,7 @@ export const mediaCharacteristics: Characteristic[] = [
   {
     ...media,
     key: 'media.weight',
+    minutes: 2,
     kind: 'quantity',
     ...reads.weight,
     plausible: range.g(3, 300),

@@ -148,6 +148,7 @@ export const springAndBypassCharacteristics: Characteristic[] = [
   {
     ...part,
     key: 'bypass.push',
+    minutes: 4,
     part: 'bypass',
     kind: 'quantity',
     ...reads.weight,

@@ -88,6 +88,7 @@ export const valveAndCanCharacteristics: Characteristic[] = [
   {
     ...part,
     key: 'can.wall',
+    minutes: 2,
     part: 'can',
     kind: 'quantity',
     ...reads.small,

@@ -30,7 +30,8 @@ export function testOf({ standard, pass }: Claim['parts']): string | null {
 }
 
 /**
- * Pairs of efficiency claims that have both a percentage and a size; the rest bounds nothing.
+ * Pairs of efficiency claims that have both a percentage and a size; the rest bounds nothing. A claim that contradicts
+ * itself says no more than its weakest reading: its lowest share, at its largest size, as a lower bound.
  *
  * @example usablePoints([intervalClaim('a', 15e6)]) // => []
  */
@@ -38,10 +39,28 @@ export const usablePoints = (claims: readonly Claim[]): CaptureEfficiency[] =>
   claims.flatMap(({ id, kind, parts }) =>
     kind !== 'efficiency'
       ? []
-      : (parts.points ?? []).flatMap(({ share, saying, size }) =>
-          share === null || size === null ? [] : [{ claim: id, share, saying, size, test: testOf(parts) }],
+      : weakestIfContradictory(
+          (parts.points ?? []).flatMap(({ share, saying, size }) =>
+            share === null || size === null ? [] : [{ claim: id, share, saying, size, test: testOf(parts) }],
+          ),
         ),
   )
+
+function weakestIfContradictory(points: CaptureEfficiency[]): CaptureEfficiency[] {
+  const [first] = points
+  if (!first || !contradictsItself(points)) return points
+  const share = Math.min(...points.map((point) => point.share))
+  const size = Math.max(...points.map((point) => point.size))
+  return [{ ...first, share, size, saying: 'at-least' }]
+}
+
+/**
+ * Whether the pairs of one claim cannot all be true.
+ *
+ * @example contradictsItself([point(0.9, 20e-6), point(0.95, 10e-6)]) // => true
+ */
+export const contradictsItself = (points: readonly CaptureEfficiency[]): boolean =>
+  points.some((one, index) => points.slice(index + 1).some((other) => conflictingPoints(one, other)))
 
 const boundsBelow = ({ saying }: CaptureEfficiency): boolean => saying !== 'up-to'
 const boundsAbove = ({ saying }: CaptureEfficiency): boolean => saying === 'equal' || saying === 'up-to'

@@ -1,8 +1,16 @@
 import { describe, expect, test } from 'vitest'
-import { boundsAt, conflictingPoints, interpolate, testOf, usablePoints, type CaptureEfficiency } from './bounds.ts'
+import {
+  boundsAt,
+  conflictingPoints,
+  contradictsItself,
+  interpolate,
+  testOf,
+  usablePoints,
+  type CaptureEfficiency,
+} from './bounds.ts'
 import { capacityPerArea } from './capacity.ts'
 import type { Claim } from './claim.ts'
-import { compareClaims, formatBounds, formatComparison } from './compare.ts'
+import { atLeastAsGood, compareClaims, formatBounds, formatComparison } from './compare.ts'
 
 const point = (percent: number, micrometres: number, more: Partial<CaptureEfficiency> = {}): CaptureEfficiency => ({
   claim: 'c',
@@ -15,50 +23,94 @@ const point = (percent: number, micrometres: number, more: Partial<CaptureEffici
 const multi = { test: 'ISO4548-12' }
 const single = { test: 'ISO4548-12 single' }
 const at20 = (a: CaptureEfficiency[], b: CaptureEfficiency[]) => compareClaims(a, b, 20e-6)
-const words = (a: CaptureEfficiency[], b: CaptureEfficiency[]) => formatComparison('One', 'Two', 20e-6, at20(a, b))
+const words = (a: CaptureEfficiency[], b: CaptureEfficiency[]) =>
+  at20(a, b).map((comparison) => formatComparison('One', 'Two', 20e-6, comparison))
+const outcomes = (a: CaptureEfficiency[], b: CaptureEfficiency[]) => at20(a, b).map(({ outcome }) => outcome)
 
 describe('two products at one size', () => {
   test('ahead, behind and the same, and what is said of each', () => {
-    expect(words([point(99, 20, multi)], [point(98, 20, multi)])).toBe('At 20 µm One is ahead: One 99 %, Two 98 %.')
-    expect(words([point(98, 20, multi)], [point(99, 20, multi)])).toBe('At 20 µm Two is ahead: One 98 %, Two 99 %.')
-    expect(words([point(98, 20, multi)], [point(98, 20, multi)])).toBe('At 20 µm both claim the same: 98 %.')
+    expect(words([point(99, 20, multi)], [point(98, 20, multi)])).toEqual([
+      'At 20 µm, by ISO4548-12, One is ahead: One 99 %, Two 98 %.',
+    ])
+    expect(words([point(98, 20, multi)], [point(99, 20, multi)])).toEqual([
+      'At 20 µm, by ISO4548-12, Two is ahead: One 98 %, Two 99 %.',
+    ])
+    expect(words([point(98, 20, multi)], [point(98, 20, multi)])).toEqual([
+      'At 20 µm, by ISO4548-12, both claim the same: 98 %.',
+    ])
   })
 
-  test('a test that one does not name leaves a caveat, but not where nothing can be compared', () => {
-    expect(words([point(99, 20, multi)], [point(98, 20)])).toBe(
-      'At 20 µm One is ahead: One 99 %, Two 98 %. This holds if both were tested alike: not both name their test.',
-    )
-    expect(words([point(98, 20)], [point(98, 20)])).toContain('both claim the same: 98 %. This holds if')
-    expect(words([point(99, 30, multi)], [point(97.5, 20)])).toBe(
-      'At 20 µm they cannot be compared: One at most 99 %, Two 97.5 %.',
-    )
+  test('a bound that reaches the other is at least as good', () => {
+    const plus = point(99, 20, { ...multi, saying: 'plus' })
+    expect(words([plus], [point(99, 20, multi)])).toEqual([
+      'At 20 µm, by ISO4548-12, One is at least as good: One at least 99 %, Two 99 %.',
+    ])
+    expect(outcomes([point(99, 20, multi)], [plus])).toEqual(['at-most'])
   })
 
   test.each([
-    ['equal lower bounds are not the same claim', [point(98, 20)], [point(98, 20, { saying: 'plus' })]],
-    ['nor are equal upper bounds', [point(98, 20)], [point(98, 20, { saying: 'up-to' })]],
+    [
+      'equal lower bounds are not the same claim',
+      [point(98, 20, { ...multi, saying: 'plus' })],
+      [point(98, 20, { ...multi, saying: 'plus' })],
+    ],
     ['nothing is known of either', [], []],
     ['two tests that each names one', [point(99, 20, multi)], [point(90, 20, single)]],
-  ])('%s', (_, a, b) => {
-    expect(at20(a, b).outcome).toBe('not-comparable')
-    expect(at20(b, a).outcome).toBe('not-comparable')
+    ['a test that one does not name', [point(99, 20, multi)], [point(90, 20)]],
+    ['no test at all', [point(99, 20)], [point(90, 20)]],
+  ])('%s: not comparable', (_, a, b) => {
+    expect(outcomes(a, b)).toEqual(['not-comparable'])
+    expect(outcomes(b, a)).toEqual(['not-comparable'])
   })
 
-  test('of several tests the one that settles it counts', () => {
+  test('where no test is named by both it is said', () =>
+    expect(words([point(99, 20, multi)], [point(98, 20)])).toEqual([
+      'At 20 µm they cannot be compared, for they name no test in common: One 99 %, Two 98 %.',
+    ]))
+
+  test('two tests by which each is ahead stand on a line of their own, and both sides say the same', () => {
     const a = [point(99, 20, single), point(95, 20, multi)]
-    const b = [point(90, 30, single), point(98, 20, multi)]
-    expect(at20(a, b)).toMatchObject({ outcome: 'ahead', unnamed: false })
-    const settledBySecond = [point(99, 30, single), point(95, 20, multi)]
-    expect(at20(settledBySecond, [point(98, 20, multi)])).toMatchObject({
-      outcome: 'behind',
-      a: { lower: 0.95, upper: 0.95 },
-      b: { lower: 0.98, upper: 0.98 },
-    })
+    const b = [point(90, 20, single), point(98, 20, multi)]
+    expect(at20(a, b).map(({ test: name, outcome }) => [name, outcome])).toEqual([
+      ['ISO4548-12 single', 'ahead'],
+      ['ISO4548-12', 'behind'],
+    ])
+    expect(new Map(at20(b, a).map(({ test: name, outcome }) => [name, outcome]))).toEqual(
+      new Map([
+        ['ISO4548-12 single', 'behind'],
+        ['ISO4548-12', 'ahead'],
+      ]),
+    )
+  })
+})
+
+describe('a claim of several sizes', () => {
+  const several = [point(99, 20, multi), point(94, 15, multi), point(74, 10, multi)]
+
+  test('is at least as good as one of a single size that it reaches', () => {
+    expect(atLeastAsGood(several, [point(98, 20, multi)])).toEqual({ side: 'a', test: 'ISO4548-12' })
+    expect(atLeastAsGood([point(98, 25, multi)], several)).toEqual({ side: 'b', test: 'ISO4548-12' })
   })
 
-  test('a claim under no test stands beside one under any, and says that it is unnamed', () => {
-    expect(at20([point(99, 20)], [point(90, 20, multi)])).toMatchObject({ outcome: 'ahead', unnamed: true })
-    expect(at20([point(99, 20, multi)], [point(90, 20, multi)])).toMatchObject({ outcome: 'ahead', unnamed: false })
+  test('is not, where the other says more at a size, or by another test', () => {
+    expect(atLeastAsGood(several, [point(96, 15, multi)])).toBeUndefined()
+    expect(atLeastAsGood(several, [point(98, 20, single)])).toBeUndefined()
+    expect(atLeastAsGood(several, several)).toBeUndefined()
+  })
+
+  test('that contradicts itself says its lowest share at its largest size', () => {
+    const parts = {
+      standard: 'ISO 4548-12',
+      points: [
+        { share: 0.99, saying: 'equal' as const, size: 10e-6 },
+        { share: 0.95, saying: 'equal' as const, size: 25e-6 },
+      ],
+    }
+    const claim = { id: 'c', productId: 'p', kind: 'efficiency', words: '', place: 'front', readOn: '', parts } as Claim
+    expect(usablePoints([claim])).toEqual([
+      { claim: 'c', share: 0.95, saying: 'at-least', size: 25e-6, test: 'ISO4548-12' },
+    ])
+    expect(contradictsItself(several)).toBe(false)
   })
 })
 

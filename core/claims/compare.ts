@@ -1,58 +1,84 @@
 import { formatNumber } from '#core/quantity/format.ts'
 import { boundsAt, type EfficiencyBounds, type CaptureEfficiency } from './bounds.ts'
 
+/** What one says of the other, by what was claimed under one test. */
 export interface ClaimComparison {
-  outcome: 'ahead' | 'behind' | 'same' | 'not-comparable'
+  outcome: 'ahead' | 'at-least' | 'same' | 'at-most' | 'behind' | 'not-comparable'
+  /** Test under which both claim; undefined when they name none in common. */
+  test: string | undefined
   a: EfficiencyBounds
   b: EfficiencyBounds
-  /** A test was not named on one side: what follows holds if both used the same. */
-  unnamed: boolean
 }
 
 /**
- * What two products' claims say of each other at one particle size.
+ * What two products' claims say of each other at one particle size, test by test: only claims under a test that both
+ * name are put against each other.
  *
- * One is ahead when its lower bound beats the other's upper bound. They are the same when both are known
- * exactly and equal. Otherwise they cannot be compared. Only claims under the same test, or under none that is
- * named, are put against each other.
+ * One is ahead when its lower bound beats the other's upper bound, at least as good when it reaches it, the same when
+ * both are known exactly and equal. Otherwise they cannot be compared.
+ *
+ * Source: common practice, no published source; monotony of filtration over size.
  *
  * @param a usable pairs of one product
  * @param b usable pairs of the other
  * @param size m
- * @example compareClaims([point(0.99, 20e-6)], [point(0.98, 30e-6)], 20e-6).outcome // => 'ahead'
+ * @returns one a common test; one without a test when there is none
+ * @example compareClaims([point(0.99, 20e-6)], [point(0.98, 30e-6)], 20e-6)[0]?.outcome // => 'not-comparable'
  */
 export function compareClaims(
   a: readonly CaptureEfficiency[],
   b: readonly CaptureEfficiency[],
   size: number,
-): ClaimComparison {
-  const named = [...new Set([...a, ...b].flatMap(({ test }) => (test === null ? [] : [test])))]
-  const comparisons = (named.length > 0 ? named : [null]).map((test) => compareUnderTest(a, b, size, test))
-  const [first] = comparisons
-  const settled = comparisons.find(({ outcome }) => outcome !== 'not-comparable')
-  return settled ?? first ?? compareUnderTest(a, b, size, null)
+): ClaimComparison[] {
+  const common = commonTests(a, b)
+  if (common.length === 0)
+    return [{ outcome: 'not-comparable', test: undefined, a: boundsAt(a, size), b: boundsAt(b, size) }]
+  return common.map((test) => {
+    const [x, y] = [a, b].map((points) => boundsAt(underTest(points, test), size)) as [
+      EfficiencyBounds,
+      EfficiencyBounds,
+    ]
+    return { outcome: compareBounds(x, y), test, a: x, b: y }
+  })
 }
 
-/** Two products at one size by what was claimed under one test, or under none that is named. */
-function compareUnderTest(
-  a: readonly CaptureEfficiency[],
-  b: readonly CaptureEfficiency[],
-  size: number,
-  test: string | null,
-): ClaimComparison {
-  const under = (points: readonly CaptureEfficiency[]) =>
-    points.filter((point) => point.test === null || test === null || point.test === test)
-  const [own, other] = [under(a), under(b)]
-  const [x, y] = [boundsAt(own, size), boundsAt(other, size)]
-  const unnamed = [...own, ...other].some((point) => point.test === null)
-  return { outcome: compareBounds(x, y), a: x, b: y, unnamed }
-}
+const underTest = (points: readonly CaptureEfficiency[], test: string) => points.filter((point) => point.test === test)
+
+const commonTests = (a: readonly CaptureEfficiency[], b: readonly CaptureEfficiency[]): string[] => [
+  ...new Set(a.flatMap(({ test }) => (test !== null && b.some((other) => other.test === test) ? [test] : []))),
+]
 
 function compareBounds(x: EfficiencyBounds, y: EfficiencyBounds): ClaimComparison['outcome'] {
   if (x.lower > y.upper) return 'ahead'
   if (y.lower > x.upper) return 'behind'
-  return x.lower === x.upper && y.lower === y.upper && x.lower === y.lower ? 'same' : 'not-comparable'
+  if (x.lower === x.upper && y.lower === y.upper && x.lower === y.lower) return 'same'
+  if (x.lower === y.upper && x.lower > 0) return 'at-least'
+  return y.lower === x.upper && y.lower > 0 ? 'at-most' : 'not-comparable'
 }
+
+/**
+ * Which of two is at least as good at every size that the other claims, under a test that both name: its lower bound
+ * reaches each share of the other. So a claim of several sizes can be put against one of a single size.
+ *
+ * @param a usable pairs of one product
+ * @param b usable pairs of the other
+ * @returns the side and the test; undefined when neither is, or both are
+ * @example atLeastAsGood([point(0.99, 20e-6)], [point(0.98, 30e-6)]) // => undefined
+ */
+export function atLeastAsGood(
+  a: readonly CaptureEfficiency[],
+  b: readonly CaptureEfficiency[],
+): { side: 'a' | 'b'; test: string } | undefined {
+  for (const test of commonTests(a, b)) {
+    const [own, other] = [underTest(a, test), underTest(b, test)]
+    const [first, second] = [reachesAll(own, other), reachesAll(other, own)]
+    if (first !== second) return { side: first ? 'a' : 'b', test }
+  }
+  return undefined
+}
+
+const reachesAll = (own: readonly CaptureEfficiency[], other: readonly CaptureEfficiency[]): boolean =>
+  other.every(({ share, size }) => boundsAt(own, size).lower >= share)
 
 /**
  * A share as a percentage with the digits it was given.
@@ -84,26 +110,27 @@ export function formatBounds({ lower, upper }: EfficiencyBounds): string {
  * A comparison in words that a viewer understands.
  *
  * @example
- * formatComparison('Norrith', 'Quarrow', 20e-6, compareClaims([point(0.9, 20e-6)], [point(0.9, 20e-6)], 20e-6))
- *   .startsWith('At 20 µm') // => true
+ * formatComparison('Norrith', 'Quarrow', 20e-6, compareClaims([point(0.9, 20e-6)], [point(0.9, 20e-6)], 20e-6)[0])
+ *   .startsWith('At 20 µm they cannot be compared') // => true
  */
 export function formatComparison(
   nameA: string,
   nameB: string,
   size: number,
-  { outcome, a, b, unnamed }: ClaimComparison,
+  { outcome, test, a, b }: ClaimComparison,
 ): string {
   const both = `${nameA} ${formatBounds(a)}, ${nameB} ${formatBounds(b)}`
-  const caveat =
-    unnamed && outcome !== 'not-comparable' ? ' This holds if both were tested alike: not both name their test.' : ''
+  const at = `At ${formatParticleSize(size)}`
   switch (outcome) {
     case 'ahead':
-      return `At ${formatParticleSize(size)} ${nameA} is ahead: ${both}.${caveat}`
     case 'behind':
-      return `At ${formatParticleSize(size)} ${nameB} is ahead: ${both}.${caveat}`
+      return `${at}, by ${test}, ${outcome === 'ahead' ? nameA : nameB} is ahead: ${both}.`
+    case 'at-least':
+    case 'at-most':
+      return `${at}, by ${test}, ${outcome === 'at-least' ? nameA : nameB} is at least as good: ${both}.`
     case 'same':
-      return `At ${formatParticleSize(size)} both claim the same: ${formatShare(a.lower)}.${caveat}`
+      return `${at}, by ${test}, both claim the same: ${formatShare(a.lower)}.`
     case 'not-comparable':
-      return `At ${formatParticleSize(size)} they cannot be compared: ${both}.`
+      return `${at} they cannot be compared${test === undefined ? ', for they name no test in common' : ''}: ${both}.`
   }
 }

@@ -1,7 +1,10 @@
-import { evidenceRank, optionsOf, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
+import { characteristicOf, evidenceRank, optionsOf, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
+import type { Assessment } from '#core/figures/assess.ts'
+import { computeFigure } from '#core/figures/figure.ts'
 import type { Figure } from '#core/figures/index.ts'
 import {
   effectiveDegrees,
+  expandedUncertainty,
   plus,
   scaled,
   standardUncertainty,
@@ -9,6 +12,8 @@ import {
   uncertain,
   type Uncertain,
 } from '#core/quantity/uncertain.ts'
+import type { ResolvedValue } from '#core/teardown/resolve.ts'
+import { degreesOfFactor, studentT95 } from '#core/quantity/student.ts'
 import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import type { Cell, NumberCell } from './cell.ts'
 import type { MeasuredValue } from './difference.ts'
@@ -71,9 +76,9 @@ const hasNoRelativeSpread = ({ key, dimension }: Figure): boolean =>
 export function figureCell(figure: Figure, { specimens }: RevisionColumn, library: UnitSpread | undefined): Cell {
   const results = specimens.flatMap(({ id, assessment }) => {
     const result = assessment.figures.get(figure.key)
-    return result ? [{ id, result }] : []
+    return result ? [{ id, assessment, result }] : []
   })
-  const found = results.flatMap(({ id, result }) => (result.state === 'known' ? [{ id, result }] : []))
+  const found = results.flatMap(({ result, ...one }) => (result.state === 'known' ? [{ ...one, result }] : []))
   const [first] = found
   if (!first) {
     const apart = results.find(({ result }) => result.state === 'not-applicable')?.result
@@ -89,12 +94,44 @@ export function figureCell(figure: Figure, { specimens }: RevisionColumn, librar
       found.map(({ result }) => result.number),
       library,
       !hasNoRelativeSpread(figure),
+      sensitivityOf(figure, first.result.number.value, first.assessment),
     ),
     evidence: weakest(found.map(({ result }) => result.evidence)),
     specimen: first.id,
     of: found.length,
     ...(remark && found.length === 1 && { remark }),
   }
+}
+
+/** Share by which an input is changed to see what a figure makes of it. */
+const nudge = 1e-4
+
+/**
+ * By how much a figure varies when each of its quantities varies alike and on its own: root of the sum of the squares of
+ * its relative sensitivities, by small differences. A square counts twice, a cube three times.
+ */
+function sensitivityOf(figure: Figure, value: number, { values }: Assessment): number {
+  const squares = figure.needs.reduce((sum, key) => {
+    const input = values.get(key)
+    const changed = input && nudged(input)
+    if (!changed) return sum
+    const result = computeFigure(figure, new Map(values).set(key, changed))
+    return result.state === 'known' ? sum + ((result.number.value / value - 1) / nudge) ** 2 : sum
+  }, 0)
+  return Math.sqrt(squares)
+}
+
+/** A quantity or openings a little larger; undefined for what is counted or said. */
+function nudged(input: ResolvedValue): ResolvedValue | undefined {
+  const { kind } = characteristicOf(input.key)
+  if (kind === 'quantity' && input.number) return { ...input, number: scaled(input.number, 1 + nudge) }
+  if (kind !== 'openings' || !input.openings) return undefined
+  const groups = input.openings.groups.map(({ count, width, length }) => ({
+    count,
+    width: width * (1 + nudge),
+    ...(length !== undefined && { length: length * (1 + nudge) }),
+  }))
+  return { ...input, openings: { ...input.openings, groups } }
 }
 
 /**
@@ -105,14 +142,19 @@ function average(
   numbers: Uncertain[],
   library: UnitSpread | undefined,
   varies: boolean,
+  assumedFactor = 1,
 ): Pick<NumberCell, 'value' | 'u' | 'degrees' | 'shared' | 'spread'> {
   const values = numbers.map(({ value }) => value)
   const measured = scaled(total(numbers), 1 / numbers.length)
   const differ = values.some((one) => one !== values[0])
   if (!differ && (!varies || standardUncertainty(measured) === 0)) return measuredValue(measured)
-  const { relative, degreesOfFreedom, source } = unitSpread(values, library)
+  const { relative, degreesOfFreedom, source } = unitSpread(values, library, assumedFactor)
   const spread = (relative * Math.abs(measured.value)) / Math.sqrt(values.length)
-  return { ...measuredValue(plus(measured, uncertain(0, spread, 'units', degreesOfFreedom))), spread: source }
+  const whole = measuredValue(plus(measured, uncertain(0, spread, 'units', degreesOfFreedom)))
+  // With few degrees of freedom Welch and Satterthwaite's formula covers too little: the half widths are added instead.
+  const halfWidth = Math.hypot(expandedUncertainty(measured), studentT95(degreesOfFreedom) * spread)
+  const degrees = degreesOfFactor(halfWidth / whole.u)
+  return { ...whole, ...(Number.isFinite(degrees) && { degrees }), spread: source }
 }
 
 /** A number as it stands in a cell: what it owes to instruments is kept, so that cells can be compared. */

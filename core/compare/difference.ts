@@ -25,9 +25,8 @@ export const halfWidthOf = ({ u, degrees = Infinity }: MeasuredValue): number =>
  *
  * Source: GUM, 5.2.2 for what is shared and G.4.1 for the degrees of freedom.
  *
- * @example differenceUncertainty({ value: 5, u: 3 }, { value: 4, u: 4 }) // => { u: 5, degrees: Infinity }
  */
-export function differenceUncertainty(a: MeasuredValue, b: MeasuredValue): { u: number; degrees: number } {
+function differenceUncertainty(a: MeasuredValue, b: MeasuredValue): { u: number; degrees: number } {
   let square = a.u * a.u + b.u * b.u
   for (const [source, contribution] of Object.entries(a.shared ?? {}))
     square -= 2 * contribution * (b.shared?.[source] ?? 0)

@@ -80,8 +80,8 @@ function remarkTimesLowest(cells: Cell[]): Cell[] {
   const lowest = Math.min(...values)
   return cells.map((cell) => {
     if (cell.state !== 'number') return cell
-    const times = `${(cell.value / lowest).toFixed(2)} times the lowest`
-    return { ...cell, remark: cell.remark ? `${cell.remark}, ${times}` : times }
+    const times = `${(cell.value / lowest).toFixed(1)} times the lowest`
+    return { ...cell, remark: cell.remark ? `${times}; ${cell.remark}` : times }
   })
 }
 

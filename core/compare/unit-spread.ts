@@ -83,9 +83,11 @@ export const pooledSpread = (products: readonly (readonly number[])[]): UnitSpre
  *
  * @param values one a specimen
  * @param library spread pooled over all products of several specimens, this one included; undefined when there is none
+ * @param assumedFactor by which the stated default is multiplied: a figure of several quantities varies more than one
  * @example unitSpread([100], undefined).source // => 'assumed'
  */
-export function unitSpread(values: readonly number[], library: UnitSpread | undefined): UnitSpread {
+export function unitSpread(values: readonly number[], library: UnitSpread | undefined, assumedFactor = 1): UnitSpread {
+  const prior = assumed.relative * Math.max(1, assumedFactor)
   const own = spreadShare(values)
   const others = library && {
     squares: Math.max(0, library.relative ** 2 * library.degreesOfFreedom - (own?.squares ?? 0)),
@@ -94,7 +96,7 @@ export function unitSpread(values: readonly number[], library: UnitSpread | unde
   const heard = others && others.degrees > 0 ? Math.min(1, mostLibrary / others.degrees) : 0
   const { relative, degreesOfFreedom } =
     poolShares([
-      { squares: assumed.relative ** 2 * assumed.degreesOfFreedom, degrees: assumed.degreesOfFreedom },
+      { squares: prior ** 2 * assumed.degreesOfFreedom, degrees: assumed.degreesOfFreedom },
       ...(others && heard > 0 ? [{ squares: heard * others.squares, degrees: heard * others.degrees }] : []),
       ...(own ? [own] : []),
     ]) ?? assumed

@@ -1,6 +1,7 @@
 import { catalogue, irreversibleStep, optionsOf, partLabel, stations } from '#core/catalogue/index.ts'
 import { formatValueNumber } from '#core/figures/format-value.ts'
 import { figures } from '#core/figures/index.ts'
+import { formatNumber } from '#core/quantity/format.ts'
 import { criteria, shippedCriterion } from '#core/score/criteria.ts'
 import { disagreements } from '#core/score/disagreements.ts'
 import { fatalFaultCap } from '#core/score/fatal-faults.ts'
@@ -13,6 +14,14 @@ const table = (heads: string[], rows: string[][]): string =>
   [heads, heads.map(() => '---'), ...rows]
     .map((cells) => `| ${cells.map((cell) => cell.replaceAll('|', '\\|')).join(' | ')} |`)
     .join('\n')
+
+const percent = (share: number): string => `${formatNumber(100 * share, 2)} %`
+
+/** What the simulation found when it was run last. */
+export interface SimulationResults {
+  seed: number
+  findings: { what: string; found: string; must: string; holds: boolean }[]
+}
 
 const intro = `# Method
 
@@ -39,17 +48,22 @@ ${table(
 
 const uncertaintySection = (): string => `## Uncertainty
 
-Repeats count by their spread (type A, widened by Student's t for few), instruments by resolution and accuracy (type
-B, rectangular),
-soft or uneven parts by what they give in the hand (type B, rectangular; stated with each below). All are carried
-through every formula to first order, and stated for 95 % by Student's t at the effective degrees of freedom. Source: JCGM 100:2008 (GUM).
+Repeats of a reading are pooled with what is known of such readings (handling and rounding of the instrument, eight
+degrees of freedom), so that a second one narrows the first (inverse-gamma prior on the variance; GUM 4.2.4). What an
+instrument is off by at nought and in its scale, within the maker's limit (GUM 4.3.7), is one source that all readings
+with it share: it adds in sums and cancels in differences (GUM 5.2.2). Soft or uneven parts add what they give in the
+hand (stated with each below), whole things are counted exactly, a grade is known to half a step. All are carried through
+every formula to first order, and stated for 95 % by Student's t at the effective degrees of freedom (Welch and
+Satterthwaite, GUM G.4.1). Source: JCGM 100:2008 (GUM).
 
-A column of a line-up stands for a product, so the unit-to-unit spread is added: from its own specimens when there are
-several, pooled
-with what the library knows of that characteristic (GUM 4.2.4); from the library alone when there is one specimen; 2 %
-is assumed when
-no product has two. Hovering over a number says which. Best, worst and differences are marked only beyond twice the
-uncertainty of the difference.
+A column of a line-up stands for a product, so the unit-to-unit spread is added: a stated 2 % with four degrees of
+freedom, pooled with what the library knows of that characteristic and with its own specimens (GUM 4.2.4); so it is never
+nought. A figure of several quantities starts from as much more. Hovering over a number says which.
+
+Best and worst of a row are told by points, so that a rule may like a middle best. A number is marked when it leads or
+trails by more than Tukey's honestly significant difference (Tukey and Kramer; conservative for unequal uncertainties,
+Hayter 1984): among equal products such a mark shows up in one row of twenty at most, row by row. Words are marked when so
+many differ that mistaken answers alone would do it in one row of twenty at most. In a face-off of two this is Student's t.
 
 Of several readings the best evidence wins alone: measured, observed, claimed, inferred. Repeats are averaged; one
 that stands apart
@@ -58,9 +72,10 @@ readings count for nothing.`
 
 const scoreSection = (): string => `## Construction score
 
-Each criterion gives 0 to 10 points; the score is their mean weighted as below, times ten. What is missing widens the
-score and never counts
-as zero; inferred evidence bears half its weight, and the other half stays open. What a filter cannot have is left
+Each criterion gives 0 to 10 points, nought for the worst that is sold and ten for the best; the score is their mean
+weighted as below, times ten. A fault takes points away by its weight beside that of the mean, and its absence gives
+none. What is missing widens the score and never counts as zero; inferred evidence bears half its weight, and the other
+half stays open. What a filter cannot have is left
 out. A weight of 0 is
 counted by some schools only. A fault that ends the discussion caps the score at ${fatalFaultCap}:
 ${catalogue.flatMap((c) => (c.kind === 'fault' && c.fatal ? [c.fatal] : [])).join('; ')}.
@@ -100,12 +115,38 @@ ${table(
       .map(({ position, schools }) => `${position} (${schools.map((id) => shippedSchool(id).name).join(', ')})`)
       .join('; '),
   ]),
-)}
+)}`
 
-How sure a ranking is: points are drawn from the uncertainty of what was measured, unit-to-unit spread included, what
-is missing from all
-it may be, weights as the school has them, around it, or free. Source: SMAA-2, Lahdelma and Salminen, Operations
-Research 49 (2001).`
+const verdictSection = (): string => `## Who is first, and how sure that is
+
+Scores are drawn again and again with everything that is uncertain in them, and it is counted how often each product is
+first; those that tie share it. A product *wins* when it is first in 95 % of draws, it *leads* from 80 % up; else it is *too
+close to call* between those that together reach 80 %, four at most. From one reading on a product is judged. Headline,
+line-up, face-off, money and published verdict use this one rule.
+
+What is drawn: a number from Student's t around its value, unit spread included; a grade evenly from what rounds to it; an
+answer that is told by feel or looks is mistaken for another in ${percent(0.03)} of cases, one that is plain to see in
+${percent(0.004)}, a fault for its neighbour in ${percent(0.02)}, the likelier the more usual the other is (Bayes' rule); a price with 5 %;
+claims within their bounds. What is not known is drawn from what the filters of the line-up have and a stated expectation
+that counts as three more: faults seldom, answers alike, numbers even over the range of the rule. What is open of one
+product is drawn through its quality all in all: a single common factor with a correlation of 0.2, which its known
+answers tell more of. Common practice, no published source, for all of these shares.
+
+Ranks, and weights around the school or free of any: SMAA-2, Lahdelma and Salminen, Operations Research 49 (2001). Drawn
+in Latin hypercubes of 1,024 (McKay, Beckman and Conover 1979). Seeded, so that the same line-up has the same answer.
+
+What would change it: each change that is told was judged anew, as it is printed, by the same rule. What to measure next:
+expected value of partial perfect information for naming the right one (Brennan and others 2007), a minute.`
+
+const simulationSection = ({ seed, findings }: SimulationResults): string => `## Whether it keeps its word
+
+\`npm run simulate\` draws markets with a known truth, reviews them with instruments that are off and readings that are
+missing, and judges them as the app does (seed ${seed}). Two standard errors of the sample are granted.
+
+${table(
+  ['What', 'Found', 'Must be', 'Holds'],
+  findings.map(({ what, found, must, holds }) => [what, found, must, holds ? 'yes' : 'no']),
+)}`
 
 const claimsSection = (): string => `## Claims
 
@@ -152,15 +193,17 @@ ${table(
 /**
  * The public method as Markdown, out of the same catalogue, figures and criteria that the app runs on.
  *
- * @example methodMarkdown().startsWith('# Method') // => true
+ * @example methodMarkdown({ seed: 1, findings: [] }).startsWith('# Method') // => true
  */
-export const methodMarkdown = (): string =>
+export const methodMarkdown = (simulation: SimulationResults): string =>
   `${[
     intro,
     figuresSection(),
     uncertaintySection(),
     scoreSection(),
     schoolsSection(),
+    verdictSection(),
+    simulationSection(simulation),
     claimsSection(),
     recordedSection(),
   ].join('\n\n')}\n`

@@ -6,14 +6,14 @@ import { exactly, over, power, scaled, times, type Uncertain } from '#core/quant
  * Source: thin-wall (Barlow) formula, any handbook of strength of materials. An estimate: seam and
  * base often let go first. Use it to compare cans.
  *
- * @param strength tensile strength of the sheet, Pa
+ * @param strength tensile strength of the sheet, Pa, with what is not known of it
  * @param wall m
  * @param diameter outer, m
  * @returns Pa
- * @example burstEstimate(330e6, exactly(0.0005), exactly(0.08)).value // => 4125000
+ * @example burstEstimate(exactly(330e6), exactly(0.0005), exactly(0.08)).value // => 4125000
  */
-export const burstEstimate = (strength: number, wall: Uncertain, diameter: Uncertain): Uncertain =>
-  over(scaled(wall, 2 * strength), diameter)
+export const burstEstimate = (strength: Uncertain, wall: Uncertain, diameter: Uncertain): Uncertain =>
+  over(scaled(times(wall, strength), 2), diameter)
 
 /**
  * Dent stiffness against that of a reference wall: proportional to the cube of the thickness.

@@ -24,6 +24,8 @@ export interface Inputs {
   answer(key: string): string
   /** All repeats of a quantity, SI. */
   repeats(key: string): number[]
+  /** Specimen that a characteristic was read of: what is unknown of its material is a source of its own. */
+  specimen(key: string): string
   /** What the application asks. */
   requirement(key: keyof ApplicationRequirements): number
 }
@@ -120,6 +122,7 @@ function inputsFrom(values: ResolvedValues, requirements: ApplicationRequirement
     },
     answer: (key) => expected(resolved(key).text, key),
     repeats: (key) => resolved(key).readings.flatMap(({ valueNumber }) => valueNumber ?? []),
+    specimen: (key) => resolved(key).specimenId,
     requirement: (key) => expected(requirements[key], key),
     thread: (key) => {
       const thread = parseThread(expected(resolved(key).text, key))

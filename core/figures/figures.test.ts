@@ -42,7 +42,7 @@ describe('worked values of the trade (common practice, no published source)', ()
   })
 
   test('a 0.020 in wall holds a third more than a 0.015 in one and is 2.4 times as stiff', () => {
-    const burst = (wall: number) => burstEstimate(330e6, inch(wall), mm(76)).value
+    const burst = (wall: number) => burstEstimate(exactly(330e6), inch(wall), mm(76)).value
     expect(burst(0.02) / burst(0.015)).toBeCloseTo(4 / 3, 10)
     expect(dentStiffness(inch(0.02), toSI(0.015, 'in')).value).toBeCloseTo(2.37, 2)
   })

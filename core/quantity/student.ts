@@ -55,3 +55,21 @@ function upperQuantile(p: number, n: number): number {
  * @example studentT95(4) // => 2.7764
  */
 export const studentT95 = (degreesOfFreedom: number): number => studentQuantile(0.975, degreesOfFreedom)
+
+/**
+ * Degrees of freedom at which Student's t covers 95 % within so many standard uncertainties.
+ *
+ * @param factor coverage factor
+ * @returns from 1 to Infinity
+ * @example Math.round(degreesOfFactor(2.7764)) // => 4
+ */
+export function degreesOfFactor(factor: number): number {
+  if (factor <= studentT95(Infinity)) return Infinity
+  let [low, high] = [1, 1e4]
+  for (let turn = 0; turn < 60; turn++) {
+    const middle = Math.sqrt(low * high)
+    if (studentT95(middle) > factor) low = middle
+    else high = middle
+  }
+  return high
+}

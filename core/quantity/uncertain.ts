@@ -80,15 +80,24 @@ export function effectiveDegrees({ budget, degrees }: Pick<Uncertain, 'budget' |
   return fourths === 0 ? Infinity : (squares * squares) / fourths
 }
 
+/** End of the name of a source that is a rounding: as likely anywhere within its limits, and never beyond. */
+export const roundingSource = '#rounding'
+
 /**
- * Half width of the interval that covers the value in 95 % of cases: Student's t at the effective degrees of freedom.
+ * Half width of the interval that covers the value in 95 % of cases: Student's t at the effective degrees of freedom,
+ * or 95 % of the limits where nothing but one rounding is in doubt.
  *
- * Source: GUM, G.4.1.
+ * Source: GUM, G.4.1, and 4.3.7 for the rectangle.
  *
  * @example expandedUncertainty(uncertain(1, 1, 'a')) // => 1.95996
  */
-export const expandedUncertainty = (number: Uncertain): number =>
-  number.budget.size === 0 ? 0 : studentT95(Math.max(1, effectiveDegrees(number))) * standardUncertainty(number)
+export function expandedUncertainty(number: Uncertain): number {
+  const [source] = number.budget.keys()
+  if (source === undefined) return 0
+  const u = standardUncertainty(number)
+  if (number.budget.size === 1 && source.endsWith(roundingSource)) return 0.95 * Math.sqrt(3) * u
+  return studentT95(Math.max(1, effectiveDegrees(number))) * u
+}
 
 /** First-order image of two numbers: new value, and the partial derivatives with respect to each. */
 function combine(value: number, a: Uncertain, da: number, b: Uncertain, db: number): Uncertain {

@@ -3,7 +3,7 @@ import { externalSpread } from './external-attributes.ts'
 import { cellKinds, quantiles, type DrawProblem } from './draw-problem.ts'
 import type { CriterionEvidence } from './evaluate-criterion.ts'
 import { fatalFaultCap } from './fatal-faults.ts'
-import { expectedPoints, knownPoints } from './point-chances.ts'
+import { expectedOf, knownPoints } from './point-chances.ts'
 import { isPenalty, type Score, type ScoreLine } from './score.ts'
 
 /** One product of an analysis: its score, and what its criteria rest on. */
@@ -16,7 +16,7 @@ export interface ScoredRevision {
  * How alike the parts of one filter are in quality: correlation of points between criteria. Common practice, no
  * published source: who builds one part well builds another well, a little more often than not.
  */
-export const qualityCorrelation = 0.15
+const qualityCorrelation = 0.2
 
 /**
  * A line-up as a problem of chance: what is known of each product with its doubt, and what is not known as such
@@ -39,20 +39,20 @@ export function chancesProblem(
   const qualities = revisions.map(() => newQuality())
   for (const [j, criterion] of criteria.entries()) {
     const lines = revisions.map(({ score }) => score.lines[j]!)
-    const expected = expectedPoints(
-      criterion,
-      peers.flatMap(({ score }) => knownAt(score, j)),
-    )
+    const expected = expectedOf(criterion, {
+      points: peers.flatMap(({ score }) => knownAt(score, j)),
+      answers: peers.flatMap(({ evidence }) => evidence.get(criterion.key)?.answers ?? []),
+    })
     for (const [i, line] of lines.entries()) {
       if (line.notApplicableReason) continue
       const cell = i * count + j
       kinds[cell] = isOpen(line) ? cellKinds.open : cellKinds.known
       const evidence = revisions[i]!.evidence.get(criterion.key)
       points.set(
-        isOpen(line) ? expected : knownPoints(criterion, withSpread(line, evidence), line, expected),
+        isOpen(line) ? expected.table : knownPoints(criterion, withSpread(line, evidence), line, expected),
         cell * quantiles,
       )
-      if (line.points !== undefined && !isPenalty(criterion)) noteQuality(qualities[i]!, line.points, expected)
+      if (line.points !== undefined && !isPenalty(criterion)) noteQuality(qualities[i]!, line.points, expected.table)
     }
   }
   return {

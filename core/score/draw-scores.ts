@@ -29,6 +29,9 @@ interface DrawnProduct {
   quality: { mean: number; deviation: number }
 }
 
+/** Hears the points of an open cell, product and criterion by number; the array is overwritten by the next. */
+export type OpenPoints = (product: number, criterion: number, points: Float32Array) => void
+
 /** Draws scores block by block; the columns are overwritten by the next block. */
 export interface ScoreDrawing {
   /** Product after product, a column of {@link quantiles} scores each. */
@@ -51,9 +54,10 @@ export interface ScoreDrawing {
  * that of factor analysis. Both from memory.
  *
  * @param problem see {@link DrawProblem}
+ * @param observe told the points of each open cell as it is drawn, where the weights are fixed
  * @example scoreDrawing(twoProducts).scores.length // => 2048
  */
-export function scoreDrawing(problem: DrawProblem): ScoreDrawing {
+export function scoreDrawing(problem: DrawProblem, observe?: OpenPoints): ScoreDrawing {
   const { products, criteria, draw, cap } = problem
   const next = sfc32(problem.seed)
   const source = drawingSource(problem, next)
@@ -69,7 +73,8 @@ export function scoreDrawing(problem: DrawProblem): ScoreDrawing {
       for (const [index, product] of drawn.entries()) {
         const column = scores.subarray(index * quantiles, (index + 1) * quantiles)
         if (product.open.length > 0) source.drawQuality(product)
-        if (draw === 'fixed') addFixed(column, product, given, source)
+        if (draw === 'fixed')
+          addFixed(column, product, given, source, (criterion, points) => observe?.(index, criterion, points))
         else addDrawn(column, product, weights, source)
         limitScores(column, product.cap, cap)
       }
@@ -112,6 +117,7 @@ function addFixed(
   { known, open, constant, averaged }: DrawnProduct,
   given: Float64Array,
   { from, openPoints }: DrawingSource,
+  observe: (criterion: number, points: Float32Array) => void,
 ): void {
   const share = averaged.reduce((sum, criterion) => sum + given[criterion]!, 0)
   const weightOf = ({ criterion }: { criterion: number }) => (share === 0 ? 0 : (10 * given[criterion]!) / share)
@@ -126,7 +132,11 @@ function addFixed(
     )
   }
   for (const cell of known.slice(fours)) addPoints(column, from(cell.table), weightOf(cell))
-  for (const cell of open) addPoints(column, openPoints(cell), weightOf(cell))
+  for (const cell of open) {
+    const points = openPoints(cell)
+    observe(cell.criterion, points)
+    addPoints(column, points, weightOf(cell))
+  }
 }
 
 const ones = new Float32Array(quantiles).fill(1)
@@ -176,12 +186,18 @@ function drawnProduct(problem: DrawProblem, product: number, next: () => number)
   return drawn
 }
 
+/** Place in a rising table for each step of normal scores. */
+const placeOfStep = Uint16Array.from({ length: normalSteps }, (_, k) => {
+  const score = ((k + 0.5) / normalSteps) * 2 * reach - reach
+  return Math.min(quantiles - 1, Math.floor(normalShare(score) * quantiles))
+})
+
 /** Rising points as a table over normal scores. */
-const byNormalScore = (table: Float32Array): Float32Array =>
-  Float32Array.from({ length: normalSteps }, (_, k) => {
-    const score = ((k + 0.5) / normalSteps) * 2 * reach - reach
-    return table[Math.min(quantiles - 1, Math.floor(normalShare(score) * quantiles))]!
-  })
+function byNormalScore(table: Float32Array): Float32Array {
+  const byStep = new Float32Array(normalSteps)
+  for (let k = 0; k < normalSteps; k++) byStep[k] = table[placeOfStep[k]!]!
+  return byStep
+}
 
 const normalScores = (): Float32Array =>
   Float32Array.from({ length: quantiles }, (_, k) => normalQuantile((k + 0.5) / quantiles))

@@ -9,6 +9,27 @@ import { faultPoints, numberPoints, pointsRange } from './value-function.ts'
 /** Points of one criterion that may be, each with its weight. */
 type WeightedPoints = { points: number; weight: number }[]
 
+/** What is known of other filters for one criterion: points of numbers and grades, or answers. */
+export interface KnownOfOthers {
+  points: readonly number[]
+  answers: readonly string[]
+}
+
+/** What such filters have for one criterion. */
+export interface Expected {
+  /** Rising points at the middles of 1,024 equal shares of chance. */
+  table: Float32Array
+  /** How often each answer is given; empty for numbers and grades. */
+  answers: readonly ExpectedAnswer[]
+}
+
+interface ExpectedAnswer {
+  answer: string
+  points: number
+  /** So many filters count for it: those that are known, and stated ones. */
+  filters: number
+}
+
 /** So many filters the stated expectation counts for beside those that are known. Common practice, no source. */
 const statedFilters = 3
 
@@ -18,36 +39,54 @@ const faultShares: Readonly<Record<string, number>> = { none: 0.962, slight: 0.0
 const middles = Array.from({ length: quantiles }, (_, step) => (step + 0.5) / quantiles)
 
 /**
- * Points that such filters have: those that are known, and a stated expectation for a few more. Faults are seldom,
- * all answers of a list are as likely, numbers and grades are even over the range of the rule.
+ * What such filters have: what is known of others, and a stated expectation for a few more. Faults are seldom, all
+ * answers of a list are as likely, numbers and grades are even over the range of the rule.
  *
  * @param criterion to be judged by
- * @param known points of the filters of which they are known
- * @returns rising points at the middles of 1,024 equal shares of chance
- * @example expectedPoints(shippedCriterion('rust'), [])[512] // => 0
+ * @param known of the filters of which it is known
+ * @example expectedOf(shippedCriterion('rust'), { points: [], answers: [] }).table[512] // => 0
  */
-export function expectedPoints(criterion: Criterion, known: readonly number[]): Float32Array {
-  const stated = statedPoints(criterion)
-  return tabulate([
-    ...known.map((points) => ({ points, weight: 1 })),
-    ...stated.map(({ points, weight }) => ({ points, weight: weight * statedFilters })),
-  ])
+export function expectedOf(criterion: Criterion, known: KnownOfOthers): Expected {
+  const answers = expectedAnswers(criterion, known.answers)
+  const table = tabulate(
+    answers.length > 0
+      ? answers.map(({ points, filters }) => ({ points, weight: filters }))
+      : [
+          ...known.points.map((points) => ({ points, weight: 1 })),
+          ...evenPoints.map((points) => ({ points, weight: statedFilters / evenPoints.length })),
+        ],
+  )
+  return { table, answers }
 }
 
-function statedPoints({ valueFunction, attribute }: Criterion): WeightedPoints {
+const evenPoints = Array.from({ length: 64 }, (_, step) => (10 * (step + 0.5)) / 64)
+
+/** How often each answer that the rule judges is given, worst first: those that are known and the stated ones. */
+function expectedAnswers(criterion: Criterion, known: readonly string[]): ExpectedAnswer[] {
+  const stated = statedAnswers(criterion)
+  const judged = known.filter((answer) => stated.some((one) => one.answer === answer))
+  return stated
+    .map(({ answer, points, filters }) => ({
+      answer,
+      points,
+      filters: statedFilters * filters + judged.filter((one) => one === answer).length,
+    }))
+    .sort((a, b) => a.points - b.points)
+}
+
+function statedAnswers({ valueFunction, attribute }: Criterion): ExpectedAnswer[] {
   if (valueFunction.kind === 'fault') {
     const characteristic = findCharacteristic(attribute)
     const isFatal = characteristic?.kind === 'fault' && characteristic.fatal !== undefined
-    return Object.entries(faultShares).map(([answer, weight]) => ({
+    return Object.entries(faultShares).map(([answer, filters]) => ({
+      answer,
       points: isFatal && answer === 'serious' ? endsDiscussion : (faultPoints[answer] ?? 0),
-      weight,
+      filters,
     }))
   }
-  if (valueFunction.kind === 'answers') {
-    const all = Object.values(valueFunction.points)
-    return all.map((points) => ({ points, weight: 1 / all.length }))
-  }
-  return Array.from({ length: 64 }, (_, step) => ({ points: (10 * (step + 0.5)) / 64, weight: 1 / 64 }))
+  if (valueFunction.kind !== 'answers') return []
+  const all = Object.entries(valueFunction.points)
+  return all.map(([answer, points]) => ({ answer, points, filters: 1 / all.length }))
 }
 
 /** Rising points at the middles of equal shares of chance. */
@@ -66,32 +105,32 @@ function tabulate(weighted: WeightedPoints): Float32Array {
 /**
  * Points of one criterion by what is known of a product.
  *
- * A measured number has Student's t at its degrees of freedom, a grade is even over what rounds to it, an answer is
- * mistaken with its stated chance, and what is inferred is as it seems with one half and else like such filters. Bounds
+ * A measured number has Student's t at its degrees of freedom, a grade is even over what rounds to it, an answer may
+ * be mistaken for another, the likelier the more usual the other is (Bayes' rule), and what is inferred is as it seems with one half and else like such filters. Bounds
  * leave what such filters have within them.
  *
  * @param criterion to be judged by
  * @param evidence of a product; undefined when there are only bounds
  * @param bounds points that remain possible without evidence
- * @param expected points of such filters, rising
+ * @param expected of such filters
  * @returns 1,024 equally likely points, in no order
  * @example
- * knownPoints(shippedCriterion('can-wall'), { number: 0.0007, u: 0, evidence: 'measured' }, undefined, new Float32Array())[0]
- * // => 10
+ * knownPoints(shippedCriterion('can-wall'), { number: 0.0007, u: 0, evidence: 'measured' }, undefined,
+ *   expectedOf(shippedCriterion('can-wall'), { points: [], answers: [] }))[0] // => 10
  */
 export function knownPoints(
   criterion: Criterion,
   evidence: CriterionEvidence | undefined,
   bounds: { low: number; high: number } | undefined,
-  expected: Float32Array,
+  expected: Expected,
 ): Float32Array {
   const settled = evidence && evaluateCriterion(criterion, { ...evidence, evidence: 'measured' })
-  if (!evidence || !settled) return pointsWithin(bounds ?? pointsWithinAll(criterion), expected)
+  if (!evidence || !settled) return pointsWithin(bounds ?? pointsWithinAll(criterion), expected.table)
   const points =
     evidence.number === undefined
-      ? mistaken(criterion, settled.low, expected)
+      ? answeredPoints(criterion, evidence.answers ?? [], settled.low, expected)
       : measuredPoints(criterion, evidence.number, evidence)
-  return evidence.evidence === 'inferred' ? mixed(points, expected, inferredWeightShare) : points
+  return evidence.evidence === 'inferred' ? mixed(points, expected.table, inferredWeightShare) : points
 }
 
 function pointsWithinAll({ valueFunction }: Criterion): { low: number; high: number } {
@@ -128,14 +167,47 @@ function gradedPoints(criterion: Criterion, grade: number, u: number): Float32Ar
   return Float32Array.from(middles, (share) => numberPoints(criterion, low + share * (high - low)) ?? 0)
 }
 
-/** Points of an answer, which is another one of such filters when it is mistaken. */
-function mistaken(criterion: Criterion, points: number, expected: Float32Array): Float32Array {
-  const characteristic = findCharacteristic(criterion.attribute)
-  return mixed(
-    new Float32Array(quantiles).fill(points),
-    expected,
-    1 - (characteristic ? confusionChance(characteristic) : 0),
+/**
+ * Points of what was answered, where other filters say how usual each answer is. Specimens that differ are averaged and
+ * taken as they are.
+ */
+function answeredPoints(
+  { attribute }: Criterion,
+  answers: readonly string[],
+  points: number,
+  expected: Expected,
+): Float32Array {
+  const [answer] = answers
+  const characteristic = findCharacteristic(attribute)
+  if (answer === undefined || !characteristic || new Set(answers).size > 1)
+    return new Float32Array(quantiles).fill(points)
+  const isFault = characteristic.kind === 'fault'
+  return tabulate(
+    expected.answers.map((truth, at) => ({
+      points: isFault && truth.answer === answer ? points : truth.points,
+      weight:
+        Math.max(truth.filters - (truth.answer === answer ? answers.length : 0), 1e-6) *
+        givenChance(expected.answers, at, answer, confusionChance(characteristic), isFault) ** answers.length,
+    })),
   )
+}
+
+/**
+ * Chance that an answer is given where another, or the same, is true: a fault is mistaken for the next worse or better
+ * one, any other answer for each of the others alike.
+ */
+function givenChance(
+  answers: readonly ExpectedAnswer[],
+  truth: number,
+  given: string,
+  confusion: number,
+  isFault: boolean,
+): number {
+  const at = answers.findIndex(({ answer }) => answer === given)
+  if (at === truth) return 1 - confusion
+  if (!isFault) return confusion / Math.max(1, answers.length - 1)
+  const neighbours = truth === 0 || truth === answers.length - 1 ? 1 : 2
+  return Math.abs(at - truth) === 1 ? confusion / neighbours : 0
 }
 
 /** With this share the one, else the other. */

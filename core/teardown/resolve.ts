@@ -14,7 +14,15 @@ import {
   reductionByAnotherRepeat,
   type RepeatPrior,
 } from '#core/quantity/repeats.ts'
-import { plus, scaled, standardUncertainty, total, uncertain, type Uncertain } from '#core/quantity/uncertain.ts'
+import {
+  plus,
+  roundingSource,
+  scaled,
+  standardUncertainty,
+  total,
+  uncertain,
+  type Uncertain,
+} from '#core/quantity/uncertain.ts'
 import {
   assumedInstruments,
   defaultInstrumentKind,
@@ -118,7 +126,7 @@ function resolveCharacteristic(
     case 'grade': {
       const grade = numberOf(latest)
       return {
-        number: uncertain(grade, rectangular(halfAStep), sourceOf(latest)),
+        number: uncertain(grade, rectangular(halfAStep), `${sourceOf(latest)}${roundingSource}`),
         disagree: used.some((reading) => numberOf(reading) !== grade),
       }
     }
@@ -213,7 +221,10 @@ function resolveCount({ step }: CountCharacteristic, used: readonly [Reading, ..
   const value = majority(values) ?? numberOf(used.at(-1) ?? used[0])
   const range = Math.max(...values) - Math.min(...values)
   const halfWidth = Math.max(range / 2, leastHalfWidth[step])
-  return { number: uncertain(value, rectangular(halfWidth), sourceOf(used[0])), disagree: range > 0 }
+  return {
+    number: uncertain(value, rectangular(halfWidth), `${sourceOf(used[0])}${roundingSource}`),
+    disagree: range > 0,
+  }
 }
 
 /** The value held by more than half of the repeats, or by most when two agree and none else does. */

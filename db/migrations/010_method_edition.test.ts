@@ -28,7 +28,10 @@ const row = (version: number, note: string) => ({
 
 test('the user’s changes stand on in a version of their own, and those before stay', async () => {
   const { after, back } = await versions('own.sqlite', [row(2, 'mine'), row(3, 'mine again')])
-  expect(after.slice(0, 2)).toMatchObject([row(2, 'mine'), row(3, 'mine again')])
+  expect(after.slice(0, 2)).toMatchObject([
+    { version: 2, note: 'mine' },
+    { version: 3, note: 'mine again' },
+  ])
   expect(after[2]).toMatchObject({
     version: 4,
     note: 'mine again (on the second edition of what ships)',

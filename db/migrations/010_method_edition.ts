@@ -7,7 +7,7 @@ const remark = ' (on the second edition of what ships)'
  * stand on these: a version of its own, so that verdicts published before name the one that they were given by.
  */
 export async function up(knex: Knex): Promise<void> {
-  const latest: { version: number; note: string; value_functions: string; weights: string } | undefined = await knex(
+  const latest: { version: number; note: string; valueFunctions: string; weights: string } | undefined = await knex(
     'method_version',
   )
     .orderBy('version', 'desc')

@@ -51,9 +51,11 @@ export function EfficiencyCard({ products }: { products: ProductClaims[] }) {
               />
             </Row>
             {a && b && a !== b && (
-              <p role="status" style={{ font: '600 20px/1.3 var(--label)' }}>
-                {formatComparison(a.name, b.name, toMetres(size), compareClaims(a.points, b.points, toMetres(size)))}
-              </p>
+              <div role="status" style={{ font: '600 20px/1.3 var(--label)' }}>
+                {compareClaims(a.points, b.points, toMetres(size)).map((comparison) => (
+                  <p key={comparison.test}>{formatComparison(a.name, b.name, toMetres(size), comparison)}</p>
+                ))}
+              </div>
             )}
             {pair.length > 0 && <BoundsChart products={pair} />}
             {claiming.length > 1 && (

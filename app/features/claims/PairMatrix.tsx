@@ -32,7 +32,9 @@ const Matrix = styled(Table)`
 const outcomes = {
   ahead: { glyph: '▲', words: 'ahead' },
   behind: { glyph: '▽', words: 'behind' },
+  'at-least': { glyph: '△', words: 'at least as good' },
   same: { glyph: '=', words: 'the same' },
+  'at-most': { glyph: '▿', words: 'at most as good' },
   'not-comparable': { glyph: '·', words: 'cannot be compared' },
 }
 
@@ -52,7 +54,10 @@ export function PairMatrix({ claiming, size, a, b, onPick }: Props) {
       <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
         All pairs at {formatParticleSize(size)}
       </summary>
-      <Small>Row against column: ▲ ahead, ▽ behind, = the same, · cannot be compared.</Small>
+      <Small>
+        Row against column, each test that both name for itself: ▲ ahead, △ at least as good, = the same, ▿ at most as
+        good, ▽ behind, · cannot be compared.
+      </Small>
       <div style={{ overflowX: 'auto' }}>
         <Matrix>
           <thead>
@@ -71,7 +76,11 @@ export function PairMatrix({ claiming, size, a, b, onPick }: Props) {
                 <th scope="row">{one.name}</th>
                 {claiming.map((other) => {
                   if (one === other) return <td key={other.id} />
-                  const { glyph, words } = outcomes[compareClaims(one.points, other.points, size).outcome]
+                  const said = compareClaims(one.points, other.points, size).map(({ outcome }) => outcomes[outcome])
+                  const [glyph, words] = [
+                    said.map((each) => each.glyph).join(' '),
+                    said.map((each) => each.words).join(', '),
+                  ]
                   return (
                     <td key={other.id}>
                       <button

@@ -1,7 +1,7 @@
 import { useMemo } from 'react'
 import { href, Link } from 'react-router'
 import type { CaptureEfficiency } from '#core/claims/bounds.ts'
-import { compareClaims, formatComparison } from '#core/claims/compare.ts'
+import { atLeastAsGood, compareClaims, formatComparison } from '#core/claims/compare.ts'
 import { formatMoney, toMinor } from '#core/money/currency.ts'
 import { scoreContributions } from '#core/verdict/contributions.ts'
 import { judgePair } from '#core/verdict/judgement.ts'
@@ -37,6 +37,11 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, points }: Prop
   const price = priceDifference(a, b, evaluation.currency)
   const call = useMemo(() => judgePair(judged.all, a.evaluated, b.evaluated), [judged.all, a.evaluated, b.evaluated])
   const sentences = summariseFaceOff({ a: a.name, b: b.name }, a.evaluated, b.evaluated, call, contributions, price)
+  const [own, other] = [a, b].map(({ column }) => points[column.productId] ?? []) as [
+    CaptureEfficiency[],
+    CaptureEfficiency[],
+  ]
+  const overall = atLeastAsGood(own, other)
   return (
     <>
       <FacingCard judged={judged} a={a} b={b} drawings={drawings} />
@@ -46,16 +51,17 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, points }: Prop
       <Card>
         <Stack $gap={6}>
           <h2>Claims</h2>
-          {sizes.map((size) => (
-            <p key={size}>
-              {formatComparison(
-                a.name,
-                b.name,
-                size,
-                compareClaims(points[a.column.productId] ?? [], points[b.column.productId] ?? [], size),
-              )}
+          {overall && (
+            <p>
+              At every size that the other claims, by {overall.test}, {overall.side === 'a' ? a.name : b.name} is at
+              least as good.
             </p>
-          ))}
+          )}
+          {sizes.flatMap((size) =>
+            compareClaims(own, other, size).map((comparison) => (
+              <p key={`${size} ${comparison.test}`}>{formatComparison(a.name, b.name, size, comparison)}</p>
+            )),
+          )}
           <Small>
             <Link to={href('/lineups/:application/claims', { application: application.id })}>What the boxes say</Link>.
             The makers' words; none of it was tested here.

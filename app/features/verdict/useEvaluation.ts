@@ -33,7 +33,7 @@ export function useEvaluation({ more = false } = {}) {
   const [schoolId, driverId] = [get('school'), get('driver')]
   const school = schools.find(({ id }) => id === schoolId) ?? schools[0] ?? shippedSchools[0]
   const driver = drivers.find(({ id }) => id === driverId)
-  const { drawn, flips, failed } = useJudgements({
+  const { drawn, next, flips, failed } = useJudgements({
     form: application.form,
     evaluation: evaluationText,
     school: school.id,
@@ -72,6 +72,7 @@ export function useEvaluation({ more = false } = {}) {
     judgement,
     /** Whether the answer is that of the worker, and will not change any more. */
     isSettled: refined !== undefined || failed,
+    next,
     flips,
     bySchool,
     judgedOf,

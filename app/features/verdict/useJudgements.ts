@@ -1,16 +1,18 @@
 import { useEffect, useState } from 'react'
 import type { Flip } from '#core/verdict/flips.ts'
+import type { NextReading } from '#core/verdict/next-reading.ts'
 import type { DrawnSchool, JudgementAnswer, JudgementRequest } from '#app/workers/judgement.worker.ts'
 
 /** What the worker has said of a request so far. */
 export interface Judgements {
   /** By school. */
   drawn: ReadonlyMap<string, DrawnSchool>
+  next: NextReading[] | undefined
   flips: Flip[] | undefined
   failed: boolean
 }
 
-const none: Judgements = { drawn: new Map(), flips: undefined, failed: false }
+const none: Judgements = { drawn: new Map(), next: undefined, flips: undefined, failed: false }
 
 let started: Worker | undefined
 
@@ -33,6 +35,7 @@ export function useJudgements({ form, evaluation, school, driver, more }: Judgem
     const hear = ({ data }: MessageEvent<JudgementAnswer & { request: string }>) => {
       if (data.request !== key) return
       if ('flips' in data) add(() => ({ flips: data.flips }))
+      else if ('next' in data) add(() => ({ next: data.next }))
       else add(({ drawn }) => ({ drawn: new Map(drawn).set(data.school, data) }))
     }
     const fail = () => add(() => ({ failed: true }))

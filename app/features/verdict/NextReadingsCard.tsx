@@ -1,0 +1,64 @@
+import { href, Link } from 'react-router'
+import { findCharacteristic } from '#core/catalogue/index.ts'
+import { formatOutcome } from '#core/verdict/format-outcome.ts'
+import { formatChance } from '#core/verdict/call.ts'
+import type { NextReading } from '#core/verdict/next-reading.ts'
+import { formatNumber } from '#core/quantity/format.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import { attributeAddress } from './attribute-address.ts'
+import { ReasonList } from './list.ts'
+import type { EvaluationView } from './useEvaluation.ts'
+
+/** The readings that would settle most for the minutes they take, and what each outcome would decide. */
+export function NextReadingsCard({ judged: { next, ranked, nameOf } }: { judged: EvaluationView }) {
+  return (
+    <Card>
+      <Stack $gap={10}>
+        <h2>What to measure next</h2>
+        {ranked.length < 2 ? (
+          <Soft>It takes two that are judged.</Soft>
+        ) : !next ? (
+          <Soft>Weighing what is open …</Soft>
+        ) : next.length === 0 ? (
+          <p>Nothing that is open would make the answer surer: it is settled as far as readings can.</p>
+        ) : (
+          next.map((reading) => (
+            <Proposal key={`${reading.column} ${reading.criterion}`} reading={reading} nameOf={nameOf} />
+          ))
+        )}
+      </Stack>
+    </Card>
+  )
+}
+
+function Proposal({ reading, nameOf }: { reading: NextReading; nameOf: (id: string) => string }) {
+  const { application, evaluation } = useLineup()
+  const { units: system } = usePreferences()
+  const { column, label, attribute, gain, minutes, outcomes } = reading
+  const specimen = evaluation.columns.find(({ id }) => id === column)?.specimenId ?? ''
+  return (
+    <section aria-label={`${label} of ${nameOf(column)}`}>
+      <p style={{ font: '600 18px/1.3 var(--label)' }}>
+        <Link to={benchAddress(attribute, specimen) ?? attributeAddress(attribute, application.id, specimen)}>
+          {label} of {nameOf(column)}
+        </Link>{' '}
+        <Small>
+          about {formatNumber(minutes, 2)} min; the chance of naming the right one grows by {formatChance(gain)}
+        </Small>
+      </p>
+      <ReasonList>
+        {outcomes.map((outcome) => (
+          <li key={outcome.least}>{formatOutcome(reading, outcome, nameOf, system)}</li>
+        ))}
+      </ReasonList>
+    </section>
+  )
+}
+
+/** The bench at the reading; undefined for what is worked out, claimed or paid. */
+function benchAddress(attribute: string, specimen: string): string | undefined {
+  if (!findCharacteristic(attribute)) return undefined
+  return `${href('/bench/:specimen', { specimen })}?at=${attribute}`
+}

@@ -1,0 +1,156 @@
+import { characteristicOf, findCharacteristic, optionsOf, type Characteristic } from '#core/catalogue/index.ts'
+import { findFigure } from '#core/figures/index.ts'
+import { normalShare } from '#core/quantity/normal.ts'
+import { effectiveCriteria, shippedMethod } from '#core/score/effective-criteria.ts'
+import { shippedSchool } from '#core/score/schools.ts'
+import { countedCriteria } from '#core/score/score.ts'
+import { numberPoints } from '#core/score/value-function.ts'
+import type { Criterion } from '#core/score/criterion.ts'
+import type { Chance } from './chance.ts'
+
+/** What a characteristic truly is: a number, a grade between two steps, an answer, or the width of eight holes. */
+export type TrueValue = { number: number } | { text: string } | { width: number }
+
+/** A product as it truly is, by characteristic. */
+export type TrueProduct = ReadonlyMap<string, TrueValue>
+
+/** Criteria by which the markets are judged. */
+export const criteria = countedCriteria('spin-on', effectiveCriteria(shippedMethod, shippedSchool('build')))
+
+/** Characteristics that these criteria rest on, those of figures included. */
+export const characteristics: Characteristic[] = [
+  ...new Set(
+    criteria.flatMap(
+      ({ attribute }) => findFigure(attribute)?.needs ?? [findCharacteristic(attribute)?.key ?? attribute],
+    ),
+  ),
+].map(characteristicOf)
+
+/** How one characteristic is spread over a market. */
+interface Population {
+  /** Centre and deviation of a quantity or count; of a grade in steps. */
+  centre: number
+  deviation: number
+  /** Chances of the answers, worst first. */
+  answers: { value: string; chance: number }[]
+  /** 1 where more is better, -1 where less is. */
+  direction: number
+}
+
+export interface Market {
+  populations: ReadonlyMap<string, Population>
+  products: TrueProduct[]
+}
+
+/**
+ * A market: how each characteristic is spread over it is drawn around what is usual, and so is how much the parts of
+ * one product go together.
+ */
+export function drawMarket(chance: Chance, count: number): Market {
+  const populations = new Map(characteristics.map((one) => [one.key, drawPopulation(chance, one)]))
+  const correlation = [0, 0.15, 0.3][chance.below(3)] ?? 0
+  return { populations, products: Array.from({ length: count }, () => drawProduct(chance, populations, correlation)) }
+}
+
+function drawPopulation(chance: Chance, characteristic: Characteristic): Population {
+  const criterion = criteria.find(({ attribute }) => attribute === characteristic.key)
+  const direction = criterion ? directionOf(criterion, characteristic) : 0
+  const none = { centre: 0, deviation: 0, answers: [], direction }
+  switch (characteristic.kind) {
+    case 'quantity':
+    case 'count': {
+      const [low, high] = characteristic.typical
+      const width = high - low
+      return {
+        ...none,
+        centre: low + width * (0.35 + 0.3 * chance.even()),
+        deviation: width * (0.2 + 0.2 * chance.even()),
+      }
+    }
+    case 'openings':
+      return { ...none, centre: 0.0056 + 0.0004 * chance.even(), deviation: 0.0003 }
+    case 'grade': {
+      const last = characteristic.anchors.length - 1
+      return { ...none, centre: last * (0.4 + 0.4 * chance.even()), deviation: last * (0.15 + 0.15 * chance.even()) }
+    }
+    case 'fault': {
+      const slight = 0.06 * chance.even()
+      const serious = 0.01 * chance.even()
+      return { ...none, answers: faults(serious, slight) }
+    }
+    case 'choice':
+      return { ...none, answers: drawAnswers(chance, characteristic, criterion) }
+    default:
+      return none
+  }
+}
+
+const faults = (serious: number, slight: number) => [
+  { value: 'serious', chance: serious },
+  { value: 'slight', chance: slight },
+  { value: 'none', chance: 1 - serious - slight },
+]
+
+/** Chances of the answers of a choice, even over all that chances can be, worst answer first. */
+function drawAnswers(chance: Chance, characteristic: Characteristic, criterion: Criterion | undefined) {
+  const points = criterion?.valueFunction.kind === 'answers' ? criterion.valueFunction.points : {}
+  const judged = optionsOf(characteristic).filter(({ value }) => !criterion || value in points)
+  const shares = judged.map(() => -Math.log(chance.even()))
+  const all = shares.reduce((sum, share) => sum + share, 0)
+  return judged
+    .map(({ value }, at) => ({ value, chance: (shares[at] ?? 0) / all }))
+    .sort((a, b) => (points[a.value] ?? 0) - (points[b.value] ?? 0))
+}
+
+function directionOf(criterion: Criterion, characteristic: Characteristic): number {
+  if (characteristic.kind === 'grade' || characteristic.kind === 'choice' || characteristic.kind === 'fault') return 1
+  if (characteristic.kind !== 'quantity' && characteristic.kind !== 'count') return 0
+  const [low, high] = characteristic.typical.map((value) => numberPoints(criterion, value) ?? 0)
+  return Math.sign((high ?? 0) - (low ?? 0))
+}
+
+function drawProduct(chance: Chance, populations: Market['populations'], correlation: number): TrueProduct {
+  const quality = chance.normal()
+  return new Map(
+    characteristics.map((characteristic): [string, TrueValue] => {
+      const population = populations.get(characteristic.key)
+      if (!population) throw new Error(`There is no population of "${characteristic.key}"`)
+      const { direction } = population
+      const z =
+        Math.sqrt(correlation) * quality * direction + Math.sqrt(1 - correlation * direction ** 2) * chance.normal()
+      return [characteristic.key, trueValue(characteristic, population, z)]
+    }),
+  )
+}
+
+function trueValue(characteristic: Characteristic, { centre, deviation, answers }: Population, z: number): TrueValue {
+  switch (characteristic.kind) {
+    case 'quantity': {
+      const [low, high] = characteristic.plausible
+      return { number: Math.min(high, Math.max(low, centre + deviation * z)) }
+    }
+    case 'count': {
+      const { step, plausible } = characteristic
+      // Turns of a thread are what they are; only what is counted whole is whole.
+      const counted = step === 0.5 ? centre + deviation * z : Math.round(centre + deviation * z)
+      return { number: Math.min(plausible[1], Math.max(plausible[0], counted)) }
+    }
+    case 'openings':
+      return { width: centre + deviation * z }
+    case 'grade':
+      return { number: Math.min(characteristic.anchors.length - 1, Math.max(0, centre + deviation * z)) }
+    case 'fault':
+    case 'choice': {
+      let below = normalShare(z)
+      for (const { value, chance } of answers) {
+        below -= chance
+        if (below < 0) return { text: value }
+      }
+      return { text: answers.at(-1)?.value ?? '' }
+    }
+    case 'thread':
+      return { text: 'M20 x 1.5' }
+    default:
+      return { text: '' }
+  }
+}
