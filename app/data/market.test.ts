@@ -128,7 +128,6 @@ describe('money', () => {
     const costs = (view: typeof busy) => view.rows.map(({ cost }) => cost?.perDistance)
     expect(costs(busy)).not.toEqual(costs(idle))
     expect(busy.upgrades.find(({ kind }) => kind === 'tier')).toBeDefined()
-    expect(busy.efficient.length).toBeGreaterThan(1)
   })
 
   test('a stale price gives way to a fresh one, and a paid price counts as a price', async () => {

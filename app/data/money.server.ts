@@ -3,7 +3,6 @@ import type { Cell } from '#core/compare/cell.ts'
 import { faceOff } from '#core/compare/face-off.ts'
 import { toMajor } from '#core/money/currency.ts'
 import { drivingCost, usableInterval, type Driver, type DrivingCost, type UsableInterval } from '#core/money/driver.ts'
-import { frontier } from '#core/money/frontier.ts'
 import { driverRules, type DriverRule } from '#core/score/driver-rules.ts'
 import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
 import { cellPointsBy } from '#core/score/row-judgement.ts'
@@ -47,8 +46,6 @@ export interface MoneyOverview {
   missingRates: string[]
   rules: DriverRule[]
   upgrades: UpgradeOption[]
-  /** Columns on the efficient frontier of cost and score. */
-  efficient: string[]
 }
 
 /** 10,000 km. */
@@ -107,7 +104,6 @@ export async function moneyOverview(
     missingRates: [...new Set(costed.flatMap(({ unconverted }) => unconverted))],
     rules,
     upgrades: upgradesOf(costed, between),
-    efficient: frontier(costed.flatMap(alternativeOf)),
   }
 }
 
@@ -118,12 +114,6 @@ function costOf(
 ): Pick<MoneyRow, 'offer' | 'unconverted' | 'interval' | 'cost'> {
   const cost = driver && offer && interval ? drivingCost(offer.unit, interval.distance, driver, perDistance) : undefined
   return { offer, unconverted, interval, cost }
-}
-
-/** A filter as an alternative of cost and score; none when one of the two is not known. */
-function alternativeOf({ column: { id, score }, cost, offer, passes }: MoneyRow) {
-  if (!offer || !passes || score.value === undefined) return []
-  return [{ id, cost: cost?.perDistance ?? offer.unit, worth: score.value }]
 }
 
 const tierOrder = ['low', 'middle', 'top']

@@ -16,6 +16,8 @@ export interface Offer {
   rateQuotedOn: string
   age: number
   stale: boolean
+  /** What was paid in a shop says nothing of freight. */
+  freightKnown: boolean
 }
 
 /** Where one product is cheapest to a buyer, and the currencies that cannot be converted for want of a rate. */
@@ -23,6 +25,9 @@ export interface ProductOffer {
   offer: Offer | undefined
   unconverted: string[]
 }
+
+/** Start of the id of a price that was paid for a specimen. */
+const paid = 'paid-'
 
 const noFreight = { order: 0, pack: 0, least: 0, freeFrom: null }
 
@@ -33,7 +38,7 @@ const paidPrices = (assessed: readonly AssessedSpecimen[]): Price[] =>
       ? []
       : [
           {
-            id: `paid-${id}`,
+            id: `${paid}${id}`,
             productId,
             shop: shop || 'shop not named',
             currency,
@@ -68,7 +73,18 @@ export async function offersOf(
         const landed = landedPrice(price, wanted)
         const age = priceAge(price, today)
         const unit = toMinor(toMajor(landed.unit, price.currency) * rate.rate, currency)
-        return [{ price, landed, unit, rate: rate.rate, rateQuotedOn: rate.quotedOn, age, stale: age > staleAfter }]
+        return [
+          {
+            price,
+            landed,
+            unit,
+            rate: rate.rate,
+            rateQuotedOn: rate.quotedOn,
+            age,
+            stale: age > staleAfter,
+            freightKnown: !price.id.startsWith(paid),
+          },
+        ]
       })
       .sort((a, b) => Number(a.stale) - Number(b.stale) || a.unit - b.unit)
     return { offer, unconverted: quoted.flatMap(({ price, rate }) => (rate ? [] : [price.currency])) }

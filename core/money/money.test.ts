@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Claim } from '#core/claims/claim.ts'
 import { drivingCost, usableInterval, type Driver } from './driver.ts'
+import { costSpans } from './cost-span.ts'
 import { frontier } from './frontier.ts'
 import { landedPrice, priceAge, pricesInForce, type Price } from './landed.ts'
 import { findRate } from './rates.ts'
@@ -179,32 +180,61 @@ describe('the driver', () => {
 })
 
 describe('the efficient frontier', () => {
+  const at = (id: string, cost: number, worth: number) => ({ id, low: cost, high: cost, worth })
+
   test('keeps what nothing beats', () => {
-    const offers = [
-      { id: 'dear', cost: 9, worth: 70 },
-      { id: 'cheap', cost: 4, worth: 50 },
-      { id: 'best', cost: 8, worth: 80 },
-      { id: 'twin', cost: 4, worth: 45 },
-    ]
+    const offers = [at('dear', 9, 70), at('cheap', 4, 50), at('best', 8, 80), at('worse', 4, 45)]
     expect(frontier(offers)).toEqual(['cheap', 'best'])
   })
+
+  test('a cost that is not known is beaten only when it is so in any case', () => {
+    const unknown = { id: 'unknown', low: 5, high: 12, worth: 60 }
+    expect(frontier([unknown, at('sure', 6, 70)])).toEqual(['unknown', 'sure'])
+    expect(frontier([unknown, at('sure', 5, 70)])).toEqual(['sure'])
+    expect(frontier([unknown, at('late', 11, 40)])).toEqual(['unknown', 'late'])
+    expect(frontier([unknown, at('late', 12, 40)])).toEqual(['unknown'])
+  })
+
   test('nothing on it is dominated, and all that is off it is', () => {
     const offers = fc
       .array(fc.record({ cost: fc.integer({ min: 0, max: 20 }), worth: fc.integer({ min: 0, max: 20 }) }), {
         minLength: 1,
       })
-      .map((all) => all.map((one, index) => ({ ...one, id: String(index) })))
+      .map((all) => all.map(({ cost, worth }, index) => at(String(index), cost, worth)))
     fc.assert(
       fc.property(offers, (all) => {
         const on = new Set(frontier(all))
         return all.every((a) => {
-          const beaten = all.some(
-            (b) => b.cost <= a.cost && b.worth >= a.worth && (b.cost < a.cost || b.worth > a.worth),
-          )
-          const twin = all.some((b) => b !== a && b.cost === a.cost && b.worth === a.worth && on.has(b.id))
-          return on.has(a.id) ? !beaten : beaten || twin
+          const beaten = all.some((b) => b.low <= a.low && b.worth >= a.worth && (b.low < a.low || b.worth > a.worth))
+          return on.has(a.id) !== beaten
         })
       }),
     )
+  })
+})
+
+describe('costs on one axis', () => {
+  const facts = (unit: number | undefined, freightKnown = true, interval: number | undefined = 10e6) => ({
+    unit,
+    freightKnown,
+    interval,
+  })
+
+  test('a price on the shelf spans to the dearest freight that is known', () => {
+    expect(costSpans([facts(8), facts(6, false), facts(undefined)], [1, 2], undefined)).toEqual([
+      { low: 8, high: 8, unknown: [] },
+      { low: 6, high: 8, unknown: ['freight'] },
+      undefined,
+    ])
+  })
+
+  test('an interval that is not known spans over those of the others, and a cost without any is none', () => {
+    const all = costSpans([facts(8, true, 10e6), facts(8, true, 20e6), { ...facts(8), interval: undefined }], [], 10e6)
+    expect(all).toEqual([
+      { low: 8, high: 8, unknown: [] },
+      { low: 4, high: 4, unknown: [] },
+      { low: 4, high: 8, unknown: ['interval'] },
+    ])
+    expect(costSpans([{ ...facts(8), interval: undefined }], [], 10e6)).toEqual([undefined])
   })
 })

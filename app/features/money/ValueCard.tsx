@@ -1,9 +1,14 @@
 import { useCallback, useMemo } from 'react'
 import { href, useNavigate } from 'react-router'
+import { costSpans, type CostSpan } from '#core/money/cost-span.ts'
 import { toMajor } from '#core/money/currency.ts'
+import { frontier } from '#core/money/frontier.ts'
+import { formatList } from '#core/quantity/format-list.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
-import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
+import { CallLine } from '#app/features/verdict/CallLine.tsx'
+import { useEvaluation, type EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import { usePerDistance } from './usePerDistance.ts'
@@ -14,34 +19,29 @@ interface Props {
   rows: MoneyRow[]
   names: ReadonlyMap<string, string>
   currency: string
-  efficient: string[]
 }
 
-/** Cost against score: what nothing else beats is joined. */
-export function ValueCard({ driver, rows, names, currency, efficient }: Props) {
+/** Cost against score: what nothing else surely beats is joined; what is not known of a cost is drawn as a span. */
+export function ValueCard({ driver, rows, names, currency }: Props) {
   const { get, set } = useAddress()
   const navigate = useNavigate()
+  const judged = useEvaluation()
   const { label, scale } = usePerDistance()
   const byCost = get('against') !== 'price' && driver !== undefined
-  const points = useMemo(
+  const { points, remarks } = useMemo(() => {
+    const spans = spansOf(rows, byCost ? perMetres * scale : undefined)
+    const nameOf = (row: MoneyRow) => names.get(row.column.id) ?? row.column.name
+    return {
+      points: rows.flatMap((row, at) => pointOf(row, nameOf(row), spans[at], judged, currency)),
+      remarks: rows.flatMap((row, at) =>
+        remarkOn(nameOf(row), spans[at], judged.judgedOf(row.column.id) !== undefined),
+      ),
+    }
+  }, [rows, byCost, scale, names, currency, judged])
+  const efficient = useMemo(
     () =>
-      rows.flatMap(({ column, offer, cost }): ValuePoint[] => {
-        const minor = byCost ? cost && cost.perDistance * scale : offer?.unit
-        const { value, low, high } = column.score
-        if (minor === undefined || value === undefined) return []
-        return [
-          {
-            id: column.id,
-            name: names.get(column.id) ?? column.name,
-            cost: toMajor(minor, currency),
-            score: value,
-            low,
-            high,
-            link: href('/specimens/:specimen/score', { specimen: column.specimenId }),
-          },
-        ]
-      }),
-    [rows, byCost, scale, names, currency],
+      frontier(points.map(({ id, costLow, costHigh, score }) => ({ id, low: costLow, high: costHigh, worth: score }))),
+    [points],
   )
   const open = useCallback((link: string) => void navigate(link), [navigate])
   if (points.length < 2) return null
@@ -62,14 +62,74 @@ export function ValueCard({ driver, rows, names, currency, efficient }: Props) {
             />
           )}
         </Row>
-        <Soft>Bars show what the score may be while something is not known. Pick a point to open its score.</Soft>
+        <CallLine judged={judged} />
+        <Soft>
+          Upright bars show where the score lies in 95 of 100 draws, level ones what the cost may be. Pick a point to
+          open its score.
+        </Soft>
         <ValueChart
           points={points}
           efficient={efficient}
           costName={byCost ? `cost for ${label}, ${currency}` : `landed price, ${currency}`}
           onOpen={open}
         />
+        {remarks.map((remark) => (
+          <Small key={remark}>{remark}</Small>
+        ))}
       </Stack>
     </Card>
   )
+}
+
+/** 10,000 km, the distance that costs are stated for. */
+const perMetres = 10_000_000
+
+const spansOf = (rows: readonly MoneyRow[], per: number | undefined): (CostSpan | undefined)[] =>
+  costSpans(
+    rows.map(({ offer, interval }) => ({
+      unit: offer?.unit,
+      freightKnown: offer?.freightKnown ?? true,
+      interval: interval?.distance,
+    })),
+    rows.flatMap(({ offer }) =>
+      offer?.freightKnown ? [(offer.unit * offer.landed.freight) / (offer.landed.filters * offer.landed.unit)] : [],
+    ),
+    per,
+  )
+
+function pointOf(
+  { column }: MoneyRow,
+  name: string,
+  span: CostSpan | undefined,
+  { judgedOf }: EvaluationView,
+  currency: string,
+): ValuePoint[] {
+  const own = judgedOf(column.id)
+  if (!own || !span) return []
+  return [
+    {
+      id: column.id,
+      name,
+      costLow: toMajor(span.low, currency),
+      costHigh: toMajor(span.high, currency),
+      score: own.chances.mean,
+      low: own.chances.low,
+      high: own.chances.high,
+      link: href('/specimens/:specimen/score', { specimen: column.specimenId }),
+    },
+  ]
+}
+
+const unknownWords = { freight: 'its freight', interval: 'its interval' }
+
+/** What is not known of a filter's place in the picture. */
+function remarkOn(name: string, span: CostSpan | undefined, isJudged: boolean): string[] {
+  if (!isJudged) return [`${name} is not shown: it is not judged.`]
+  if (!span) return [`${name} is not shown: it has no price, or no interval to go by.`]
+  if (span.unknown.length === 0) return []
+  const what = formatList(
+    span.unknown.map((one) => unknownWords[one]),
+    'conjunction',
+  )
+  return [`${name}: ${what} ${span.unknown.length > 1 ? 'are' : 'is'} not known, so its cost is a span.`]
 }

@@ -5,14 +5,20 @@ import type { ChartColours } from '#app/ui/EChart.tsx'
 export interface ValuePoint {
   id: string
   name: string
-  cost: number
+  costLow: number
+  costHigh: number
   score: number
   low: number
   high: number
   link: string
 }
 
-/** Cost against construction score, with what the score may be, and the efficient frontier. */
+const middle = ({ costLow, costHigh }: ValuePoint): number => (costLow + costHigh) / 2
+
+const costText = ({ costLow, costHigh }: ValuePoint): string =>
+  costLow === costHigh ? costLow.toFixed(2) : `${costLow.toFixed(2)} to ${costHigh.toFixed(2)}`
+
+/** Cost against construction score, with what either may be, and the efficient frontier. */
 export function ValueChart({
   points,
   efficient,
@@ -26,7 +32,7 @@ export function ValueChart({
 }) {
   const option = useCallback(
     (colours: ChartColours) => {
-      const on = points.filter(({ id }) => efficient.includes(id)).sort((a, b) => a.cost - b.cost)
+      const on = points.filter(({ id }) => efficient.includes(id)).sort((a, b) => a.costLow - b.costLow)
       const off = points.filter(({ id }) => !efficient.includes(id))
       const dots = (those: ValuePoint[], symbol: string, colour: string, name: string) => ({
         name,
@@ -43,7 +49,12 @@ export function ValueChart({
           fontSize: 12,
         },
         labelLayout: { hideOverlap: true },
-        data: those.map((point) => ({ value: [point.cost, point.score], name: point.name, link: point.link })),
+        data: those.map((point) => ({
+          value: [middle(point), point.score],
+          name: point.name,
+          link: point.link,
+          text: `${point.name}: ${costText(point)}, score ${point.score.toFixed(0)}`,
+        })),
       })
       const scores = points.flatMap(({ low, high }) => [low, high])
       return {
@@ -51,8 +62,7 @@ export function ValueChart({
         legend: { top: 0, textStyle: { color: colours.ink }, data: ['nothing beats it', 'beaten on price and score'] },
         tooltip: {
           trigger: 'item',
-          formatter: ({ data }: { data: { name?: string; value?: [number, number] } }) =>
-            data?.value ? `${data.name}: ${data.value[0].toFixed(2)}, score ${data.value[1].toFixed(0)}` : '',
+          formatter: ({ data }: { data: { text?: string } }) => data?.text ?? '',
         },
         xAxis: {
           type: 'value',
@@ -80,22 +90,32 @@ export function ValueChart({
             symbol: 'none',
             silent: true,
             lineStyle: { color: colours.green, width: 2, type: 'dashed' },
-            data: on.map(({ cost, score }) => [cost, score]),
+            data: on.map((point) => [middle(point), point.score]),
           },
           {
             name: 'range',
             type: 'custom',
             silent: true,
-            data: points.map(({ cost, low, high }) => [cost, low, high]),
+            data: points.map((point) => [
+              middle(point),
+              point.low,
+              point.high,
+              point.costLow,
+              point.costHigh,
+              point.score,
+            ]),
             renderItem: (
               _: unknown,
               api: { value: (at: number) => number; coord: (at: [number, number]) => [number, number] },
             ) => {
               const [x, top] = api.coord([api.value(0), api.value(2)])
               const [, bottom] = api.coord([api.value(0), api.value(1)])
+              const [left, y] = api.coord([api.value(3), api.value(5)])
+              const [right] = api.coord([api.value(4), api.value(5)])
+              const level = right > left ? `M${left} ${y - 4}v8M${left} ${y}H${right}M${right} ${y - 4}v8` : ''
               return {
                 type: 'path',
-                shape: { pathData: `M${x - 4} ${top}h8M${x} ${top}V${bottom}M${x - 4} ${bottom}h8` },
+                shape: { pathData: `M${x - 4} ${top}h8M${x} ${top}V${bottom}M${x - 4} ${bottom}h8${level}` },
                 style: { stroke: colours.soft, fill: 'none' },
               }
             },
