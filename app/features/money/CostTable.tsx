@@ -6,6 +6,7 @@ import { formatCount, formatFixed, formatQuantity } from '#core/quantity/format.
 import type { UnitSystem } from '#core/quantity/units.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
 import type { Offer } from '#app/data/offers.server.ts'
+import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -34,6 +35,7 @@ const costOf = ({ cost, offer }: MoneyRow): number => cost?.perDistance ?? offer
 /** What each filter costs when it has arrived, for how long it may be used, and what that comes to; cheapest first. */
 export function CostTable({ rows, names, currency, wanted }: Props) {
   const { label } = usePerDistance()
+  const { judgedOf } = useEvaluation()
   return (
     <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Prices">
       <Figures>
@@ -59,6 +61,7 @@ export function CostTable({ rows, names, currency, wanted }: Props) {
                 name={names.get(row.column.id) ?? row.column.name}
                 currency={currency}
                 wanted={wanted}
+                score={judgedOf(row.column.id)?.chances.mean}
               />
             ))}
         </tbody>
@@ -72,9 +75,11 @@ interface RowProps {
   name: string
   currency: string
   wanted: number
+  /** As the verdict has it; undefined when it is not judged. */
+  score: number | undefined
 }
 
-function CostRow({ row, name, currency, wanted }: RowProps) {
+function CostRow({ row, name, currency, wanted, score }: RowProps) {
   const { units: system } = usePreferences()
   const { unit, scale } = usePerDistance()
   const { column, offer, unconverted, interval, cost } = row
@@ -114,7 +119,7 @@ function CostRow({ row, name, currency, wanted }: RowProps) {
       <td>{interval && interval.unused > 0 ? formatQuantity(interval.unused, unit) : '–'}</td>
       <td>{areaText(row.areaPerMoney, system)}</td>
       <td>
-        {column.score.value === undefined ? '–' : Math.round(column.score.value)}
+        {score === undefined ? '–' : Math.round(score)}
         {column.score.fatalFault && <Remark>{column.score.fatalFault}</Remark>}
       </td>
     </tr>
