@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 import { styled } from 'styled-components'
 import { criterionGroupLabel } from '#core/score/criterion.ts'
 import { formatValueFunction } from '#core/score/format-rule.ts'
-import type { ScoreLine } from '#core/score/score.ts'
+import { countedWeight, type ScoreLine } from '#core/score/score.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -21,15 +21,12 @@ const Lines = styled(Table)`
 `
 
 const formatLinePoints = ({ points, low, high }: ScoreLine): string =>
-  points === undefined ? '0 to 10' : high - low > 0.05 ? `${low.toFixed(1)} to ${high.toFixed(1)}` : points.toFixed(1)
+  points === undefined ? `${low} to ${high}` : high - low > 0.05 ? `${low.toFixed(1)} to ${high.toFixed(1)}` : points.toFixed(1)
 
 /** Every criterion of a score: rule, points, weight, what it adds, and the evidence behind it. */
 export function ScoreBreakdown({ lines, linkOf }: { lines: readonly ScoreLine[]; linkOf: (from: string) => string }) {
   const { units: system } = usePreferences()
-  const weight = lines.reduce(
-    (sum, { criterion, notApplicableReason }) => sum + (notApplicableReason ? 0 : criterion.weight),
-    0,
-  )
+  const weight = countedWeight(lines)
   return (
     <Lines>
       <thead>
