@@ -21,7 +21,11 @@ const Lines = styled(Table)`
 `
 
 const formatLinePoints = ({ points, low, high }: ScoreLine): string =>
-  points === undefined ? `${low} to ${high}` : high - low > 0.05 ? `${low.toFixed(1)} to ${high.toFixed(1)}` : points.toFixed(1)
+  points === undefined
+    ? `${low} to ${high}`
+    : high - low > 0.05
+      ? `${low.toFixed(1)} to ${high.toFixed(1)}`
+      : points.toFixed(1)
 
 /** Every criterion of a score: rule, points, weight, what it adds, and the evidence behind it. */
 export function ScoreBreakdown({ lines, linkOf }: { lines: readonly ScoreLine[]; linkOf: (from: string) => string }) {
