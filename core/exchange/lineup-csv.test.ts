@@ -19,12 +19,13 @@ const rows = buildLineup(
 )
 const lines = lineupCsv(
   [
-    { name: '=cmd', score: '71', price: '8.90 EUR' },
-    { name: 'B, "quoted"', score: '', price: '' },
+    { name: '=cmd', score: '71', chance: '0.91', price: '8.90 EUR' },
+    { name: 'B, "quoted"', score: '', chance: '', price: '' },
   ],
   rows,
   'metric',
   3,
+  'Norrith N-40 leads: first in 91 % of what may be.',
 ).split('\r\n')
 
 test('a column a product, units named, what is missing empty', () => {
@@ -36,6 +37,11 @@ test('a column a product, units named, what is missing empty', () => {
 test('says by which version of the method it is scored', () => {
   expect(lines).toContain('Line-up,Construction score,of 100,71,')
   expect(lines).toContain('Line-up,Method,version,3,3')
+})
+
+test('says who is first, and how sure that is, as every page does', () => {
+  expect(lines).toContain('Line-up,Chance of being first,,0.91,')
+  expect(lines).toContain('Line-up,Who is first,,Norrith N-40 leads: first in 91 % of what may be.,')
 })
 
 test('what a spreadsheet would run as a formula is escaped, in heads and cells', () => {

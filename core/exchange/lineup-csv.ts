@@ -10,6 +10,8 @@ import { formatCsv } from './csv.ts'
 export interface LineupColumn {
   name: string
   score: string
+  /** Chance of being first, 0 to 1; empty for one that is not judged. */
+  chance: string
   price: string
 }
 
@@ -21,7 +23,8 @@ export interface LineupColumn {
  * @param rows of the line-up
  * @param system units to write in
  * @param method version of the method that the scores stand on
- * @example lineupCsv([{ name: 'Norrith N-40', score: '71', price: '8.90 EUR' }], [], 'metric', 1).split('\r\n')[0]
+ * @param call who is first and how sure that is, in one sentence
+ * @example lineupCsv([{ name: 'Norrith N-40', score: '71', chance: '', price: '8.90 EUR' }], [], 'metric', 1, '').split('\r\n')[0]
  * // => 'part,row,unit,Norrith N-40'
  */
 export function lineupCsv(
@@ -29,10 +32,13 @@ export function lineupCsv(
   rows: readonly Row[],
   system: UnitSystem,
   method: number,
+  call: string,
 ): string {
   const table = [
     ['part', 'row', 'unit', ...columns.map(({ name }) => name)],
     ['Line-up', 'Construction score', 'of 100', ...columns.map(({ score }) => score)],
+    ['Line-up', 'Chance of being first', '', ...columns.map(({ chance }) => chance)],
+    ['Line-up', 'Who is first', '', call, ...columns.slice(1).map(() => '')],
     ['Line-up', 'Method', 'version', ...columns.map(() => String(method))],
     ['Line-up', 'Price paid', '', ...columns.map(({ price }) => price)],
     ...rows.map((row) => {
