@@ -10,12 +10,15 @@ import { download, found } from './http.server.ts'
 export async function loader({ params, request }: Route.LoaderArgs) {
   const application = found(await findApplication(params.application), 'This line-up')
   const { columns, rows, method, judgement, said } = await judgedLineup(application)
-  const heads = columns.map(({ id, name, revision, score, paid }) => ({
-    name: revision ? `${name} (${revision})` : name,
-    score: score.value === undefined ? '' : String(Math.round(score.value)),
-    chance: judgement.ranked.find((one) => one.id === id)?.chance.toFixed(3) ?? '',
-    price: paid ? formatMoney(paid.minor, paid.currency) : '',
-  }))
+  const heads = columns.map(({ id, name, revision, paid }) => {
+    const judged = judgement.ranked.find((one) => one.id === id)
+    return {
+      name: revision ? `${name} (${revision})` : name,
+      score: judged?.chances.mean.toFixed(0) ?? '',
+      chance: judged?.chance.toFixed(3) ?? '',
+      price: paid ? formatMoney(paid.minor, paid.currency) : '',
+    }
+  })
   const { units } = await readPreferences(request)
   return download(lineupCsv(heads, rows, units, method.version, said), `${application.name} line-up.csv`, 'text/csv')
 }
