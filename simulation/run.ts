@@ -24,7 +24,8 @@ const findings: Finding[] = [
   ...verdicts.findings,
   ...checkMarks(seed + 2e8, extent),
   ...checkFlips(seed + 3e8, extent),
-  ...checkNextReading(seed + 5e8, extent),
+  // One market says nothing of how fast a curve rises: only the whole run looks at it.
+  ...(extent === 'whole' ? checkNextReading(seed + 5e8) : []),
   ...checkReviewers(seed + 4e8, extent),
 ]
 

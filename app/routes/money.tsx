@@ -14,6 +14,7 @@ import { orderSizes } from '#app/features/money/order-sizes.ts'
 import { RateForm } from '#app/features/money/RateForm.tsx'
 import { UpgradeList } from '#app/features/money/UpgradeList.tsx'
 import { ValueCard } from '#app/features/money/ValueCard.tsx'
+import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/money'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
@@ -51,6 +52,7 @@ export async function action({ request }: Route.ActionArgs) {
 export default function Money({ loaderData }: Route.ComponentProps) {
   const { application } = useLineup()
   const { currency, rows, missingRates, upgrades, driver } = loaderData
+  const judged = useEvaluation()
   const names = new Map(rows.map(({ column }) => [column.id, [column.name, column.revision].filter(Boolean).join(' ')]))
   return (
     <Page>
@@ -62,8 +64,8 @@ export default function Money({ loaderData }: Route.ComponentProps) {
       {missingRates.map((base) => (
         <RateForm key={base} base={base} quote={currency} today={loaderData.today} />
       ))}
-      <CostCard {...loaderData} names={names} />
-      <ValueCard {...loaderData} names={names} />
+      <CostCard {...loaderData} names={names} judged={judged} />
+      <ValueCard {...loaderData} names={names} judged={judged} />
       <Card>
         <Stack $gap={10}>
           <h2>What the next step buys</h2>

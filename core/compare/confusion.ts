@@ -5,7 +5,7 @@ import type { Characteristic } from '#core/catalogue/index.ts'
  * and whether a fault is one. Common practice, no published source: a stated small chance, so that no word counts as
  * beyond doubt.
  */
-const chances = { seen: 0.004, felt: 0.03, fault: 0.02 }
+export const mistakeChances = { seen: 0.004, felt: 0.03, fault: 0.02 }
 
 /**
  * Chance that an answer is mistaken for another one of its characteristic.
@@ -15,6 +15,6 @@ const chances = { seen: 0.004, felt: 0.03, fault: 0.02 }
  */
 export function confusionChance(of: Characteristic | { compute: unknown }): number {
   if ('compute' in of) return 0
-  if (of.kind === 'fault') return chances.fault
-  return of.kind === 'choice' ? (of.byFeel ? chances.felt : chances.seen) : 0
+  if (of.kind === 'fault') return mistakeChances.fault
+  return of.kind === 'choice' ? (of.byFeel ? mistakeChances.felt : mistakeChances.seen) : 0
 }

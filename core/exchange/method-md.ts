@@ -1,11 +1,14 @@
 import { catalogue, irreversibleStep, optionsOf, partLabel, stations } from '#core/catalogue/index.ts'
 import { formatValueNumber } from '#core/figures/format-value.ts'
 import { figures } from '#core/figures/index.ts'
+import { mistakeChances } from '#core/compare/confusion.ts'
 import { formatNumber } from '#core/quantity/format.ts'
+import { qualityCorrelation } from '#core/score/chances-problem.ts'
 import { criteria, shippedCriterion } from '#core/score/criteria.ts'
 import { disagreements } from '#core/score/disagreements.ts'
 import { fatalFaultCap } from '#core/score/fatal-faults.ts'
 import { formatValueFunction } from '#core/score/format-rule.ts'
+import { statedFilters } from '#core/score/point-chances.ts'
 import { schools, shippedSchool } from '#core/score/schools.ts'
 
 const labelOf = (key: string): string => shippedCriterion(key).label
@@ -125,11 +128,11 @@ close to call* between those that together reach 80 %, four at most. From one re
 line-up, face-off, money and published verdict use this one rule.
 
 What is drawn: a number from Student's t around its value, unit spread included; a grade evenly from what rounds to it; an
-answer that is told by feel or looks is mistaken for another in ${percent(0.03)} of cases, one that is plain to see in
-${percent(0.004)}, a fault for its neighbour in ${percent(0.02)}, the likelier the more usual the other is (Bayes' rule); a price with 5 %;
+answer that is told by feel or looks is mistaken for another in ${percent(mistakeChances.felt)} of cases, one that is plain to see in
+${percent(mistakeChances.seen)}, a fault for its neighbour in ${percent(mistakeChances.fault)}, the likelier the more usual the other is (Bayes' rule); a price with 5 %;
 claims within their bounds. What is not known is drawn from what the filters of the line-up have and a stated expectation
-that counts as three more: faults seldom, answers alike, numbers even over the range of the rule. What is open of one
-product is drawn through its quality all in all: a single common factor with a correlation of 0.2, which its known
+that counts as ${statedFilters} more: faults seldom, answers alike, numbers even over the range of the rule. What is open of one
+product is drawn through its quality all in all: a single common factor with a correlation of ${qualityCorrelation}, which its known
 answers tell more of. Common practice, no published source, for all of these shares.
 
 Ranks, and weights around the school or free of any: SMAA-2, Lahdelma and Salminen, Operations Research 49 (2001). Drawn

@@ -16,7 +16,7 @@ export interface ScoredRevision {
  * How alike the parts of one filter are in quality: correlation of points between criteria. Common practice, no
  * published source: who builds one part well builds another well, a little more often than not.
  */
-const qualityCorrelation = 0.2
+export const qualityCorrelation = 0.2
 
 /**
  * A line-up as a problem of chance: what is known of each product with its doubt, and what is not known as such

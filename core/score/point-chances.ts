@@ -31,7 +31,7 @@ interface ExpectedAnswer {
 }
 
 /** So many filters the stated expectation counts for beside those that are known. Common practice, no source. */
-const statedFilters = 3
+export const statedFilters = 3
 
 /** How often a fault is found. Common practice, no published source: one in thirty is slight, one in 200 serious. */
 const faultShares: Readonly<Record<string, number>> = { none: 0.962, slight: 0.033, serious: 0.005 }

@@ -5,7 +5,7 @@ import { nextReadings } from '#core/verdict/next-reading.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { chanceFrom, type Chance } from '../chance.ts'
-import { percent, type Extent, type Finding } from '../check.ts'
+import { percent, type Finding } from '../check.ts'
 import { columnsOf, drawReviewer, drawSpreads, evaluateReview, readMarket, wholeReview } from '../review.ts'
 import { trueScore } from '../true-score.ts'
 import { characteristics, drawMarket } from '../truth.ts'
@@ -45,8 +45,8 @@ const policies: Record<string, Policy> = {
 }
 
 /** How fast the chance of naming the right one grows, by what is read next. */
-export function checkNextReading(seed: number, extent: Extent): Finding[] {
-  const markets = extent === 'whole' ? 20 : 1
+export function checkNextReading(seed: number): Finding[] {
+  const markets = 20
   const curves = Object.entries(policies).map(([name, policy]) => {
     const right = new Array<number>(steps + 1).fill(0)
     for (let market = 0; market < markets; market++) noteMarket(seed + market, policy, right)
@@ -58,8 +58,8 @@ export function checkNextReading(seed: number, extent: Extent): Finding[] {
   return curves.map(({ name, right }, at) => ({
     what: `sure of the right one after 0 to ${steps} readings: ${name}`,
     found: right.map((share) => percent(share).replace(/\.\d %$/, '')).join(' '),
-    must: at === 0 ? 'above both below' : '',
-    holds: at > 0 || holds || extent === 'short',
+    must: at === 0 ? 'above both others' : 'below the next reading',
+    holds,
   }))
 }
 

@@ -5,6 +5,7 @@ import { formatQuantity } from '#core/quantity/format.ts'
 import type { DriverRule } from '#core/score/driver-rules.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
+import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
@@ -20,10 +21,11 @@ interface Props {
   rules: DriverRule[]
   rows: MoneyRow[]
   names: ReadonlyMap<string, string>
+  judged: EvaluationView
 }
 
 /** Who buys how many and in what money, and what each filter then costs. */
-export function CostCard({ drivers, driver, wanted, currency, rules, rows, names }: Props) {
+export function CostCard({ drivers, driver, wanted, currency, rules, rows, names, judged }: Props) {
   const { set } = useAddress()
   return (
     <Card>
@@ -50,7 +52,7 @@ export function CostCard({ drivers, driver, wanted, currency, rules, rows, names
           <Link to={href('/drivers')}>Drivers</Link>
         </Row>
         <DriverLine driver={driver} rules={rules} />
-        <CostTable rows={rows} names={names} currency={currency} wanted={wanted} />
+        <CostTable judged={judged} rows={rows} names={names} currency={currency} wanted={wanted} />
       </Stack>
     </Card>
   )

@@ -6,7 +6,7 @@ import { formatCount, formatFixed, formatQuantity } from '#core/quantity/format.
 import type { UnitSystem } from '#core/quantity/units.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
 import type { Offer } from '#app/data/offers.server.ts'
-import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -28,14 +28,14 @@ interface Props {
   names: ReadonlyMap<string, string>
   currency: string
   wanted: number
+  judged: EvaluationView
 }
 
 const costOf = ({ cost, offer }: MoneyRow): number => cost?.perDistance ?? offer?.unit ?? Infinity
 
 /** What each filter costs when it has arrived, for how long it may be used, and what that comes to; cheapest first. */
-export function CostTable({ rows, names, currency, wanted }: Props) {
+export function CostTable({ rows, names, currency, wanted, judged }: Props) {
   const { label } = usePerDistance()
-  const { judgedOf } = useEvaluation()
   return (
     <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Prices">
       <Figures>
@@ -61,7 +61,7 @@ export function CostTable({ rows, names, currency, wanted }: Props) {
                 name={names.get(row.column.id) ?? row.column.name}
                 currency={currency}
                 wanted={wanted}
-                score={judgedOf(row.column.id)?.chances.mean}
+                score={judged.judgedOf(row.column.id)?.chances.mean}
               />
             ))}
         </tbody>

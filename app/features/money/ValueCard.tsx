@@ -7,7 +7,7 @@ import { formatList } from '#core/quantity/format-list.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
 import { CallLine } from '#app/features/verdict/CallLine.tsx'
-import { useEvaluation, type EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
@@ -19,13 +19,13 @@ interface Props {
   rows: MoneyRow[]
   names: ReadonlyMap<string, string>
   currency: string
+  judged: EvaluationView
 }
 
 /** Cost against score: what nothing else surely beats is joined; what is not known of a cost is drawn as a span. */
-export function ValueCard({ driver, rows, names, currency }: Props) {
+export function ValueCard({ driver, rows, names, currency, judged }: Props) {
   const { get, set } = useAddress()
   const navigate = useNavigate()
-  const judged = useEvaluation()
   const { label, scale } = usePerDistance()
   const byCost = get('against') !== 'price' && driver !== undefined
   const { points, remarks } = useMemo(() => {

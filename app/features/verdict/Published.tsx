@@ -1,3 +1,4 @@
+import { useMemo } from 'react'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { judge, type Judgement } from '#core/verdict/judgement.ts'
 import { evaluateRevisions } from '#core/verdict/ranking.ts'
@@ -6,37 +7,52 @@ import { useAction } from '#app/features/forms/useAction.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Caution, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { changesSince } from './published-changes.ts'
 import type { EvaluationView } from './useEvaluation.ts'
 
 /** Published verdicts as they were, with what has changed since. */
 export function Published({ published, judged }: { published: Verdict[]; judged: EvaluationView }) {
-  const judgementFor = useJudgementNow(judged)
+  const judgements = useJudgementsNow(published, judged)
   if (published.length === 0) return <Soft>None yet.</Soft>
   return (
     <Stack $gap={18}>
       {published.map((verdict) => (
-        <PublishedVerdict key={verdict.id} verdict={verdict} judgement={judgementFor(verdict)} nameOf={judged.nameOf} />
+        <PublishedVerdict
+          key={verdict.id}
+          verdict={verdict}
+          judgement={judgements.get(verdict.id)}
+          nameOf={judged.nameOf}
+        />
       ))}
     </Stack>
   )
 }
 
-/** The line-up as it is now, judged by the school and for the driver of a verdict. */
-function useJudgementNow({ school }: EvaluationView): (verdict: Verdict) => Judgement {
+/**
+ * The line-up as it is now, judged by the school and for the driver of each verdict: in the browser alone, and once, since
+ * it takes a while.
+ */
+function useJudgementsNow(published: Verdict[], { school }: EvaluationView): ReadonlyMap<string, Judgement> {
   const { application, evaluation } = useLineup()
-  const { columns, rows, method, schools, drivers } = evaluation
-  return ({ schoolId, driverId }) => {
-    const by = schools.find(({ id }) => id === schoolId) ?? school
-    const driver = drivers.find(({ id }) => id === driverId)
-    const criteria = effectiveCriteria(method, by, driver?.rules)
-    return judge(evaluateRevisions(application.form, columns, rows, criteria))
-  }
+  const isAlive = useInBrowser(() => true, false)
+  return useMemo(() => {
+    const { columns, rows, method, schools, drivers } = evaluation
+    return new Map(
+      (isAlive ? published : []).map(({ id, schoolId, driverId }) => {
+        const by = schools.find((one) => one.id === schoolId) ?? school
+        const driver = drivers.find((one) => one.id === driverId)
+        const criteria = effectiveCriteria(method, by, driver?.rules)
+        return [id, judge(evaluateRevisions(application.form, columns, rows, criteria))]
+      }),
+    )
+  }, [isAlive, published, school, application.form, evaluation])
 }
 
 interface Props {
   verdict: Verdict
-  judgement: Judgement
+  /** As it would be given now; undefined until that is known. */
+  judgement: Judgement | undefined
   nameOf: (id: string) => string
 }
 
@@ -45,7 +61,7 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
   const { send } = useAction()
   const { id, snapshot, words, overruleColumn, overruleReason } = verdict
   const day = verdict.publishedAt?.slice(0, 10) ?? ''
-  const changes = snapshot ? changesSince(snapshot, judgement, method.version, nameOf) : []
+  const changes = snapshot && judgement ? changesSince(snapshot, judgement, method.version, nameOf) : []
   return (
     <Stack $gap={6} as="section" aria-label={`Published ${day}`}>
       <h3>
@@ -68,7 +84,7 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
       {changes.length > 0 ? (
         <Caution>Since then: {changes.join(' ')}</Caution>
       ) : (
-        <Small>Nothing has changed it since.</Small>
+        judgement && <Small>Nothing has changed it since.</Small>
       )}
       <Row data-print="no">
         <Button
