@@ -44,6 +44,7 @@ export default [
   route('bench', 'routes/bench-latest.tsx'),
   route('bench/:specimen', 'routes/bench.tsx'),
   route('bench/:specimen/acts', 'routes/bench-acts.ts'),
+  route('bench/:specimen/next-answers', 'routes/next-answers.ts'),
   route('bench/:specimen/distribution/:characteristic', 'routes/distribution.ts'),
 
   route('backups', 'routes/backups.tsx'),

@@ -1,4 +1,5 @@
 import type { IrreversibleStepKey } from '#core/catalogue/index.ts'
+import { groupBy } from '#core/group-by.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
 
@@ -18,6 +19,16 @@ export async function listIrreversibleSteps(specimenId: string): Promise<Irrever
     .orderBy('passedAt')
     .select('step', 'passedAt', 'reason', 'missing')
   return rows.map(({ missing, ...rest }) => ({ ...rest, missing: JSON.parse(missing) as string[] }))
+}
+
+/** Points of no return that were noted, by specimen. */
+export async function listStepsBySpecimen(specimens: string[]): Promise<Map<string, IrreversibleStepKey[]>> {
+  const db = await database()
+  const rows = await db<{ specimenId: string; step: IrreversibleStepKey }>('irreversibleStep')
+    .whereIn('specimenId', specimens)
+    .select('specimenId', 'step')
+  const bySpecimen = groupBy(rows, ({ specimenId }) => specimenId)
+  return new Map([...bySpecimen].map(([id, own]) => [id, own.map(({ step }) => step)]))
 }
 
 /** Keeps that an irreversible step was passed; the first time counts. */

@@ -1,3 +1,4 @@
+import type { IrreversibleStepKey } from '#core/catalogue/index.ts'
 import { boundsAt, usablePoints } from '#core/claims/bounds.ts'
 import { gradeClaim, type Claim } from '#core/claims/claim.ts'
 import { standingClaims } from '#core/claims/standing.ts'
@@ -8,10 +9,12 @@ import { driverRules, type DriverRule } from '#core/score/driver-rules.ts'
 import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
 import type { AttributeBounds, ExternalAttributeKey } from '#core/score/external-attributes.ts'
 import type { School } from '#core/score/schools.ts'
+import { passedSteps } from '#core/teardown/passed-steps.ts'
 import type { Application } from './applications.server.ts'
-import { assessApplication } from './assessments.server.ts'
+import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
 import { listClaims, listDecisions } from './claims.server.ts'
 import { listDrivers } from './drivers.server.ts'
+import { listStepsBySpecimen } from './irreversible-steps.server.ts'
 import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
 import { areaPerMoney } from './money.server.ts'
 import { offersOf } from './offers.server.ts'
@@ -55,6 +58,17 @@ function claimAttributes(claims: readonly Claim[]): Attributes {
   }
 }
 
+/** Points of no return behind every specimen of a revision: what was lost with them can be had of none. */
+function stepsPassedByAll(
+  own: readonly AssessedSpecimen[],
+  noted: ReadonlyMap<string, IrreversibleStepKey[]>,
+): IrreversibleStepKey[] {
+  const [first = [], ...others] = own.map(({ specimen, assessment }) =>
+    passedSteps(specimen.form, noted.get(specimen.id) ?? [], assessment.values.keys()),
+  )
+  return first.filter((step) => others.every((passed) => passed.includes(step)))
+}
+
 /** Everything that the line-up, the face-off and the verdict of an application are judged on. */
 export async function evaluateLineup(application: Application, today: string): Promise<LineupEvaluation> {
   const [assessed, spreads, claims, decisions, method, schools, drivers] = await Promise.all([
@@ -66,6 +80,7 @@ export async function evaluateLineup(application: Application, today: string): P
     listSchools(),
     listDrivers(),
   ])
+  const steps = await listStepsBySpecimen(assessed.map(({ specimen }) => specimen.id))
   const { columns, rows } = buildLineupColumns(assessed, effectiveCriteria(method), spreads, application)
   const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
   const areas = rows.find(({ key }) => key === 'media.area')
@@ -89,6 +104,10 @@ export async function evaluateLineup(application: Application, today: string): P
   return {
     columns: columns.map((column, at) => ({
       ...column,
+      passedSteps: stepsPassedByAll(
+        assessed.filter(({ specimen }) => specimen.revisionId === column.id),
+        steps,
+      ),
       attributes: attributesOf(column, at) as Record<string, AttributeBounds>,
     })),
     rows,

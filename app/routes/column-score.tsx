@@ -2,6 +2,7 @@ import { href, Link } from 'react-router'
 import { fatalFaultCap } from '#core/score/fatal-faults.ts'
 import { columnName } from '#app/data/column-name.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { DoubtCard } from '#app/features/verdict/DoubtCard.tsx'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import { attributeAddress } from '#app/features/verdict/attribute-address.ts'
 import { ScoreBreakdown } from '#app/features/verdict/ScoreBreakdown.tsx'
@@ -45,8 +46,13 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
           </Alert>
         ))}
       </Stack>
+      {own && <DoubtCard all={judged.all} of={own} linkOf={linkOf} />}
       <Card>
-        <ScoreBreakdown lines={score.lines} linkOf={linkOf} />
+        <ScoreBreakdown
+          lines={score.lines}
+          numberOf={(criterion) => evaluated.evidence.get(criterion)?.number}
+          linkOf={linkOf}
+        />
       </Card>
     </Page>
   )

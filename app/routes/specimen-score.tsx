@@ -1,5 +1,6 @@
 import { href } from 'react-router'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import { evidenceOfSpecimen } from '#core/score/evaluate-criterion.ts'
 import { fatalFaultCap } from '#core/score/fatal-faults.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimen } from '#app/data/assessments.server.ts'
@@ -17,10 +18,17 @@ export const meta: Route.MetaFunction = () => [{ title: 'Construction score · P
 export async function loader({ params }: Route.LoaderArgs) {
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
   const [assessment, method] = await Promise.all([assessSpecimen(specimen), currentMethod()])
-  return { score: scoreSpecimen(specimen.form, assessment, effectiveCriteria(method)), version: method.version }
+  const score = scoreSpecimen(specimen.form, assessment, effectiveCriteria(method))
+  const numbers = new Map(
+    score.lines.map(({ criterion }) => [
+      criterion.key,
+      evidenceOfSpecimen(criterion, assessment.values, assessment.figures)?.number,
+    ]),
+  )
+  return { score, numbers, version: method.version }
 }
 
-export default function SpecimenScore({ loaderData: { score, version } }: Route.ComponentProps) {
+export default function SpecimenScore({ loaderData: { score, numbers, version } }: Route.ComponentProps) {
   const specimen = useSpecimen()
   const { value, low, high, coverage, lines, fatalFaults } = score
   return (
@@ -43,6 +51,7 @@ export default function SpecimenScore({ loaderData: { score, version } }: Route.
       <Card>
         <ScoreBreakdown
           lines={lines}
+          numberOf={(criterion) => numbers.get(criterion)}
           linkOf={(key) => href('/specimens/:specimen/values/:key', { specimen: specimen.id, key })}
         />
       </Card>

@@ -36,22 +36,28 @@ export function testOf({ standard, pass }: Claim['parts']): string | null {
  * @example usablePoints([intervalClaim('a', 15e6)]) // => []
  */
 export const usablePoints = (claims: readonly Claim[]): CaptureEfficiency[] =>
-  claims.flatMap(({ id, kind, parts }) =>
-    kind !== 'efficiency'
-      ? []
-      : weakestIfContradictory(
-          (parts.points ?? []).flatMap(({ share, saying, size }) =>
-            share === null || size === null ? [] : [{ claim: id, share, saying, size, test: testOf(parts) }],
-          ),
-        ),
-  )
+  claims.flatMap((claim) => weakestReading(claim) ?? pairsOf(claim))
 
-function weakestIfContradictory(points: CaptureEfficiency[]): CaptureEfficiency[] {
+const pairsOf = ({ id, kind, parts }: Claim): CaptureEfficiency[] =>
+  kind !== 'efficiency'
+    ? []
+    : (parts.points ?? []).flatMap(({ share, saying, size }) =>
+        share === null || size === null ? [] : [{ claim: id, share, saying, size, test: testOf(parts) }],
+      )
+
+/**
+ * All that a claim says which contradicts itself: its lowest share, at its largest size, as a lower bound.
+ *
+ * @returns undefined for a claim that may be true as it stands
+ * @example weakestReading(intervalClaim('a', 15e6)) // => undefined
+ */
+export function weakestReading(claim: Claim): CaptureEfficiency | undefined {
+  const points = pairsOf(claim)
   const [first] = points
-  if (!first || !contradictsItself(points)) return points
+  if (!first || !contradictsItself(points)) return undefined
   const share = Math.min(...points.map((point) => point.share))
   const size = Math.max(...points.map((point) => point.size))
-  return [{ ...first, share, size, saying: 'at-least' }]
+  return { ...first, share, size, saying: 'at-least' }
 }
 
 /**

@@ -19,6 +19,8 @@ interface CellBasis {
 export interface NumberCell extends CellBasis, MeasuredValue {
   state: 'number'
   spread?: SpreadSource
+  /** Share of u² that is the spread from unit to unit. */
+  unitShare?: number
   remark?: string
   mark?: Mark
 }

@@ -143,7 +143,7 @@ function average(
   library: UnitSpread | undefined,
   varies: boolean,
   assumedFactor = 1,
-): Pick<NumberCell, 'value' | 'u' | 'degrees' | 'shared' | 'spread'> {
+): Pick<NumberCell, 'value' | 'u' | 'degrees' | 'shared' | 'spread' | 'unitShare'> {
   const values = numbers.map(({ value }) => value)
   const measured = scaled(total(numbers), 1 / numbers.length)
   const differ = values.some((one) => one !== values[0])
@@ -154,7 +154,12 @@ function average(
   // With few degrees of freedom Welch and Satterthwaite's formula covers too little: the half widths are added instead.
   const halfWidth = Math.hypot(expandedUncertainty(measured), studentT95(degreesOfFreedom) * spread)
   const degrees = degreesOfFactor(halfWidth / whole.u)
-  return { ...whole, ...(Number.isFinite(degrees) && { degrees }), spread: source }
+  return {
+    ...whole,
+    ...(Number.isFinite(degrees) && { degrees }),
+    spread: source,
+    ...(whole.u > 0 && { unitShare: (spread / whole.u) ** 2 }),
+  }
 }
 
 /** A number as it stands in a cell: what it owes to instruments is kept, so that cells can be compared. */

@@ -12,8 +12,6 @@ export interface CriterionEvaluation {
   /** Within the range of the value function; equal when the evidence settles them. */
   low: number
   high: number
-  /** Standard uncertainty of the points that comes from the measurement. */
-  standardUncertainty: number
   evidence: Evidence
 }
 
@@ -23,6 +21,8 @@ export interface CriterionEvidence {
   u?: number
   /** Degrees of freedom of u; absent when it is known well. */
   degrees?: number
+  /** Share of u² that is the spread from unit to unit; the rest is the reading's own. */
+  unitShare?: number
   answers?: readonly string[]
   evidence: Evidence
 }
@@ -40,22 +40,19 @@ export const inferredWeightShare = 0.5
  *
  * @returns undefined when the evidence does not fit its value function
  * @example evaluateCriterion(shippedCriterion('glue'), { number: 4, evidence: 'inferred' })
- * // => { low: 5, high: 10, standardUncertainty: 0, evidence: 'inferred' }
+ * // => { low: 5, high: 10, evidence: 'inferred' }
  */
 export function evaluateCriterion(
   criterion: Criterion,
-  { number, u = 0, answers = [], evidence }: CriterionEvidence,
+  { number, answers = [], evidence }: CriterionEvidence,
 ): CriterionEvaluation | undefined {
   const points = number === undefined ? answerPoints(criterion.valueFunction, answers) : numberPoints(criterion, number)
   if (points === undefined) return undefined
-  const pointsAt = (value: number): number => numberPoints(criterion, value) ?? points
-  const uncertainty = number === undefined || u === 0 ? 0 : Math.abs(pointsAt(number + u) - pointsAt(number - u)) / 2
   const sure = evidence === 'inferred' ? inferredWeightShare : 1
   const { least, most } = pointsRange(criterion.valueFunction)
   return {
     low: sure * points + (1 - sure) * least,
     high: sure * points + (1 - sure) * most,
-    standardUncertainty: uncertainty,
     evidence,
   }
 }
@@ -64,7 +61,7 @@ export function evaluateCriterion(
  * Judges an external attribute that is known within bounds.
  *
  * @example evaluateAttribute(shippedCriterion('efficiency'), { low: 0, high: 0.9 })
- * // => { low: 0, high: 4, standardUncertainty: 0, evidence: 'claimed' }
+ * // => { low: 0, high: 4, evidence: 'claimed' }
  */
 export function evaluateAttribute(
   criterion: Criterion,
@@ -73,7 +70,7 @@ export function evaluateAttribute(
   const [a, b] = [numberPoints(criterion, low), numberPoints(criterion, high)]
   return a === undefined || b === undefined
     ? undefined
-    : { low: Math.min(a, b), high: Math.max(a, b), standardUncertainty: 0, evidence: 'claimed' }
+    : { low: Math.min(a, b), high: Math.max(a, b), evidence: 'claimed' }
 }
 
 /**
@@ -113,6 +110,9 @@ const numberEvidence = (number: Uncertain): Pick<CriterionEvidence, 'number' | '
  * @example evidenceOfCell({ state: 'missing' }) // => undefined
  */
 export function evidenceOfCell(cell: Cell): CriterionEvidence | undefined {
-  if (cell.state === 'number') return { number: cell.value, u: cell.u, degrees: cell.degrees, evidence: cell.evidence }
+  if (cell.state === 'number') {
+    const { value, u, degrees, unitShare, evidence } = cell
+    return { number: value, u, degrees, unitShare, evidence }
+  }
   return cell.state === 'words' ? { answers: cell.answers, evidence: cell.evidence } : undefined
 }

@@ -42,7 +42,7 @@ describe('judging a column', () => {
   test('a fatal fault of any specimen caps the column', () => {
     const rust = { key: 'inside.rust', description: 'rust inside a new filter' }
     const capped = scoreRevision('spin-on', full(0.0006), new Map(), build, [rust])
-    expect(capped).toMatchObject({ value: fatalFaultCap, u: 0, fatalFaults: [rust] })
+    expect(capped).toMatchObject({ value: fatalFaultCap, fatalFaults: [rust] })
   })
 
   test('a better reading never lowers a score, whatever the school', () => {

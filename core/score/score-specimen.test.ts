@@ -90,16 +90,4 @@ describe('the score', () => {
     expect(lines(0, 'spin-on')).toEqual(['can-wall'])
     expect(lines(1, 'cartridge')).toEqual(['glue'])
   })
-
-  test('the uncertainty of a measured wall is carried into the score by the slope of its scale', () => {
-    const { lines, u } = score({ 'can.wall': '0.50 mm', 'glue.grade': '4' })
-    const [wall, glue] = ['can-wall', 'glue'].map((key) => lines.find(({ criterion }) => criterion.key === key)!)
-    expect(wall!.standardUncertainty).toBeGreaterThan(0)
-    const weights = wall!.criterion.weight + glue!.criterion.weight
-    const byHand = Math.hypot(
-      wall!.criterion.weight * wall!.standardUncertainty,
-      glue!.criterion.weight * glue!.standardUncertainty,
-    )
-    expect(u).toBeCloseTo((10 * byHand) / weights, 9)
-  })
 })

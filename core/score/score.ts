@@ -12,8 +12,6 @@ export interface ScoreLine {
   /** What is sure of its points, and what they may still come to. */
   low: number
   high: number
-  /** Standard uncertainty of the points, from the measurement. */
-  standardUncertainty: number
   evidence?: Evidence
   /** Why it does not count here. */
   notApplicableReason?: string
@@ -26,8 +24,6 @@ export interface Score {
   /** What it would be if all that is missing were worst, and best. */
   low: number
   high: number
-  /** Standard uncertainty of the value, from the measurements. */
-  u: number
   /** Share of the weight that rests on evidence, 0 to 1. */
   coverage: number
   lines: ScoreLine[]
@@ -50,12 +46,12 @@ export const countedCriteria = (form: FilterForm, criteria: readonly Criterion[]
  * @param criterion that was judged
  * @param evaluation undefined when nothing is known
  * @example
- * scoreLine(shippedCriterion('glue'), { low: 5, high: 10, standardUncertainty: 0, evidence: 'inferred' }).points
+ * scoreLine(shippedCriterion('glue'), { low: 5, high: 10, evidence: 'inferred' }).points
  * // => 10
  */
 export function scoreLine(criterion: Criterion, evaluation: CriterionEvaluation | undefined): ScoreLine {
   const { least, most } = pointsRange(criterion.valueFunction)
-  if (!evaluation) return { criterion, low: least, high: most, standardUncertainty: 0 }
+  if (!evaluation) return { criterion, low: least, high: most }
   const { low, high } = evaluation
   const sure = 1 - (high - low) / (most - least)
   return { criterion, ...evaluation, ...(sure > 0 && { points: (low - (1 - sure) * least) / sure }) }
@@ -72,7 +68,6 @@ export const notApplicableLine = (criterion: Criterion, reason: string): ScoreLi
   criterion,
   low: 0,
   high: 0,
-  standardUncertainty: 0,
   notApplicableReason: reason,
 })
 
@@ -114,12 +109,10 @@ export function combineScoreLines(lines: ScoreLine[], fatalFaults: FatalFault[])
   const taken = outOfHundred(penalties, ({ points = 0 }) => points)
   const limit = fatalFaults.length > 0 ? fatalFaultCap : 100
   const within = (score: number): number => Math.max(0, Math.min(score, limit))
-  const squares = counted.reduce((sum, line) => sum + (line.criterion.weight * line.standardUncertainty) ** 2, 0)
   return {
     ...(sure > 1e-9 && { value: within((100 * low) / (low + 100 - high) + taken) }),
     low: within(low + mostTaken),
     high: within(high + leastTaken),
-    u: sure <= 0 || fatalFaults.length > 0 ? 0 : (10 * Math.sqrt(squares)) / (weight * sure),
     coverage: coverageOf(counted),
     lines,
     fatalFaults,

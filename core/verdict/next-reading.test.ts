@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest'
+import type { IrreversibleStepKey } from '#core/catalogue/index.ts'
 import type { Cell } from '#core/compare/cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { effectiveCriteria, shippedMethod } from '#core/score/effective-criteria.ts'
@@ -49,6 +50,21 @@ describe('what to measure next', () => {
     expect(said.some((one) => one.startsWith('Other'))).toBe(true)
   })
 
+  test('what is gone with a point of no return is not proposed; what can still be read is', () => {
+    const after = (passedSteps: IrreversibleStepKey[]) =>
+      nextReadings(
+        evaluateRevisions(
+          'spin-on',
+          columns.map((one) => (one.id === 'b' ? { ...one, passedSteps } : one)),
+          rows,
+          criteria,
+        ),
+        rows,
+      ).map(({ column, readings: [key] }) => `${column} ${key}`)
+    expect(after(['cut'])).toContain('b adbv.material')
+    expect(after(['cut', 'apart', 'unfold', 'wrap']).filter((one) => one.startsWith('b'))).toEqual([])
+  })
+
   test('nothing is open, nothing is told; one alone has nobody to be told from', () => {
     const whole = [row('glue.grade', 'caps', [grade(3), grade(2)])]
     expect(
@@ -78,7 +94,7 @@ describe('an outcome in words', () => {
   }
   const said = (criterion: string, attribute: string, least: number, most: number) =>
     formatOutcome(
-      { column: 'a', criterion, label: '', attribute, gain: 0.1, minutes: 1, outcomes: [] },
+      { column: 'a', criterion, label: '', attribute, gain: 0.1, readings: [], minutes: 1, outcomes: [] },
       { least, most, share: 0.25, call: close },
       nameOf,
       'metric',

@@ -1,8 +1,9 @@
-import { findCharacteristic, minutesOf } from '#core/catalogue/index.ts'
+import { findCharacteristic, minutesOf, type Characteristic, type IrreversibleStepKey } from '#core/catalogue/index.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { findFigure } from '#core/figures/index.ts'
 import { cellKinds, quantiles, type DrawProblem } from '#core/score/draw-problem.ts'
 import { scoreDrawing } from '#core/score/draw-scores.ts'
+import { canBeRecorded } from '#core/teardown/passed-steps.ts'
 import { callOf, type Call } from './call.ts'
 import { judgementProblem } from './judgement.ts'
 import { contenders, type EvaluatedRevision } from './ranking.ts'
@@ -25,6 +26,8 @@ export interface NextReading {
   attribute: string
   /** By how much the chance of naming the right one grows, 0 to 1. */
   gain: number
+  /** Keys of the readings that it takes; none where it is looked up. */
+  readings: string[]
   minutes: number
   outcomes: Outcome[]
 }
@@ -45,7 +48,7 @@ interface OpenCell {
 }
 
 /**
- * What to measure next: for each open reading, by how much the chance of naming the right one grows when it is known,
+ * What to measure next: for each open reading that can still be taken, by how much the chance of naming the right one grows when it is known,
  * the most a minute first.
  *
  * Expected value of partial perfect information: the draws are parted by what the reading comes to, and within each part
@@ -64,7 +67,10 @@ export function nextReadings(evaluated: readonly EvaluatedRevision[], rows: read
   const judged = contenders(evaluated)
   if (judged.length < 2) return []
   const problem = judgementProblem(judged)
-  const cells = openCells(problem)
+  const cells = openCells(problem).filter(({ product, criterion }) => {
+    const { at, context, score } = judged[product]!
+    return canBeKnown(score.lines[criterion]!.criterion.attribute, at, context.passedSteps ?? [], rows)
+  })
   const firsts = countFirsts(problem, cells)
   const all = firsts[0].map((count, product) => count + (firsts[1][product] ?? 0))
   const draws = blocks * quantiles
@@ -76,6 +82,7 @@ export function nextReadings(evaluated: readonly EvaluatedRevision[], rows: read
       if (!revision || !criterion) return []
       const gain = rightWhenKnown(cell, judged.length) / draws - now
       if (gain < leastGain) return []
+      const readings = readingsFor(criterion.attribute, revision.at, rows)
       return [
         {
           column: revision.id,
@@ -83,7 +90,8 @@ export function nextReadings(evaluated: readonly EvaluatedRevision[], rows: read
           label: criterion.label,
           attribute: criterion.attribute,
           gain,
-          minutes: minutesFor(criterion.attribute, revision.at, rows),
+          readings: readings.map(({ key }) => key),
+          minutes: readings.length > 0 ? readings.reduce((sum, one) => sum + minutesOf(one), 0) : minutesToLookUp,
           outcomes: outcomesOf(cell, judged),
         },
       ]
@@ -197,16 +205,19 @@ function outcomesOf({ firsts: [one, other], edges }: OpenCell, judged: readonly 
 /** Minutes to look up a claim or a price. Common practice, no published source. */
 const minutesToLookUp = 2
 
-/** Minutes until an attribute is known of a column: of a figure, for the readings that it still lacks. */
-function minutesFor(attribute: string, at: number, rows: readonly Row[]): number {
+/** Readings that would make an attribute known of a column: of a figure, those that it still lacks. */
+function readingsFor(attribute: string, at: number, rows: readonly Row[]): Characteristic[] {
   const characteristic = findCharacteristic(attribute)
-  if (characteristic) return minutesOf(characteristic)
-  const lacking = (findFigure(attribute)?.needs ?? []).filter(
-    (key) => rows.find((row) => row.key === key)?.cells[at]?.state === 'missing',
-  )
-  const minutes = lacking.reduce((sum, key) => {
-    const needed = findCharacteristic(key)
-    return sum + (needed ? minutesOf(needed) : 0)
-  }, 0)
-  return minutes > 0 ? minutes : minutesToLookUp
+  if (characteristic) return [characteristic]
+  return (findFigure(attribute)?.needs ?? [])
+    .filter((key) => rows.find((row) => row.key === key)?.cells[at]?.state === 'missing')
+    .flatMap((key) => findCharacteristic(key) ?? [])
 }
+
+/** What is claimed or paid can always be looked up. */
+const canBeKnown = (
+  attribute: string,
+  at: number,
+  passed: readonly IrreversibleStepKey[],
+  rows: readonly Row[],
+): boolean => readingsFor(attribute, at, rows).every((one) => canBeRecorded(one, passed))

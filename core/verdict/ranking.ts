@@ -1,4 +1,4 @@
-import type { FilterForm } from '#core/catalogue/index.ts'
+import type { FilterForm, IrreversibleStepKey } from '#core/catalogue/index.ts'
 import type { Cell } from '#core/compare/cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import type { Criterion } from '#core/score/criterion.ts'
@@ -16,6 +16,8 @@ export interface RevisionContext {
   misfits: string[]
   /** What claims and prices say of it. */
   attributes: Record<string, AttributeBounds>
+  /** Points of no return that all its specimens have passed. */
+  passedSteps?: IrreversibleStepKey[]
 }
 
 /** One revision judged by the criteria in force. */

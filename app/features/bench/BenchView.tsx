@@ -9,6 +9,7 @@ import { DrawingMat } from './DrawingMat.tsx'
 import { FiguresSoFar } from './FiguresSoFar.tsx'
 import { FindReading } from './FindReading.tsx'
 import { GateCard } from './GateCard.tsx'
+import { NextAnswers } from './NextAnswers.tsx'
 import { Notes } from './Notes.tsx'
 import { Photos } from './Photos.tsx'
 import { withPendingNotes } from './pending-notes.ts'
@@ -105,6 +106,7 @@ export function BenchView({ notes, photos, lastUses, siblings, others, ...subjec
       </Middle>
       <Right aria-label="Record">
         <Tape bench={bench} />
+        <NextAnswers bench={bench} specimen={specimen.id} />
         <Weights bench={bench} form={specimen.form} />
         <FiguresSoFar bench={bench} specimen={specimen.id} />
         <Photos bench={bench} photos={photos} part={current.part} />

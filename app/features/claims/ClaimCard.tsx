@@ -1,5 +1,7 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
+import { weakestReading } from '#core/claims/bounds.ts'
+import { formatParticleSize, formatShare } from '#core/claims/compare.ts'
 import { claimLabel, gradeClaim, placeLabel, type Claim } from '#core/claims/claim.ts'
 import { formatPoints } from '#core/claims/parse-points.ts'
 import { formatInterval } from '#core/money/interval.ts'
@@ -72,6 +74,7 @@ export function ClaimCard({ product }: { product: ProductClaims }) {
               {product.all.map((claim) => {
                 const { grade, lacks } = gradeClaim(claim)
                 const aside = !product.claims.some(({ id }) => id === claim.id)
+                const weakest = weakestReading(claim)
                 return (
                   <tr key={claim.id}>
                     <td style={{ width: '14%' }}>
@@ -96,6 +99,15 @@ export function ClaimCard({ product }: { product: ProductClaims }) {
                         <>
                           <br />
                           <Small>put aside: contradicted by another claim</Small>
+                        </>
+                      )}
+                      {weakest && (
+                        <>
+                          <br />
+                          <Small>
+                            contradicts itself, since larger particles are easier: it counts as at least{' '}
+                            {formatShare(weakest.share)} at {formatParticleSize(weakest.size)}
+                          </Small>
                         </>
                       )}
                     </td>

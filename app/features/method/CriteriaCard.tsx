@@ -2,15 +2,13 @@ import { href } from 'react-router'
 import { catalogue } from '#core/catalogue/index.ts'
 import { criterionGroupLabel, type Criterion } from '#core/score/criterion.ts'
 import { fatalFaultCap } from '#core/score/fatal-faults.ts'
-import { formatValueFunction } from '#core/score/format-rule.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
-import { usePreferences } from '#app/ui/usePreferences.ts'
+import { RuleCurve } from '#app/features/verdict/RuleCurve.tsx'
 
 /** How a score is made, and every criterion with its weight and points. */
 export function CriteriaCard({ criteria }: { criteria: readonly Criterion[] }) {
-  const { units: system } = usePreferences()
   return (
     <Card id="score">
       <Stack>
@@ -51,7 +49,9 @@ export function CriteriaCard({ criteria }: { criteria: readonly Criterion[] }) {
                   <Small>{criterionGroupLabel(criterion.part)}</Small>
                 </td>
                 <td>{criterion.weight}</td>
-                <td>{formatValueFunction(criterion, system)}</td>
+                <td>
+                  <RuleCurve criterion={criterion} />
+                </td>
                 <td>{criterion.rationale}</td>
               </tr>
             ))}

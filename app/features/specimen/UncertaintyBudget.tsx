@@ -1,19 +1,8 @@
-import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import type { BudgetLine } from '#app/data/uncertainty-budget.ts'
 import { Soft } from '#app/ui/layout.tsx'
+import { ShareBar } from '#app/ui/ShareBar.tsx'
 import { Table } from '#app/ui/Table.tsx'
-
-const Bar = styled.div`
-  height: 14px;
-  background: var(--line);
-  border-radius: 3px;
-  overflow: hidden;
-  > div {
-    height: 100%;
-    background: var(--green);
-  }
-`
 
 const labelOf = (key: string): string =>
   key === 'instrument' ? 'What the instrument is off by' : characteristicOf(key).label
@@ -37,9 +26,7 @@ export function UncertaintyBudget({ lines }: { lines: BudgetLine[] }) {
             <tr key={key}>
               <td style={{ width: '26%' }}>{labelOf(key)}</td>
               <td>
-                <Bar aria-hidden>
-                  <div style={{ width: `${share * 100}%` }} />
-                </Bar>
+                <ShareBar share={share} />
               </td>
               <td style={{ width: '8%' }}>{Math.round(share * 100)} %</td>
             </tr>

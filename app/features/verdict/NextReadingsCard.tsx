@@ -1,5 +1,4 @@
 import { href, Link } from 'react-router'
-import { findCharacteristic } from '#core/catalogue/index.ts'
 import { formatOutcome } from '#core/verdict/format-outcome.ts'
 import { formatChance } from '#core/verdict/call.ts'
 import type { NextReading } from '#core/verdict/next-reading.ts'
@@ -36,12 +35,12 @@ export function NextReadingsCard({ judged: { next, ranked, nameOf } }: { judged:
 function Proposal({ reading, nameOf }: { reading: NextReading; nameOf: (id: string) => string }) {
   const { application, evaluation } = useLineup()
   const { units: system } = usePreferences()
-  const { column, label, attribute, gain, minutes, outcomes } = reading
+  const { column, label, attribute, readings, gain, minutes, outcomes } = reading
   const specimen = evaluation.columns.find(({ id }) => id === column)?.specimenId ?? ''
   return (
     <section aria-label={`${label} of ${nameOf(column)}`}>
       <p style={{ font: '600 18px/1.3 var(--label)' }}>
-        <Link to={benchAddress(attribute, specimen) ?? attributeAddress(attribute, application.id, specimen)}>
+        <Link to={benchAddress(readings[0], specimen) ?? attributeAddress(attribute, application.id, specimen)}>
           {label} of {nameOf(column)}
         </Link>{' '}
         <Small>
@@ -57,8 +56,6 @@ function Proposal({ reading, nameOf }: { reading: NextReading; nameOf: (id: stri
   )
 }
 
-/** The bench at the reading; undefined for what is worked out, claimed or paid. */
-function benchAddress(attribute: string, specimen: string): string | undefined {
-  if (!findCharacteristic(attribute)) return undefined
-  return `${href('/bench/:specimen', { specimen })}?at=${attribute}`
-}
+/** The bench at the first reading that it takes; undefined for what is claimed or paid. */
+const benchAddress = (reading: string | undefined, specimen: string): string | undefined =>
+  reading && `${href('/bench/:specimen', { specimen })}?at=${reading}`

@@ -8,13 +8,10 @@ import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { rankShares } from './rank-shares.ts'
 import { RankSharesChart } from './RankSharesChart.tsx'
 import { RankSharesTable } from './RankSharesTable.tsx'
+import { freeWeights } from './robustness-settings.ts'
 import { useRobustness } from './useRobustness.ts'
 
-/** Weights that are drawn take more draws to settle. */
-const settingsOf = (mode: WeightDraw) =>
-  mode === 'fixed'
-    ? { ...judgementSettings, ranks: true }
-    : { least: 32_768, most: 65_536, standardError: 0.0015, ranks: true }
+const settingsOf = (mode: WeightDraw) => (mode === 'fixed' ? { ...judgementSettings, ranks: true } : freeWeights)
 /** Share of itself, above and below, within which a weight is drawn around the school. */
 const around = 0.5
 

@@ -1,12 +1,11 @@
 import { Link } from 'react-router'
 import { styled } from 'styled-components'
 import { criterionGroupLabel } from '#core/score/criterion.ts'
-import { formatValueFunction } from '#core/score/format-rule.ts'
 import { countedWeight, type ScoreLine } from '#core/score/score.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
-import { usePreferences } from '#app/ui/usePreferences.ts'
+import { RuleCurve } from './RuleCurve.tsx'
 
 const Lines = styled(Table)`
   td:nth-child(3),
@@ -27,9 +26,15 @@ const formatLinePoints = ({ points, low, high }: ScoreLine): string =>
       ? `${low.toFixed(1)} to ${high.toFixed(1)}`
       : points.toFixed(1)
 
+interface Props {
+  lines: readonly ScoreLine[]
+  /** Number that a criterion judges, SI; undefined for answers and where nothing is known. */
+  numberOf: (criterion: string) => number | undefined
+  linkOf: (attribute: string) => string
+}
+
 /** Every criterion of a score: rule, points, weight, what it adds, and the evidence behind it. */
-export function ScoreBreakdown({ lines, linkOf }: { lines: readonly ScoreLine[]; linkOf: (from: string) => string }) {
-  const { units: system } = usePreferences()
+export function ScoreBreakdown({ lines, numberOf, linkOf }: Props) {
   const weight = countedWeight(lines)
   return (
     <Lines>
@@ -54,7 +59,7 @@ export function ScoreBreakdown({ lines, linkOf }: { lines: readonly ScoreLine[];
                 <Small>{criterionGroupLabel(criterion.part)}</Small>
               </td>
               <td>
-                {formatValueFunction(criterion, system)}
+                <RuleCurve criterion={criterion} value={numberOf(criterion.key)} />
                 <br />
                 <Small>{criterion.rationale}</Small>
               </td>

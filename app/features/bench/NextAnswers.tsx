@@ -1,0 +1,83 @@
+import { useEffect, useState } from 'react'
+import { href } from 'react-router'
+import { styled } from 'styled-components'
+import { formatNumber } from '#core/quantity/format.ts'
+import { formatChance } from '#core/verdict/call.ts'
+import type { NextReading } from '#core/verdict/next-reading.ts'
+import { Small } from '#app/ui/layout.tsx'
+import type { Bench } from './useBench.ts'
+
+const List = styled.ul`
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 0;
+  button {
+    display: block;
+    width: 100%;
+    min-height: 44px;
+    padding: 6px 0;
+    border: 0;
+    border-bottom: 1px dotted var(--line-strong);
+    background: none;
+    text-align: left;
+    cursor: pointer;
+  }
+  button:hover {
+    background: var(--green-soft);
+  }
+  strong {
+    display: block;
+    font: 600 17px/1.2 var(--label);
+    text-decoration: underline;
+  }
+`
+
+/** So long after a reading was taken is asked anew, so that a run of readings asks once; ms. */
+const settling = 1500
+
+/** What the server proposes, asked anew when the number of readings changes; a help that the work goes on without. */
+function useNextAnswers(specimen: string, readings: number): NextReading[] {
+  const [answers, setAnswers] = useState<NextReading[]>([])
+  useEffect(() => {
+    const request = new AbortController()
+    const timer = setTimeout(() => {
+      fetch(href('/bench/:specimen/next-answers', { specimen }), { signal: request.signal })
+        .then(async (response) => {
+          if (response.ok) setAnswers((await response.json()) as NextReading[])
+        })
+        .catch(() => undefined)
+    }, settling)
+    return () => {
+      clearTimeout(timer)
+      request.abort()
+    }
+  }, [specimen, readings])
+  return answers
+}
+
+/** The open readings of this filter that would do most for the verdict, for the minutes they take. */
+export function NextAnswers({ bench, specimen }: { bench: Bench; specimen: string }) {
+  const answers = useNextAnswers(specimen, bench.readings.length)
+  const open = answers.flatMap(({ readings, ...answer }) => {
+    const [first] = readings.filter((key) => !bench.values.has(key))
+    return first ? [{ ...answer, first }] : []
+  })
+  if (open.length === 0) return null
+  return (
+    <section aria-label="Would settle most">
+      <h3>Would settle most</h3>
+      <List>
+        {open.map(({ criterion, label, first, gain, minutes }) => (
+          <li key={criterion}>
+            <button type="button" onClick={() => bench.goTo(first)}>
+              <strong>{label}</strong>
+              <Small>
+                {formatNumber(minutes, 2)} min; the right one is {formatChance(gain)} likelier to be named
+              </Small>
+            </button>
+          </li>
+        ))}
+      </List>
+    </section>
+  )
+}

@@ -1,0 +1,98 @@
+import { useMemo } from 'react'
+import { Link } from 'react-router'
+import { groupBy } from '#core/group-by.ts'
+import { doubtSources, scoreDoubt, type DoubtShare } from '#core/verdict/doubt.ts'
+import { judgementProblem } from '#core/verdict/judgement.ts'
+import { contenders, type EvaluatedRevision } from '#core/verdict/ranking.ts'
+import { Card, Small, Stack } from '#app/ui/layout.tsx'
+import { ShareBar } from '#app/ui/ShareBar.tsx'
+import { Table } from '#app/ui/Table.tsx'
+
+/** So many criteria are named. */
+const named = 8
+
+interface Props {
+  /** All columns of the line-up. */
+  all: readonly EvaluatedRevision[]
+  /** The product, one of those that are judged. */
+  of: EvaluatedRevision
+  linkOf: (attribute: string) => string
+}
+
+/** What makes a product's score unsure: by the kind of doubt, and the criteria that have most of it. */
+export function DoubtCard({ all, of, linkOf }: Props) {
+  const shares = useMemo(() => {
+    const judged = contenders(all)
+    const at = judged.findIndex(({ id }) => id === of.id)
+    return at < 0 ? [] : scoreDoubt(judgementProblem(judged), at, of)
+  }, [all, of])
+  const sources = useMemo(() => sumBySource(shares), [shares])
+  const rest = shares.slice(named).reduce((sum, { share }) => sum + share, 0)
+  return (
+    <Card>
+      <Stack $gap={10}>
+        <h2>What makes it unsure</h2>
+        {shares.length === 0 ? (
+          <p>Nothing: all that is judged is known exactly.</p>
+        ) : (
+          <>
+            <Shares
+              label="By kind"
+              lines={sources.map(({ source, share }) => ({ name: doubtSources[source], share }))}
+            />
+            <Shares
+              label="By criterion"
+              lines={[
+                ...shares.slice(0, named).map(({ attribute, label, source, share }) => ({
+                  name: (
+                    <>
+                      <Link to={linkOf(attribute)}>{label}</Link>: {doubtSources[source]}
+                    </>
+                  ),
+                  share,
+                })),
+                ...(rest > 0.005 ? [{ name: 'all others', share: rest }] : []),
+              ]}
+            />
+            <Small>
+              Shares of the variance of its score, by the school in force; together they are the whole of it.
+            </Small>
+          </>
+        )}
+      </Stack>
+    </Card>
+  )
+}
+
+function sumBySource(shares: readonly DoubtShare[]) {
+  return [...groupBy(shares, ({ source }) => source)]
+    .map(([source, own]) => ({ source, share: own.reduce((sum, { share }) => sum + share, 0) }))
+    .sort((a, b) => b.share - a.share)
+}
+
+function Shares({ label, lines }: { label: string; lines: { name: React.ReactNode; share: number }[] }) {
+  return (
+    <Table aria-label={label}>
+      <thead>
+        <tr>
+          <th scope="col" style={{ width: '46%' }}>
+            {label}
+          </th>
+          <th scope="col">Share</th>
+          <th scope="col" style={{ width: '8%' }} />
+        </tr>
+      </thead>
+      <tbody>
+        {lines.map(({ name, share }, at) => (
+          <tr key={at}>
+            <td>{name}</td>
+            <td>
+              <ShareBar share={share} />
+            </td>
+            <td>{Math.max(1, Math.round(share * 100))} %</td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  )
+}

@@ -1,0 +1,38 @@
+import {
+  characteristicOf,
+  irreversibleSteps,
+  type Characteristic,
+  type FilterForm,
+  type IrreversibleStepKey,
+} from '#core/catalogue/index.ts'
+import { irreversibleStepsBefore } from './progress.ts'
+
+/**
+ * Points of no return that a specimen has passed: those that were noted, those that lie before what was read of it, and
+ * all before the latest of them.
+ *
+ * @param form of the filter
+ * @param noted points that were noted
+ * @param recorded keys of the characteristics that were recorded
+ * @example passedSteps('spin-on', [], ['media.length']) // => ['cut', 'apart', 'unfold']
+ */
+export function passedSteps(
+  form: FilterForm,
+  noted: readonly IrreversibleStepKey[],
+  recorded: Iterable<string>,
+): IrreversibleStepKey[] {
+  const passed = new Set(noted)
+  for (const key of recorded)
+    for (const step of irreversibleStepsBefore(characteristicOf(key).station, form)) passed.add(step)
+  const own = irreversibleSteps.filter(({ forms }) => (forms as readonly FilterForm[]).includes(form))
+  const last = own.findLastIndex(({ key }) => passed.has(key))
+  return own.slice(0, last + 1).map(({ key }) => key)
+}
+
+/**
+ * Whether a characteristic can still be recorded when points of no return have been passed.
+ *
+ * @example canBeRecorded(characteristicOf('can.wall'), ['cut']) // => true
+ */
+export const canBeRecorded = ({ lostAfter }: Characteristic, passed: readonly IrreversibleStepKey[]): boolean =>
+  !passed.includes(lostAfter)
