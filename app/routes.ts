@@ -64,6 +64,7 @@ export default [
   route('schools', 'routes/schools.tsx'),
   route('schools/:school', 'routes/school-edit.tsx'),
   route('method', 'routes/method.tsx'),
+  route('how-sure', 'routes/how-sure.tsx'),
   route('method/edit', 'routes/method-edit.tsx'),
   route('preferences', 'routes/preferences.ts'),
   route('*', 'routes/not-found.tsx'),

@@ -173,6 +173,21 @@ describe('a cartridge, every station, by keyboard and simulated devices', () => 
   })
 })
 
+describe('a filter that has hardly been looked at', () => {
+  test('the bench proposes what is worth most, and goes there', async () => {
+    await putOnBench('Brae 16P', 'Ostrey', 'OS-C3')
+    await record(cartridgeAnswers.slice(0, 12))
+    const proposal = await page.waitForSelector('section[aria-label="Worth most now"] button', { timeout: 20_000 })
+    expect(await proposal!.evaluate((button) => button.textContent)).toMatch(
+      /[\d.]+ min; (the right one is (< )?\d+ % likelier|it has (< )?\d+ % of what makes this filter's score unsure)/,
+    )
+    const before = page.url()
+    await proposal!.evaluate((button) => (button as HTMLElement).click())
+    await page.waitForFunction((address) => location.href !== address, {}, before)
+    expect(await words(page)).not.toContain('Lost for good after the cut')
+  })
+})
+
 describe('nothing is lost', () => {
   test('a dropped connection keeps what was typed and sends it later, once', async () => {
     await visit(page, `${page.url().split('?')[0]}?at=element.height`)

@@ -90,6 +90,37 @@ describe('the verdict', () => {
     }
   })
 
+  test('what one would have to care about is said in words', async () => {
+    await sees(page, 'By what you care about')
+    expect(await words(page)).toMatch(
+      /\S+ \S+ wins (whatever you care|if you care mostly) about.*first by \d+ % of all/,
+    )
+  })
+
+  test('a score opens to what makes it unsure, and its rules to where it stands on them', async () => {
+    const score = await page.$eval('[aria-label="Ranking"] tbody a', (link) => link.getAttribute('href')!)
+    await visit(page, `${app.url}${score}`)
+    await sees(page, 'What makes it unsure')
+    const shares = await page.$$eval('[aria-label="By kind"] tbody td:last-child', (cells) =>
+      cells.map((cell) => Number.parseInt(cell.textContent ?? '', 10)),
+    )
+    const whole = shares.reduce((sum, share) => sum + share, 0)
+    expect(whole).toBeGreaterThan(96)
+    expect(whole).toBeLessThan(104)
+    await page.waitForSelector('svg[aria-label^="0.36 mm: 0"]')
+    await sees(page, '0.36 mm worst')
+  })
+
+  test('how sure that is has a page of its own, with what the simulation found', async () => {
+    await visit(page, `${app.url}${lineup}/verdict`)
+    await press(page, 'link', 'How sure is that?')
+    await sees(page, 'Does it keep its word?')
+    await sees(page, 'It is first in at least 95 of 100 draws.')
+    expect(await page.$$eval('[aria-label="Chances said and come true"] tbody tr', (rows) => rows.length)).toBe(10)
+    await visit(page, `${app.url}${lineup}/verdict`)
+    await settled()
+  })
+
   test('what would change it, by weight and by reading', async () => {
     await sees(page, 'What would change it')
     await page.waitForFunction(() => document.body.innerText.includes(' weighed '), { timeout: 60_000 })

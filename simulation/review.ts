@@ -16,7 +16,7 @@ import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import { defaultEvidence, type Reading } from '#core/teardown/reading.ts'
 import { evaluateRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { Chance } from './chance.ts'
-import { characteristics, criteria, type TrueProduct, type TrueValue } from './truth.ts'
+import { spinOns, type TrueProduct, type TrueValue } from './truth.ts'
 
 /** A reviewer with instruments of their own, each off by an amount that nobody knows. */
 export interface Reviewer {
@@ -60,19 +60,21 @@ export const wholeReview: ReviewPlan = { specimens: () => 1, missing: 0, repeats
 export type Spreads = ReadonlyMap<string, number>
 
 /** Spreads as the method expects them: two in a hundred, four degrees of freedom. */
-export const drawSpreads = (chance: Chance): Spreads =>
+export const drawSpreads = (chance: Chance, { characteristics } = spinOns): Spreads =>
   new Map(characteristics.map(({ key }) => [key, 0.02 / Math.sqrt(chance.meanSquare(4))]))
 
 /** One unit of a product. */
-export const drawUnit = (chance: Chance, product: TrueProduct, spreads: Spreads): TrueProduct =>
-  new Map(
-    characteristics.map(({ key, kind }): [string, TrueValue] => {
-      const value = product.get(key) ?? { text: '' }
+export const drawUnit = (chance: Chance, { field, values }: TrueProduct, spreads: Spreads): TrueProduct => ({
+  field,
+  values: new Map(
+    field.characteristics.map(({ key, kind }): [string, TrueValue] => {
+      const value = values.get(key) ?? { text: '' }
       const factor = 1 + (spreads.get(key) ?? 0) * chance.normal()
       if ('width' in value) return [key, { width: value.width * factor }]
       return [key, 'number' in value && kind === 'quantity' ? { number: value.number * factor } : value]
     }),
-  )
+  ),
+})
 
 const reading = (specimenId: string, key: string, at: number, more: Partial<Reading>): Reading => ({
   id: `${specimenId}-${key}-${at}`,
@@ -94,9 +96,9 @@ const reading = (specimenId: string, key: string, at: number, more: Partial<Read
 })
 
 /** A unit as it truly is, as readings without any error. */
-export const exactReadings = (specimen: string, unit: TrueProduct): Reading[] =>
-  characteristics.map(({ key }) => {
-    const value = unit.get(key) ?? { text: '' }
+export const exactReadings = (specimen: string, { field, values }: TrueProduct): Reading[] =>
+  field.characteristics.map(({ key }) => {
+    const value = values.get(key) ?? { text: '' }
     if ('width' in value) return reading(specimen, key, 0, { valueGroups: [{ count: 8, width: value.width }] })
     return reading(specimen, key, 0, 'number' in value ? { valueNumber: value.number } : { valueText: value.text })
   })
@@ -109,9 +111,9 @@ export function readCharacteristic(
   value: TrueValue,
   specimen: string,
   repeats: number,
+  evidence = defaultEvidence(characteristic),
 ): Reading[] {
   const { key } = characteristic
-  const evidence = defaultEvidence(characteristic)
   const kind = defaultInstrumentKind(characteristic)
   const instrument = [...instruments.values()].find((one) => one.kind === kind)
   const show = (truth: number, resolution: number): number => {
@@ -162,6 +164,12 @@ interface ReadSpecimen {
   readings: Reading[]
 }
 
+/** What there is to be read of a product: nobody reads the seal of a valve that is not there. */
+export function applicableTo(product: TrueProduct): Characteristic[] {
+  const { values } = assessTruth(product)
+  return product.field.characteristics.filter((one) => !notApplicableReason(one, values))
+}
+
 /** All that a reviewer could read: product by product, specimen by specimen. */
 export function readMarket(
   chance: Chance,
@@ -171,14 +179,12 @@ export function readMarket(
   plan: Pick<ReviewPlan, 'specimens' | 'repeats'>,
 ): ReadSpecimen[][] {
   return products.map((product, index) => {
-    // Nobody reads the seal of a valve that is not there.
-    const { values } = assessTruth(product)
-    const there = characteristics.filter((one) => !notApplicableReason(one, values))
+    const there = applicableTo(product)
     return Array.from({ length: plan.specimens() }, (_, number) => {
       const id = `p${index}-${number}`
       const unit = drawUnit(chance, product, spreads)
       const readings = there.flatMap((one) =>
-        readCharacteristic(chance, reviewer, one, unit.get(one.key) ?? { text: '' }, id, plan.repeats()),
+        readCharacteristic(chance, reviewer, one, unit.values.get(one.key) ?? { text: '' }, id, plan.repeats()),
       )
       return { id, readings }
     })
@@ -190,14 +196,15 @@ export const columnsOf = (
   read: readonly ReadSpecimen[][],
   { instruments }: Reviewer,
   isTaken: (product: number, characteristic: string) => boolean,
+  { form } = spinOns,
 ): RevisionColumn[] =>
   read.map((specimens, index) => ({
     id: `p${index}`,
-    form: 'spin-on' as const,
+    form,
     specimens: specimens.map(({ id, readings }) => ({
       id,
       assessment: assess(
-        'spin-on',
+        form,
         readings.filter(({ characteristic }) => isTaken(index, characteristic)),
         { instruments },
       ),
@@ -213,23 +220,27 @@ export function reviewMarket(
   plan: ReviewPlan,
 ): RevisionColumn[] {
   const taken = products.map(
-    () => new Set(characteristics.flatMap(({ key }) => (chance.isTrue(plan.missing) ? [] : [key]))),
+    () => new Set(spinOns.characteristics.flatMap(({ key }) => (chance.isTrue(plan.missing) ? [] : [key]))),
   )
   const read = readMarket(chance, products, spreads, reviewer, plan)
   return columnsOf(read, reviewer, (product, key) => taken[product]?.has(key) ?? false)
 }
 
 /** A review judged as the app judges it. */
-export function evaluateReview(columns: readonly RevisionColumn[]): { rows: Row[]; evaluated: EvaluatedRevision[] } {
+export function evaluateReview(
+  columns: readonly RevisionColumn[],
+  { form, criteria } = spinOns,
+): { rows: Row[]; evaluated: EvaluatedRevision[] } {
   const rows = buildLineup(columns, cellPointsBy(criteria))
   const contexts = columns.map(({ id, specimens }) => ({
     id,
-    fatalFaults: specimens.flatMap(({ assessment }) => findFatalFaults('spin-on', assessment.values)).slice(0, 1),
+    fatalFaults: specimens.flatMap(({ assessment }) => findFatalFaults(form, assessment.values)).slice(0, 1),
     misfits: [],
     attributes: {},
   }))
-  return { rows, evaluated: evaluateRevisions('spin-on', contexts, rows, criteria) }
+  return { rows, evaluated: evaluateRevisions(form, contexts, rows, criteria) }
 }
 
 /** A product or a unit assessed as it truly is. */
-export const assessTruth = (product: TrueProduct): Assessment => assess('spin-on', exactReadings('truth', product))
+export const assessTruth = (product: TrueProduct): Assessment =>
+  assess(product.field.form, exactReadings('truth', product))

@@ -1,7 +1,7 @@
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessTruth } from './review.ts'
-import { criteria, type TrueProduct } from './truth.ts'
+import type { TrueProduct } from './truth.ts'
 
 /** The score that a product truly has. */
 export const trueScore = (product: TrueProduct): number =>
-  scoreSpecimen('spin-on', assessTruth(product), criteria).value ?? 0
+  scoreSpecimen(product.field.form, assessTruth(product), product.field.criteria).value ?? 0

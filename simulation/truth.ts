@@ -1,4 +1,10 @@
-import { characteristicOf, findCharacteristic, optionsOf, type Characteristic } from '#core/catalogue/index.ts'
+import {
+  characteristicOf,
+  findCharacteristic,
+  optionsOf,
+  type Characteristic,
+  type FilterForm,
+} from '#core/catalogue/index.ts'
 import { findFigure } from '#core/figures/index.ts'
 import { normalShare } from '#core/quantity/normal.ts'
 import { effectiveCriteria, shippedMethod } from '#core/score/effective-criteria.ts'
@@ -11,20 +17,34 @@ import type { Chance } from './chance.ts'
 /** What a characteristic truly is: a number, a grade between two steps, an answer, or the width of eight holes. */
 export type TrueValue = { number: number } | { text: string } | { width: number }
 
-/** A product as it truly is, by characteristic. */
-export type TrueProduct = ReadonlyMap<string, TrueValue>
+/** What the markets of a form are judged by, and what that rests on. */
+export interface Field {
+  form: FilterForm
+  criteria: readonly Criterion[]
+  /** Characteristics that the criteria rest on, those of figures included. */
+  characteristics: readonly Characteristic[]
+}
 
-/** Criteria by which the markets are judged. */
-export const criteria = countedCriteria('spin-on', effectiveCriteria(shippedMethod, shippedSchool('build')))
+/** @param more characteristics that are looked at beside those that count */
+export function fieldOf(form: FilterForm, more: readonly string[] = []): Field {
+  const criteria = countedCriteria(form, effectiveCriteria(shippedMethod, shippedSchool('build')))
+  const keys = criteria.flatMap(({ attribute }) => {
+    const figure = findFigure(attribute)
+    return figure ? [...figure.needs, ...(figure.sharpenedBy ?? [])] : [findCharacteristic(attribute)?.key ?? attribute]
+  })
+  const characteristics = [...new Set([...keys, ...more])]
+    .map(characteristicOf)
+    .filter(({ forms }) => forms.includes(form))
+  return { form, criteria, characteristics }
+}
 
-/** Characteristics that these criteria rest on, those of figures included. */
-export const characteristics: Characteristic[] = [
-  ...new Set(
-    criteria.flatMap(
-      ({ attribute }) => findFigure(attribute)?.needs ?? [findCharacteristic(attribute)?.key ?? attribute],
-    ),
-  ),
-].map(characteristicOf)
+export const spinOns = fieldOf('spin-on')
+
+/** A product, or a unit of it, as it truly is, by characteristic. */
+export interface TrueProduct {
+  field: Field
+  values: ReadonlyMap<string, TrueValue>
+}
 
 /** How one characteristic is spread over a market. */
 interface Population {
@@ -46,13 +66,14 @@ export interface Market {
  * A market: how each characteristic is spread over it is drawn around what is usual, and so is how much the parts of
  * one product go together.
  */
-export function drawMarket(chance: Chance, count: number): Market {
-  const populations = new Map(characteristics.map((one) => [one.key, drawPopulation(chance, one)]))
+export function drawMarket(chance: Chance, count: number, field = spinOns): Market {
+  const populations = new Map(field.characteristics.map((one) => [one.key, drawPopulation(chance, one, field)]))
   const correlation = [0, 0.15, 0.3][chance.below(3)] ?? 0
-  return { populations, products: Array.from({ length: count }, () => drawProduct(chance, populations, correlation)) }
+  const products = Array.from({ length: count }, () => drawProduct(chance, field, populations, correlation))
+  return { populations, products }
 }
 
-function drawPopulation(chance: Chance, characteristic: Characteristic): Population {
+function drawPopulation(chance: Chance, characteristic: Characteristic, { criteria }: Field): Population {
   const criterion = criteria.find(({ attribute }) => attribute === characteristic.key)
   const direction = criterion ? directionOf(criterion, characteristic) : 0
   const none = { centre: 0, deviation: 0, answers: [], direction }
@@ -109,10 +130,15 @@ function directionOf(criterion: Criterion, characteristic: Characteristic): numb
   return Math.sign((high ?? 0) - (low ?? 0))
 }
 
-function drawProduct(chance: Chance, populations: Market['populations'], correlation: number): TrueProduct {
+function drawProduct(
+  chance: Chance,
+  field: Field,
+  populations: Market['populations'],
+  correlation: number,
+): TrueProduct {
   const quality = chance.normal()
-  return new Map(
-    characteristics.map((characteristic): [string, TrueValue] => {
+  const values = new Map(
+    field.characteristics.map((characteristic): [string, TrueValue] => {
       const population = populations.get(characteristic.key)
       if (!population) throw new Error(`There is no population of "${characteristic.key}"`)
       const { direction } = population
@@ -121,6 +147,7 @@ function drawProduct(chance: Chance, populations: Market['populations'], correla
       return [characteristic.key, trueValue(characteristic, population, z)]
     }),
   )
+  return { field, values }
 }
 
 function trueValue(characteristic: Characteristic, { centre, deviation, answers }: Population, z: number): TrueValue {

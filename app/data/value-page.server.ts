@@ -13,7 +13,7 @@ export async function loadValue(specimen: Specimen, key: string) {
   const figure = findFigure(key)
   const result = figures.get(key)
   if (figure && result) {
-    const inputs = figure.needs.flatMap((input) => {
+    const inputs = [...figure.needs, ...(figure.sharpenedBy ?? [])].flatMap((input) => {
       const value = values.get(input)
       return value ? [resolvedValueView(value)] : []
     })

@@ -7,6 +7,7 @@ import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { DisclosureCard } from '#app/features/verdict/DisclosureCard.tsx'
 import { HeadlineCard } from '#app/features/verdict/HeadlineCard.tsx'
+import { HowSureLink } from '#app/features/verdict/HowSureLink.tsx'
 import { NextReadingsCard } from '#app/features/verdict/NextReadingsCard.tsx'
 import { Published } from '#app/features/verdict/Published.tsx'
 import { RankingCard } from '#app/features/verdict/RankingCard.tsx'
@@ -74,6 +75,7 @@ export default function VerdictPage({ loaderData: { draft, published } }: Route.
       <Card>
         <Stack $gap={10}>
           <h2>How sure</h2>
+          <HowSureLink />
           <Robustness ranked={judged.ranked} nameOf={judged.nameOf} />
         </Stack>
       </Card>

@@ -6,6 +6,7 @@ import { effectiveCriteria, type Method } from '#core/score/effective-criteria.t
 import type { School } from '#core/score/schools.ts'
 import { flipSteps, type Flip } from '#core/verdict/flips.ts'
 import { judgementProblem, judgementSettings } from '#core/verdict/judgement.ts'
+import { nextAnswers, type NextAnswer } from '#core/verdict/next-answers.ts'
 import { nextReadings, type NextReading } from '#core/verdict/next-reading.ts'
 import { contenders, evaluateRevisions, type EvaluatedRevision, type RevisionContext } from '#core/verdict/ranking.ts'
 
@@ -26,10 +27,13 @@ export interface DrawnSchool {
   drawn: Acceptability
 }
 
-export type JudgementAnswer = ({ school: string } & DrawnSchool) | { next: NextReading[] } | { flips: Flip[] }
+export type JudgementAnswer =
+  | ({ school: string } & DrawnSchool)
+  | { next: NextReading[]; answers: ReadonlyMap<string, NextAnswer[]> }
+  | { flips: Flip[] }
 
 let latest: JudgementRequest | undefined
-/** So many readings are proposed to be taken next. */
+/** So many readings are proposed to be taken next, of all and of each product. */
 const toldReadings = 3
 
 /** What it reads of the evaluation. */
@@ -77,13 +81,18 @@ async function answer(request: JudgementRequest): Promise<void> {
   if (!more) return
   await pause()
   if (latest !== request) return
-  say({ next: nextReadings(evaluatedBy(school), rows).slice(0, toldReadings) })
+  const evaluated = evaluatedBy(school)
+  const settling = nextReadings(evaluated, rows)
+  say({
+    next: settling.slice(0, toldReadings),
+    answers: new Map([...nextAnswers(evaluated, rows, settling)].map(([id, own]) => [id, own.slice(0, toldReadings)])),
+  })
   for (const { id } of schools) {
     await pause()
     if (latest !== request) return
     if (id !== school) judgeBy(id)
   }
-  const steps = flipSteps(evaluatedBy(school))
+  const steps = flipSteps(evaluated)
   for (;;) {
     await pause()
     if (latest !== request) return

@@ -111,7 +111,7 @@ const nudge = 1e-4
  * its relative sensitivities, by small differences. A square counts twice, a cube three times.
  */
 function sensitivityOf(figure: Figure, value: number, { values }: Assessment): number {
-  const squares = figure.needs.reduce((sum, key) => {
+  const squares = [...figure.needs, ...(figure.sharpenedBy ?? [])].reduce((sum, key) => {
     const input = values.get(key)
     const changed = input && nudged(input)
     if (!changed) return sum

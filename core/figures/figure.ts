@@ -22,6 +22,9 @@ export interface Inputs {
   thread(key: string): Thread
   /** The answer of a choice. */
   answer(key: string): string
+  /** The answer of a choice, where it was given. */
+  answerIf(key: string): string | undefined
+  isKnown(key: string): boolean
   /** All repeats of a quantity, SI. */
   repeats(key: string): number[]
   /** Specimen that a characteristic was read of: what is unknown of its material is a source of its own. */
@@ -47,13 +50,15 @@ export interface Figure {
   assumptions: string[]
   /** Characteristics it is made of; one that does not apply to a filter is not asked for. */
   needs: string[]
+  /** Characteristics that make it sharper when they are known. */
+  sharpenedBy?: string[]
   /** What must be values of the application. */
   requirements?: (keyof ApplicationRequirements)[]
   /** Compared with the lowest of the line-up. */
   relative?: boolean
   compute(inputs: Inputs): Uncertain
   /** What the value means in a workshop's words. */
-  remark?(si: number, inputs: Inputs): string
+  remark?(si: number, inputs: Inputs): string | undefined
 }
 
 export type FigureResult =
@@ -86,7 +91,7 @@ export function computeFigure(
     .map((key) => requirementLabels[key])
   if (missing.length > 0 || unsaid.length > 0) return { key: figure.key, state: 'missing', missing, unsaid }
 
-  const inputs = needs.flatMap((key) => values.get(key) ?? [])
+  const inputs = [...needs, ...(figure.sharpenedBy ?? [])].flatMap((key) => values.get(key) ?? [])
   try {
     const read = inputsFrom(values, requirements)
     const number = figure.compute(read)
@@ -115,12 +120,15 @@ function inputsFrom(values: ResolvedValues, requirements: ApplicationRequirement
   const number = (key: string): Uncertain => expected(resolved(key).number, key)
   return {
     number,
-    numberOr: (key, otherwise) => (values.has(key) ? number(key) : otherwise),
+    numberOr: (key, otherwise) =>
+      values.has(key) && !notApplicableReason(characteristicOf(key), values) ? number(key) : otherwise,
     openings: (key) => {
       const { openings, specimenId } = resolved(key)
       return openingsArea(expected(openings, key), `${specimenId}/${key}`)
     },
     answer: (key) => expected(resolved(key).text, key),
+    answerIf: (key) => values.get(key)?.text,
+    isKnown: (key) => values.has(key),
     repeats: (key) => resolved(key).readings.flatMap(({ valueNumber }) => valueNumber ?? []),
     specimen: (key) => resolved(key).specimenId,
     requirement: (key) => expected(requirements[key], key),

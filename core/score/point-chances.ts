@@ -1,10 +1,10 @@
 import { confusionChance } from '#core/compare/confusion.ts'
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import { studentQuantile } from '#core/quantity/student.ts'
-import type { Criterion } from './criterion.ts'
+import type { Criterion, ScaleRule } from './criterion.ts'
 import { endsDiscussion, quantiles } from './draw-problem.ts'
 import { evaluateCriterion, inferredWeightShare, type CriterionEvidence } from './evaluate-criterion.ts'
-import { faultPoints, numberPoints, pointsRange } from './value-function.ts'
+import { faultPoints, numberPoints, pointsRange, stepPoints } from './value-function.ts'
 
 /** Points of one criterion that may be, each with its weight. */
 type WeightedPoints = { points: number; weight: number }[]
@@ -94,10 +94,12 @@ function tabulate(weighted: WeightedPoints): Float32Array {
   const rising = [...weighted].sort((a, b) => a.points - b.points)
   const all = rising.reduce((sum, { weight }) => sum + weight, 0)
   const table = new Float32Array(quantiles)
-  let [at, below] = [0, 0]
-  for (const [step, share] of middles.entries()) {
-    while (at < rising.length - 1 && below + rising[at]!.weight < share * all) below += rising[at++]!.weight
-    table[step] = rising[at]!.points
+  let [from, reached] = [0, 0]
+  for (const [at, { points, weight }] of rising.entries()) {
+    reached += weight
+    const to = at === rising.length - 1 ? quantiles : Math.ceil((reached / all) * quantiles - 0.5)
+    table.fill(points, from, to)
+    from = Math.max(from, to)
   }
   return table
 }
@@ -152,19 +154,37 @@ function measuredPoints(
   number: number,
   { u = 0, degrees = Infinity }: CriterionEvidence,
 ): Float32Array {
-  const pointsAt = (value: number): number => numberPoints(criterion, value) ?? 0
-  if (u === 0) return new Float32Array(quantiles).fill(pointsAt(number))
-  if (criterion.valueFunction.kind === 'steps') return gradedPoints(criterion, number, u)
-  const freedom = Math.max(1, degrees)
-  return Float32Array.from(middles, (share) => pointsAt(number + u * studentQuantileAt(share, freedom)))
+  const { valueFunction } = criterion
+  if (valueFunction.kind === 'steps' && u > 0) return gradedPoints(criterion, number, u)
+  if (valueFunction.kind !== 'scale' || u === 0)
+    return new Float32Array(quantiles).fill(numberPoints(criterion, number) ?? 0)
+  return scaledPoints(valueFunction, number, u, studentDeviates(Math.max(1, degrees)))
 }
 
-/** A grade is even over what it may have been rounded from, and no grade lies beyond the ends of its scale. */
+/** Points on a scale at a number and all its rising deviates: the breakpoints are passed once. */
+function scaledPoints({ points }: ScaleRule, number: number, u: number, rising: Float64Array): Float32Array {
+  const table = new Float32Array(quantiles)
+  let above = 0
+  for (let k = 0; k < quantiles; k++) {
+    const value = number + u * rising[k]!
+    while (above < points.length && points[above]![0] < value) above++
+    const [low, high] = [points[Math.max(0, above - 1)]!, points[Math.min(points.length - 1, above)]!]
+    table[k] = low === high ? low[1] : low[1] + ((high[1] - low[1]) * (value - low[0])) / (high[0] - low[0])
+  }
+  return table
+}
+
+/**
+ * A grade is even over what it may have been rounded from. What would lie beyond an end of its scale is as bad or as
+ * good as that end.
+ */
 function gradedPoints(criterion: Criterion, grade: number, u: number): Float32Array {
   const characteristic = findCharacteristic(criterion.attribute)
   const last = characteristic?.kind === 'grade' ? characteristic.anchors.length - 1 : grade
-  const [low, high] = [Math.max(0, grade - u * Math.sqrt(3)), Math.min(last, grade + u * Math.sqrt(3))]
-  return Float32Array.from(middles, (share) => numberPoints(criterion, low + share * (high - low)) ?? 0)
+  const half = u * Math.sqrt(3)
+  return Float32Array.from(middles, (share) =>
+    stepPoints(Math.min(last, Math.max(0, grade + (2 * share - 1) * half)), last + 1),
+  )
 }
 
 /**
@@ -223,12 +243,12 @@ function mixed(one: Float32Array, other: Float32Array, share: number): Float32Ar
 const deviates = new Map<number, Float64Array>()
 
 /** Student's t at the middles, kept by tenths of degrees of freedom. */
-function studentQuantileAt(share: number, degrees: number): number {
+function studentDeviates(degrees: number): Float64Array {
   const rung = degrees > 200 ? Infinity : Math.max(1, Math.floor(degrees * 10) / 10)
   let table = deviates.get(rung)
   if (!table) {
     table = Float64Array.from(middles, (middle) => studentQuantile(middle, rung))
     deviates.set(rung, table)
   }
-  return table[Math.floor(share * quantiles)]!
+  return table
 }

@@ -15,7 +15,7 @@ export const doubtSources = {
   reading: 'the reading itself',
 } as const
 
-export type DoubtSource = keyof typeof doubtSources
+type DoubtSource = keyof typeof doubtSources
 
 /** A share of the doubt of a score, 0 to 1. */
 export interface DoubtShare {

@@ -1,12 +1,10 @@
-import { findCharacteristic, minutesOf, type Characteristic, type IrreversibleStepKey } from '#core/catalogue/index.ts'
 import type { Row } from '#core/compare/lineup.ts'
-import { findFigure } from '#core/figures/index.ts'
 import { cellKinds, quantiles, type DrawProblem } from '#core/score/draw-problem.ts'
 import { scoreDrawing } from '#core/score/draw-scores.ts'
-import { canBeRecorded } from '#core/teardown/passed-steps.ts'
 import { callOf, type Call } from './call.ts'
 import { judgementProblem } from './judgement.ts'
 import { contenders, type EvaluatedRevision } from './ranking.ts'
+import { toBeKnown, type ToTake } from './to-be-known.ts'
 
 /** What a reading may come to, and what would be said then. */
 export interface Outcome {
@@ -19,16 +17,13 @@ export interface Outcome {
 }
 
 /** A reading that is open, and what it is worth to take it. */
-export interface NextReading {
+export interface NextReading extends ToTake {
   column: string
   criterion: string
   label: string
   attribute: string
   /** By how much the chance of naming the right one grows, 0 to 1. */
   gain: number
-  /** Keys of the readings that it takes; none where it is looked up. */
-  readings: string[]
-  minutes: number
   outcomes: Outcome[]
 }
 
@@ -68,8 +63,8 @@ export function nextReadings(evaluated: readonly EvaluatedRevision[], rows: read
   if (judged.length < 2) return []
   const problem = judgementProblem(judged)
   const cells = openCells(problem).filter(({ product, criterion }) => {
-    const { at, context, score } = judged[product]!
-    return canBeKnown(score.lines[criterion]!.criterion.attribute, at, context.passedSteps ?? [], rows)
+    const revision = judged[product]!
+    return toBeKnown(revision.score.lines[criterion]!.criterion.attribute, revision, rows) !== undefined
   })
   const firsts = countFirsts(problem, cells)
   const all = firsts[0].map((count, product) => count + (firsts[1][product] ?? 0))
@@ -82,7 +77,8 @@ export function nextReadings(evaluated: readonly EvaluatedRevision[], rows: read
       if (!revision || !criterion) return []
       const gain = rightWhenKnown(cell, judged.length) / draws - now
       if (gain < leastGain) return []
-      const readings = readingsFor(criterion.attribute, revision.at, rows)
+      const toTake = toBeKnown(criterion.attribute, revision, rows)
+      if (!toTake) return []
       return [
         {
           column: revision.id,
@@ -90,8 +86,7 @@ export function nextReadings(evaluated: readonly EvaluatedRevision[], rows: read
           label: criterion.label,
           attribute: criterion.attribute,
           gain,
-          readings: readings.map(({ key }) => key),
-          minutes: readings.length > 0 ? readings.reduce((sum, one) => sum + minutesOf(one), 0) : minutesToLookUp,
+          ...toTake,
           outcomes: outcomesOf(cell, judged),
         },
       ]
@@ -201,23 +196,3 @@ function outcomesOf({ firsts: [one, other], edges }: OpenCell, judged: readonly 
     }
   }).flatMap(({ call, ...outcome }) => (call && outcome.share > 0 ? [{ ...outcome, call }] : []))
 }
-
-/** Minutes to look up a claim or a price. Common practice, no published source. */
-const minutesToLookUp = 2
-
-/** Readings that would make an attribute known of a column: of a figure, those that it still lacks. */
-function readingsFor(attribute: string, at: number, rows: readonly Row[]): Characteristic[] {
-  const characteristic = findCharacteristic(attribute)
-  if (characteristic) return [characteristic]
-  return (findFigure(attribute)?.needs ?? [])
-    .filter((key) => rows.find((row) => row.key === key)?.cells[at]?.state === 'missing')
-    .flatMap((key) => findCharacteristic(key) ?? [])
-}
-
-/** What is claimed or paid can always be looked up. */
-const canBeKnown = (
-  attribute: string,
-  at: number,
-  passed: readonly IrreversibleStepKey[],
-  rows: readonly Row[],
-): boolean => readingsFor(attribute, at, rows).every((one) => canBeRecorded(one, passed))

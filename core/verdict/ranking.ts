@@ -1,5 +1,5 @@
 import type { FilterForm, IrreversibleStepKey } from '#core/catalogue/index.ts'
-import type { Cell } from '#core/compare/cell.ts'
+import { isKnown, type Cell } from '#core/compare/cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import type { Criterion } from '#core/score/criterion.ts'
 import { evidenceOfCell, type CriterionEvidence } from '#core/score/evaluate-criterion.ts'
@@ -26,6 +26,8 @@ export interface EvaluatedRevision extends ScoredRevision {
   /** Index of its column in the line-up. */
   at: number
   context: RevisionContext
+  /** So many characteristics are known of it. */
+  recorded: number
   /** Why it does not fit; it is not ranked then. */
   excluded: string | undefined
 }
@@ -60,18 +62,24 @@ export function evaluateRevisions(
         return own ? [[criterion.key, own]] : []
       }),
     )
-    return { id: context.id, at, context, score, evidence, excluded: context.misfits[0] }
+    const recorded = rows.filter(({ kind, cells: own }) => {
+      const cell = own[at]
+      return kind === 'characteristic' && cell !== undefined && isKnown(cell)
+    }).length
+    return { id: context.id, at, context, score, evidence, recorded, excluded: context.misfits[0] }
   })
 }
 
 /**
- * Those that are judged: what fits the engine and is known in anything at all.
+ * Those that are judged: what fits the engine and is known in anything at all, be it in nothing that counts.
  *
  * @param evaluated all columns
  * @example contenders([]) // => []
  */
 export const contenders = (evaluated: readonly EvaluatedRevision[]): EvaluatedRevision[] =>
-  evaluated.filter(({ excluded, score }) => excluded === undefined && score.value !== undefined)
+  evaluated.filter(
+    ({ excluded, score, recorded }) => excluded === undefined && (recorded > 0 || score.value !== undefined),
+  )
 
 /** A fact that is known exactly. */
 const evidenceOfFact = (bounds: AttributeBounds | undefined): CriterionEvidence | undefined =>

@@ -1,9 +1,10 @@
 import { assess } from '#core/figures/assess.ts'
+import { figureOf } from '#core/figures/index.ts'
 import { expandedUncertainty } from '#core/quantity/uncertain.ts'
 import { chanceFrom } from '../chance.ts'
 import { liesBetween, percent, type Extent, type Finding } from '../check.ts'
 import { assessTruth, exactReadings, drawReviewer, drawSpreads, drawUnit, readCharacteristic } from '../review.ts'
-import { characteristics, drawMarket } from '../truth.ts'
+import { drawMarket, spinOns } from '../truth.ts'
 
 interface Covered {
   count: number
@@ -36,20 +37,24 @@ function noteUnit(seed: number, byFigure: Map<string, Covered>): void {
   const repeats = 1 + chance.below(3)
   const exactly = exactReadings('u', unit)
   // Answers are taken as they are: another answer is another figure.
-  const readings = characteristics.flatMap((one) =>
+  const readings = spinOns.characteristics.flatMap((one) =>
     one.kind === 'choice' || one.kind === 'fault'
       ? exactly.filter(({ characteristic }) => characteristic === one.key)
-      : readCharacteristic(chance, reviewer, one, unit.get(one.key) ?? { text: '' }, 'u', repeats),
+      : readCharacteristic(chance, reviewer, one, unit.values.get(one.key) ?? { text: '' }, 'u', repeats),
   )
   const read = assess('spin-on', readings, { instruments: reviewer.instruments })
   for (const [key, figure] of read.figures) {
     const exact = truth.figures.get(key)
     if (figure.state !== 'known' || exact?.state !== 'known' || figure.number.budget.size === 0) continue
-    note(byFigure, key, Math.abs(figure.number.value - exact.number.value) <= expandedUncertainty(figure.number))
+    note(
+      byFigure,
+      figureOf(key).label,
+      Math.abs(figure.number.value - exact.number.value) <= expandedUncertainty(figure.number),
+    )
   }
   for (const [key, { number }] of read.values) {
     const exact = truth.values.get(key)?.number
-    const kind = characteristics.find((one) => one.key === key)?.kind
+    const kind = spinOns.characteristics.find((one) => one.key === key)?.kind
     if (kind !== 'quantity' || !number || !exact) continue
     note(byFigure, 'a measured quantity', Math.abs(number.value - exact.value) <= expandedUncertainty(number))
   }

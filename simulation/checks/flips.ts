@@ -7,7 +7,7 @@ import { evaluateRevisions, type EvaluatedRevision } from '#core/verdict/ranking
 import { chanceFrom } from '../chance.ts'
 import { percent, type Extent, type Finding } from '../check.ts'
 import { drawReviewer, drawSpreads, evaluateReview, reviewMarket, wholeReview } from '../review.ts'
-import { criteria, drawMarket } from '../truth.ts'
+import { drawMarket, spinOns } from '../truth.ts'
 
 const settings: DrawSettings = { least: 16_384, most: 16_384, standardError: 0, ranks: false }
 
@@ -44,6 +44,7 @@ function madeInTheLineup(
   evaluated: readonly EvaluatedRevision[],
   change: Change,
 ): EvaluatedRevision[] {
+  const { criteria } = spinOns
   const attribute = criteria.find(({ key }) => key === change.criterion)?.attribute
   const weighed =
     change.kind === 'weight'

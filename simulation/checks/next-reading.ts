@@ -8,7 +8,7 @@ import { chanceFrom, type Chance } from '../chance.ts'
 import { percent, type Finding } from '../check.ts'
 import { columnsOf, drawReviewer, drawSpreads, evaluateReview, readMarket, wholeReview } from '../review.ts'
 import { trueScore } from '../true-score.ts'
-import { characteristics, drawMarket } from '../truth.ts'
+import { drawMarket, spinOns } from '../truth.ts'
 
 const settings: DrawSettings = { least: 8192, most: 8192, standardError: 0, ranks: false }
 const products = 6
@@ -69,7 +69,7 @@ function noteMarket(seed: number, policy: Policy, right: number[]): void {
   const reviewer = drawReviewer(chance, 'r')
   const read = readMarket(chance, market.products, drawSpreads(chance), reviewer, wholeReview)
   const taken = market.products.map(
-    () => new Set(characteristics.flatMap(({ key }) => (chance.isTrue(0.5) ? [] : [key]))),
+    () => new Set(spinOns.characteristics.flatMap(({ key }) => (chance.isTrue(0.5) ? [] : [key]))),
   )
   const truth = market.products.map(trueScore)
   const best = `p${truth.indexOf(Math.max(...truth))}`

@@ -3,7 +3,7 @@ import { href } from 'react-router'
 import { styled } from 'styled-components'
 import { formatNumber } from '#core/quantity/format.ts'
 import { formatChance } from '#core/verdict/call.ts'
-import type { NextReading } from '#core/verdict/next-reading.ts'
+import type { NextAnswer } from '#core/verdict/next-answers.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
 
@@ -36,14 +36,14 @@ const List = styled.ul`
 const settling = 1500
 
 /** What the server proposes, asked anew when the number of readings changes; a help that the work goes on without. */
-function useNextAnswers(specimen: string, readings: number): NextReading[] {
-  const [answers, setAnswers] = useState<NextReading[]>([])
+function useNextAnswers(specimen: string, readings: number): NextAnswer[] {
+  const [answers, setAnswers] = useState<NextAnswer[]>([])
   useEffect(() => {
     const request = new AbortController()
     const timer = setTimeout(() => {
       fetch(href('/bench/:specimen/next-answers', { specimen }), { signal: request.signal })
         .then(async (response) => {
-          if (response.ok) setAnswers((await response.json()) as NextReading[])
+          if (response.ok) setAnswers((await response.json()) as NextAnswer[])
         })
         .catch(() => undefined)
     }, settling)
@@ -55,7 +55,7 @@ function useNextAnswers(specimen: string, readings: number): NextReading[] {
   return answers
 }
 
-/** The open readings of this filter that would do most for the verdict, for the minutes they take. */
+/** The open readings of this filter that would do most for the minutes they take: for the verdict, else for its score. */
 export function NextAnswers({ bench, specimen }: { bench: Bench; specimen: string }) {
   const answers = useNextAnswers(specimen, bench.readings.length)
   const open = answers.flatMap(({ readings, ...answer }) => {
@@ -64,15 +64,18 @@ export function NextAnswers({ bench, specimen }: { bench: Bench; specimen: strin
   })
   if (open.length === 0) return null
   return (
-    <section aria-label="Would settle most">
-      <h3>Would settle most</h3>
+    <section aria-label="Worth most now">
+      <h3>Worth most now</h3>
       <List>
-        {open.map(({ criterion, label, first, gain, minutes }) => (
+        {open.map(({ criterion, label, first, gain, doubt, minutes }) => (
           <li key={criterion}>
             <button type="button" onClick={() => bench.goTo(first)}>
               <strong>{label}</strong>
               <Small>
-                {formatNumber(minutes, 2)} min; the right one is {formatChance(gain)} likelier to be named
+                {formatNumber(minutes, 2)} min;{' '}
+                {gain > 0
+                  ? `the right one is ${formatChance(gain)} likelier to be named`
+                  : `it has ${formatChance(doubt)} of what makes this filter's score unsure`}
               </Small>
             </button>
           </li>

@@ -1,5 +1,7 @@
 import { styled } from 'styled-components'
 import { formatCall } from '#core/verdict/call.ts'
+import { Row } from '#app/ui/layout.tsx'
+import { HowSureLink } from './HowSureLink.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
 const Line = styled.p`
@@ -12,9 +14,12 @@ const Line = styled.p`
 export function CallLine({ judged: { call, school, driver, nameOf } }: { judged: EvaluationView }) {
   if (!call) return null
   return (
-    <Line role="status" aria-label="Who is first">
-      {school.name}
-      {driver && `, for ${driver.name}`}: {formatCall(call, nameOf)}
-    </Line>
+    <Row $gap={10}>
+      <Line role="status" aria-label="Who is first">
+        {school.name}
+        {driver && `, for ${driver.name}`}: {formatCall(call, nameOf)}
+      </Line>
+      <HowSureLink />
+    </Row>
   )
 }

@@ -8,10 +8,12 @@ import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { attributeAddress } from './attribute-address.ts'
 import { ReasonList } from './list.ts'
+import { ProductsKnown } from './ProductsKnown.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
 /** The readings that would settle most for the minutes they take, and what each outcome would decide. */
-export function NextReadingsCard({ judged: { next, ranked, nameOf } }: { judged: EvaluationView }) {
+export function NextReadingsCard({ judged }: { judged: EvaluationView }) {
+  const { next, ranked, nameOf } = judged
   return (
     <Card>
       <Stack $gap={10}>
@@ -26,6 +28,12 @@ export function NextReadingsCard({ judged: { next, ranked, nameOf } }: { judged:
           next.map((reading) => (
             <Proposal key={`${reading.column} ${reading.criterion}`} reading={reading} nameOf={nameOf} />
           ))
+        )}
+        {ranked.length > 0 && (
+          <>
+            <h3>What each is judged on</h3>
+            <ProductsKnown judged={judged} />
+          </>
         )}
       </Stack>
     </Card>

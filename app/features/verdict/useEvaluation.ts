@@ -33,7 +33,7 @@ export function useEvaluation({ more = false } = {}) {
   const [schoolId, driverId] = [get('school'), get('driver')]
   const school = schools.find(({ id }) => id === schoolId) ?? schools[0] ?? shippedSchools[0]
   const driver = drivers.find(({ id }) => id === driverId)
-  const { drawn, next, flips, failed } = useJudgements({
+  const { drawn, next, answers, flips, failed } = useJudgements({
     form: application.form,
     evaluation: evaluationText,
     school: school.id,
@@ -73,6 +73,7 @@ export function useEvaluation({ more = false } = {}) {
     /** Whether the answer is that of the worker, and will not change any more. */
     isSettled: refined !== undefined || failed,
     next,
+    answers,
     flips,
     bySchool,
     judgedOf,

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import type { Flip } from '#core/verdict/flips.ts'
+import type { NextAnswer } from '#core/verdict/next-answers.ts'
 import type { NextReading } from '#core/verdict/next-reading.ts'
 import type { DrawnSchool, JudgementAnswer, JudgementRequest } from '#app/workers/judgement.worker.ts'
 
@@ -8,11 +9,13 @@ export interface Judgements {
   /** By school. */
   drawn: ReadonlyMap<string, DrawnSchool>
   next: NextReading[] | undefined
+  /** What is worth most to be known of each product. */
+  answers: ReadonlyMap<string, NextAnswer[]> | undefined
   flips: Flip[] | undefined
   failed: boolean
 }
 
-const none: Judgements = { drawn: new Map(), next: undefined, flips: undefined, failed: false }
+const none: Judgements = { drawn: new Map(), next: undefined, answers: undefined, flips: undefined, failed: false }
 
 let started: Worker | undefined
 
@@ -35,7 +38,7 @@ export function useJudgements({ form, evaluation, school, driver, more }: Judgem
     const hear = ({ data }: MessageEvent<JudgementAnswer & { request: string }>) => {
       if (data.request !== key) return
       if ('flips' in data) add(() => ({ flips: data.flips }))
-      else if ('next' in data) add(() => ({ next: data.next }))
+      else if ('next' in data) add(() => ({ next: data.next, answers: data.answers }))
       else add(({ drawn }) => ({ drawn: new Map(drawn).set(data.school, data) }))
     }
     const fail = () => add(() => ({ failed: true }))

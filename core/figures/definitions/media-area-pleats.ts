@@ -1,5 +1,6 @@
 import { both } from '#core/catalogue/index.ts'
-import { exactly, minus } from '#core/quantity/uncertain.ts'
+import { minus } from '#core/quantity/uncertain.ts'
+import { buriedWidth, buriedWidthKeys, buriedWidthRemark } from '../buried-width.ts'
 import { area, geometry } from '../conventions.ts'
 import type { Figure } from '../figure.ts'
 import { mediaAreaFromPleats } from '../media-area.ts'
@@ -15,11 +16,13 @@ export const mediaAreaPleatsFigure: Figure = {
   why: 'The same area a second way.',
   source: geometry,
   assumptions: ['Pleats fill the room they have.'],
-  needs: ['pleats.count', 'element.od', 'element.id', 'media.how', 'media.width', 'media.buried'],
-  compute: ({ number, numberOr }) =>
+  needs: ['pleats.count', 'element.od', 'element.id', 'media.width'],
+  sharpenedBy: buriedWidthKeys,
+  compute: (inputs) =>
     mediaAreaFromPleats(
-      number('pleats.count'),
-      pleatSpace(number('element.od'), number('element.id')),
-      minus(number('media.width'), numberOr('media.buried', exactly(0))),
+      inputs.number('pleats.count'),
+      pleatSpace(inputs.number('element.od'), inputs.number('element.id')),
+      minus(inputs.number('media.width'), buriedWidth(inputs)),
     ),
+  remark: (_, inputs) => buriedWidthRemark(inputs),
 }

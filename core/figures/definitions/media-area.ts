@@ -1,5 +1,5 @@
 import { both } from '#core/catalogue/index.ts'
-import { exactly } from '#core/quantity/uncertain.ts'
+import { buriedWidth, buriedWidthKeys, buriedWidthRemark } from '../buried-width.ts'
 import { area, geometry } from '../conventions.ts'
 import type { Figure } from '../figure.ts'
 import { mediaArea } from '../media-area.ts'
@@ -14,7 +14,8 @@ export const mediaAreaFigure: Figure = {
   why: 'Capacity and flow; the figure behind the pleat count.',
   source: geometry,
   assumptions: ['One side. Nothing is taken off where the width was measured between the caps.'],
-  needs: ['media.how', 'media.length', 'media.width', 'media.buried'],
-  compute: ({ number, numberOr }) =>
-    mediaArea(number('media.length'), number('media.width'), numberOr('media.buried', exactly(0))),
+  needs: ['media.length', 'media.width'],
+  sharpenedBy: buriedWidthKeys,
+  compute: (inputs) => mediaArea(inputs.number('media.length'), inputs.number('media.width'), buriedWidth(inputs)),
+  remark: (_, inputs) => buriedWidthRemark(inputs),
 }

@@ -1,5 +1,6 @@
 import { both } from '#core/catalogue/index.ts'
-import { exactly, over } from '#core/quantity/uncertain.ts'
+import { over } from '#core/quantity/uncertain.ts'
+import { buriedWidth, buriedWidthKeys, buriedWidthRemark } from '../buried-width.ts'
 import type { Figure } from '../figure.ts'
 import { mediaArea } from '../media-area.ts'
 
@@ -15,10 +16,12 @@ export const mediaCapacityPerAreaFigure: Figure = {
   why: 'Is a capacity claim believable beside its rivals?',
   source: 'Common practice, no published source',
   assumptions: ["The capacity is the maker's claim; the area is measured."],
-  needs: ['box.capacity', 'media.how', 'media.length', 'media.width', 'media.buried'],
-  compute: ({ number, numberOr }) =>
+  needs: ['box.capacity', 'media.length', 'media.width'],
+  sharpenedBy: buriedWidthKeys,
+  compute: (inputs) =>
     over(
-      number('box.capacity'),
-      mediaArea(number('media.length'), number('media.width'), numberOr('media.buried', exactly(0))),
+      inputs.number('box.capacity'),
+      mediaArea(inputs.number('media.length'), inputs.number('media.width'), buriedWidth(inputs)),
     ),
+  remark: (_, inputs) => buriedWidthRemark(inputs),
 }

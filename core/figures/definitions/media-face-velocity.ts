@@ -1,5 +1,5 @@
 import { both } from '#core/catalogue/index.ts'
-import { exactly } from '#core/quantity/uncertain.ts'
+import { buriedWidth, buriedWidthKeys, buriedWidthRemark } from '../buried-width.ts'
 import type { Figure } from '../figure.ts'
 import { faceVelocity } from '../flow-path.ts'
 import { mediaArea } from '../media-area.ts'
@@ -19,10 +19,12 @@ export const mediaFaceVelocityFigure: Figure = {
   why: 'How hard the media works.',
   source: 'Continuity',
   assumptions: ["A stated flow, the same for all; not the engine's."],
-  needs: ['media.how', 'media.length', 'media.width', 'media.buried'],
-  compute: ({ number, numberOr }) =>
+  needs: ['media.length', 'media.width'],
+  sharpenedBy: buriedWidthKeys,
+  compute: (inputs) =>
     faceVelocity(
       statedFlow,
-      mediaArea(number('media.length'), number('media.width'), numberOr('media.buried', exactly(0))),
+      mediaArea(inputs.number('media.length'), inputs.number('media.width'), buriedWidth(inputs)),
     ),
+  remark: (_, inputs) => buriedWidthRemark(inputs),
 }
