@@ -83,6 +83,7 @@ const reading = (specimenId: string, key: string, at: number, more: Partial<Read
   rawInput: '',
   unit: null,
   valueNumber: null,
+  valueHalf: null,
   valueText: null,
   valueGroups: null,
   evidence: 'measured',

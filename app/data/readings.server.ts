@@ -42,8 +42,9 @@ export async function listReadingsBySpecimen(specimens: string[]): Promise<Map<s
   return all
 }
 
-export type NewReading = Omit<Reading, 'recordedAt' | 'voided' | 'zeroOffset'> &
-  Partial<Pick<Reading, 'recordedAt' | 'voided' | 'zeroOffset'>>
+type Optional = 'recordedAt' | 'voided' | 'zeroOffset' | 'valueHalf'
+
+export type NewReading = Omit<Reading, Optional> & Partial<Pick<Reading, Optional>>
 
 /** What a reading says of the work beside its value. */
 export interface RecordingContext {

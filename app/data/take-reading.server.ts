@@ -63,6 +63,7 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
       rawInput: request.typed.trim(),
       unit: value.unit ?? null,
       valueNumber: value.number ?? null,
+      valueHalf: value.half ?? null,
       valueText: value.text ?? null,
       valueGroups: value.groups ?? null,
       evidence: request.evidence,

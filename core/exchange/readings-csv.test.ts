@@ -108,16 +108,25 @@ describe('readings as tidy CSV', () => {
 const isKnown = (key: string): boolean => catalogue.some((characteristic) => characteristic.key === key)
 
 /** What could be kept of a characteristic: the value, by its kind. */
-function valueOf(c: Characteristic): fc.Arbitrary<Pick<Reading, 'valueNumber' | 'valueText' | 'valueGroups'>> {
-  const none = { valueNumber: null, valueText: null, valueGroups: null }
+function valueOf(
+  c: Characteristic,
+): fc.Arbitrary<Pick<Reading, 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups'>> {
+  const none = { valueNumber: null, valueHalf: null, valueText: null, valueGroups: null }
   const share = fc.double({ min: 0, max: 1, noNaN: true })
   switch (c.kind) {
     case 'quantity':
-      return share.map((at) => ({ ...none, valueNumber: c.typical[0] + at * (c.typical[1] - c.typical[0]) }))
+      return fc.tuple(share, fc.boolean()).map(([at, isRough]) => {
+        const valueNumber = c.typical[0] + at * (c.typical[1] - c.typical[0])
+        return { ...none, valueNumber, valueHalf: isRough ? valueNumber / 30 : null }
+      })
     case 'count': {
       // Full threads are counted in halves; what else is counted comes whole.
       const whole = fc.integer({ min: Math.ceil(c.typical[0]), max: Math.floor(c.typical[1]) })
-      return whole.map((valueNumber) => ({ ...none, valueNumber }))
+      return fc
+        .tuple(whole, fc.boolean())
+        .map(([valueNumber, isRough]) =>
+          isRough ? { ...none, valueNumber: valueNumber + 0.25, valueHalf: 2.5 } : { ...none, valueNumber },
+        )
     }
     case 'grade':
       return fc.nat(c.anchors.length - 1).map((valueNumber) => ({ ...none, valueNumber }))

@@ -6,6 +6,7 @@ import {
   evidenceKeys,
   findCharacteristic,
   type Characteristic,
+  type CountCharacteristic,
   type FilterForm,
 } from '#core/catalogue/index.ts'
 import { clip } from '#core/quantity/number.ts'
@@ -44,9 +45,9 @@ const requiredColumns = [
   'note',
 ] as const
 
-const optionalColumns = ['read in', 'source', 'zero offset', 'struck because'] as const
+const optionalColumns = ['read in', 'source', 'zero offset', 'struck because', 'give or take'] as const
 
-/** Columns of the tidy form, one row a reading; the last four may be left out on the way in. */
+/** Columns of the tidy form, one row a reading; the last five may be left out on the way in. */
 export const readingColumns = [...requiredColumns, ...optionalColumns] as const
 
 export type ReadingCsvRow = Record<(typeof readingColumns)[number], string>
@@ -88,6 +89,7 @@ export function readingRow(path: SpecimenPath, reading: Reading, instrument: str
     source: reading.source ?? '',
     'zero offset': reading.zeroOffset?.toString() ?? '',
     'struck because': voided?.reason ?? '',
+    'give or take': reading.valueHalf?.toString() ?? '',
   }
 }
 
@@ -140,6 +142,10 @@ const rowSchema = z.object({
   source: open('source', 200),
   'zero offset': open('zero offset', 40).refine((text) => Number.isFinite(Number(text)), '"zero offset" is no number.'),
   'struck because': open('struck because', 200),
+  'give or take': open('give or take', 40).refine(
+    (text) => text === '' || Number(text) > 0,
+    '"give or take" is empty or a number above zero.',
+  ),
 })
 
 /**
@@ -171,7 +177,13 @@ export function parseReadingRow(row: unknown): Result<ImportedReading> {
     return problem('unit', `The value of ${label.toLowerCase()} is in ${si || 'no unit'}, not in "${data['SI unit']}".`)
   if (data['read in'] && !('units' in characteristic && characteristic.units.includes(data['read in'])))
     return problem('unit', `${label} is not read in "${data['read in']}".`)
-  const entry = parseValue(characteristic, data.value, si)
+  const half = data['give or take'] === '' ? null : Number(data['give or take'])
+  if (half !== null && characteristic.kind !== 'quantity' && characteristic.kind !== 'count')
+    return problem('half', `${label} is no number: it has no "give or take".`)
+  const entry =
+    half !== null && characteristic.kind === 'count'
+      ? roughCount(characteristic, data.value)
+      : parseValue(characteristic, data.value, si)
   if (!entry.ok) return entry
   if (data['struck because'] && !data.struck) return problem('struck', 'It says why it was struck, but not when.')
   return ok({
@@ -187,6 +199,7 @@ export function parseReadingRow(row: unknown): Result<ImportedReading> {
     rawInput: data['as typed'] || data.value,
     unit: data['read in'] || null,
     valueNumber: entry.value.number ?? null,
+    valueHalf: half,
     valueText: entry.value.text ?? null,
     valueGroups: entry.value.groups ?? null,
     evidence: data.evidence,
@@ -206,6 +219,14 @@ const unescapedRow = (row: unknown): unknown =>
         Object.entries(row).map(([column, cell]) => [column, typeof cell === 'string' ? unescapeFormula(cell) : cell]),
       )
     : row
+
+/** The middle of a count that was only said roughly need not be whole. */
+function roughCount({ plausible: [low, high], label }: CountCharacteristic, value: string): Result<EntryValue> {
+  const number = Number(value)
+  return value !== '' && number >= low / 2 && number <= high * 2
+    ? ok({ number })
+    : problem('not-a-number', `"${clip(value)}" cannot be a ${label.toLowerCase()}.`)
+}
 
 /** A value as the bench would take it; a quantity is a plain number in SI, with an exponent or without. */
 function parseValue(characteristic: Characteristic, value: string, si: string): Result<EntryValue> {

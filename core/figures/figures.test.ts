@@ -11,7 +11,7 @@ import { mediaDensity, mediaMassPerArea } from './media-mass.ts'
 import { openingsArea } from './openings-area.ts'
 import { oringSqueeze, oringStretch } from './oring.ts'
 import { crowding, pleatDepth, pleatPitch, pleatSpace } from './pleats.ts'
-import { gaugeThickness, nearestGauge } from './sheet-gauge.ts'
+import { gaugeThickness, nearestGauge } from '#core/quantity/sheet-gauge.ts'
 import { minorDiameter, parseThread } from '#core/quantity/thread.ts'
 
 const inch = (number: number) => exactly(toSI(number, 'in'))

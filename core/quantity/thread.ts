@@ -10,9 +10,9 @@ export interface Thread {
   pitch: number
 }
 
-const metric = /^M\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*-]\s*(\d+(?:[.,]\d+)?))?$/i
+const metric = /^M\s*(\d+(?:[.,]\d+)?)(?:\s*(?:[x×*-]|by)\s*(\d+(?:[.,]\d+)?))?$/i
 const unified =
-  /^((?:\d+\s*[- ]\s*)?\d+\s*\/\s*\d+|\d+(?:\.\d+)?)\s*(?:"|in)?\s*[-–x× ]\s*(\d{1,2})(?:\s*(UNC|UNF|UNEF|UNS|UN)(?:-?\d[AB])?)?$/i
+  /^((?:\d+\s*[- ]\s*)?\d+\s*\/\s*\d+|\d+(?:\.\d+)?)\s*(?:"|in)?\s*(?:[-–x× ]|by)\s*(\d{1,2})(?:\s*(UNC|UNF|UNEF|UNS|UN)(?:-?\d[AB])?)?$/i
 
 /**
  * Reads the designation of an ISO metric or a unified inch thread.

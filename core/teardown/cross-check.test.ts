@@ -23,3 +23,18 @@ test('what fits, and what has nothing beside it, passes', () => {
   expect(check('element.id', 0.03, 'mm')).toBeUndefined()
   expect(crossCheck(characteristicOf('adbv.material'), { text: 'silicone' }, known)).toBeUndefined()
 })
+
+test('a repeat that is far from the first is asked about, in the unit that was typed', () => {
+  const twice = resolve(readings({ 'media.length': '26 in' }))
+  const repeat = (inches: number) =>
+    crossCheck(characteristicOf('media.length'), { number: inches * 0.0254, unit: 'in' }, twice)
+  expect(repeat(130)).toMatchObject({
+    code: 'far-repeat',
+    message: 'Media length 130.000 in is far from 26.000 in, which was read before. Which one is right?',
+  })
+  expect(repeat(12)?.code).toBe('far-repeat')
+  expect(repeat(30)).toBeUndefined()
+  // What was only said roughly may be far off and still be the same.
+  const rough = { number: 42 * 0.0254, half: 20 * 0.0254, unit: 'in' }
+  expect(crossCheck(characteristicOf('media.length'), rough, twice)).toBeUndefined()
+})

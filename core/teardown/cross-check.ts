@@ -1,6 +1,7 @@
 import { problem, type Problem } from '#core/result.ts'
 import { characteristicOf, type Characteristic } from '#core/catalogue/index.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
+import { expandedUncertainty } from '#core/quantity/uncertain.ts'
 import type { EntryValue } from './entry.ts'
 import type { ResolvedValues } from './resolve.ts'
 
@@ -21,8 +22,8 @@ const fitsInto: readonly (readonly [smaller: string, larger: string])[] = [
 ]
 
 /**
- * Whether a value can stand beside the others of the specimen: no part weighs more than the whole, and
- * nothing is wider than what it is in.
+ * Whether a value can stand beside the others of the specimen: it is not far from what was read of the same before, no
+ * part weighs more than the whole, and nothing is wider than what it is in.
  *
  * @param characteristic that is being recorded
  * @param value as read
@@ -38,6 +39,8 @@ export function crossCheck(
 ): Problem | undefined {
   const { number } = value
   if (number === undefined) return undefined
+  const far = farFromRepeats(characteristic, value, known)
+  if (far) return far
   for (const [smaller, larger] of fitsInto) {
     if (characteristic.key !== smaller && characteristic.key !== larger) continue
     const mine = characteristic.key === smaller
@@ -52,4 +55,21 @@ export function crossCheck(
     return problem('implausible', message).problem
   }
   return undefined
+}
+
+/** A repeat that is so many times the first, or as many times smaller, is a slip of one of the two. */
+const farTimes = 1.5
+
+function farFromRepeats(
+  { kind, key, label }: Characteristic,
+  { number = 0, half = 0, unit = '' }: EntryValue,
+  known: ResolvedValues,
+): Problem | undefined {
+  const before = known.get(key)?.number
+  if (kind !== 'quantity' || !before || before.value <= 0 || number <= 0) return undefined
+  const apart = Math.abs(number - before.value) - half - expandedUncertainty(before)
+  if (apart <= 0 || Math.max(number / before.value, before.value / number) < farTimes) return undefined
+  const [now, then] = [number, before.value].map((si) => formatQuantity(si, unit))
+  return problem('far-repeat', `${label} ${now} is far from ${then}, which was read before. Which one is right?`)
+    .problem
 }

@@ -1,5 +1,12 @@
-import { ok, problem, type Result } from '#core/result.ts'
-import { optionsOf, type Characteristic, type CountCharacteristic } from '#core/catalogue/index.ts'
+import { ok, problem, type Problem, type Result } from '#core/result.ts'
+import {
+  optionsOf,
+  type Characteristic,
+  type CountCharacteristic,
+  type QuantityCharacteristic,
+} from '#core/catalogue/index.ts'
+import { formatCoarse, parseCoarse } from '#core/quantity/coarse-quantity.ts'
+import { fromSI } from '#core/quantity/convert.ts'
 import { parseThread } from '#core/quantity/thread.ts'
 import { formatNumber } from '#core/quantity/format.ts'
 import { clip, parseNumber } from '#core/quantity/number.ts'
@@ -10,6 +17,10 @@ import { checkOpenings, parseOpenings, type OpeningGroup } from './openings.ts'
 /** What an entry means: one of number (SI, count or grade), text (answer, words, designation) or groups. */
 export interface EntryValue {
   number?: number
+  /** Half of the width that was said, SI; absent where the instrument says how sharp it is. */
+  half?: number
+  /** How it is said back before it is taken, where it was not said in plain figures. */
+  saidBack?: string
   text?: string
   groups?: OpeningGroup[]
   /** Unit it was read in, where it has one. */
@@ -47,7 +58,7 @@ export function parseEntry(characteristic: Characteristic, entry: EntryText): Re
         name,
         units: characteristic.units,
       })
-      if (!parsed.ok) return parsed
+      if (!parsed.ok) return parseRough(characteristic, text, unit, insist, parsed)
       const checked = checkPlausible(
         parsed.value,
         { plausible: characteristic.plausible, name, units: characteristic.units },
@@ -55,8 +66,11 @@ export function parseEntry(characteristic: Characteristic, entry: EntryText): Re
       )
       return checked.ok ? ok({ number: checked.value.si, unit: checked.value.unit }) : checked
     }
-    case 'count':
-      return parseCount(characteristic, text, insist)
+    case 'count': {
+      const counted = parseCount(characteristic, text, insist)
+      if (counted.ok || !['not-a-number', 'wrong-kind'].includes(counted.problem.code)) return counted
+      return parseRoughCount(characteristic, text, counted)
+    }
     case 'openings': {
       const read = parseOpenings(text, entry.unit ?? characteristic.units[0], characteristic)
       if (!read.ok) return read
@@ -91,6 +105,52 @@ export function parseEntry(characteristic: Characteristic, entry: EntryText): Re
       return ok(characteristic.kind === 'grade' ? { number: Number(found.value) } : { text: found.value })
     }
   }
+}
+
+/** Problems that another way of reading the text may not get round. */
+const settled = new Set(['empty', 'ambiguous-unit', 'ambiguous-comma', 'wrong-kind', 'zero-division'])
+
+/** An amount as people say it; what was wrong with the plain reading is told when it is none. */
+function parseRough(
+  { dimension, units, plausible, typical, label: name }: QuantityCharacteristic,
+  text: string,
+  unit: string,
+  insist: boolean,
+  plain: { ok: false; problem: Problem },
+): Result<EntryValue> {
+  if (settled.has(plain.problem.code)) return plain
+  const field = { dimension, units: [unit, ...units.filter((one) => one !== unit)], plausible, typical, name }
+  const rough = parseCoarse(text, field)
+  if (!rough.ok) return rough.problem.code === 'not-an-amount' ? plain : rough
+  const { value: number, half, unit: readIn, unitFrom } = rough.value
+  // Of bounds both ends must be possible; of the rest the middle.
+  for (const si of rough.value.how === 'bounds' ? [number - half, number + half] : [number]) {
+    const read = { si, number: fromSI(si, readIn), unit: readIn, unitAssumed: false }
+    const checked = checkPlausible(read, { plausible, name, units }, insist)
+    if (!checked.ok) return checked
+  }
+  const said = formatCoarse(rough.value, unitFrom === 'said' ? unit : readIn)
+  return ok({
+    number,
+    half,
+    unit: units.includes(readIn) ? readIn : unit,
+    saidBack: unitFrom === 'range' ? `${said}; the unit by what is usual` : said,
+  })
+}
+
+/** A count that was not counted out: "in the mid forties"; in words alone it is as exact as in figures. */
+function parseRoughCount(
+  { noun, step, plausible, typical, label: name }: CountCharacteristic,
+  text: string,
+  plain: Result<EntryValue>,
+): Result<EntryValue> {
+  const nouns = [noun, noun.replace(/s$/, ''), 'threads', 'thread', 'turns', 'turn', 'grooves', 'groove']
+  const rough = parseCoarse(text, { dimension: undefined, units: [], plausible, typical, name, nouns })
+  if (!rough.ok) return plain
+  const { value, half, how } = rough.value
+  if (value < plausible[0] / 2 || value > plausible[1] * 2) return plain
+  if (how === 'plain' && Number.isInteger(value / step)) return ok({ number: value })
+  return ok({ number: value, half, saidBack: formatCoarse(rough.value, '') })
 }
 
 function parseCount(characteristic: CountCharacteristic, text: string, insist: boolean): Result<EntryValue> {

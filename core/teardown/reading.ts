@@ -12,6 +12,8 @@ export interface Reading {
   unit: string | null
   /** SI value, count or grade. */
   valueNumber: number | null
+  /** Half of the width that was said of a quantity or count, SI; null where the instrument says how sharp it is. */
+  valueHalf: number | null
   /** Answer, designation or words. */
   valueText: string | null
   valueGroups: OpeningGroup[] | null

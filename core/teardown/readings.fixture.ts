@@ -20,7 +20,7 @@ export function readings(typed: Record<string, Typed | Typed[]>, specimen = 'spe
       const characteristic = characteristicOf(key)
       const entry = parseEntry(characteristic, { text })
       if (!entry.ok) throw new Error(`${key} "${text}": ${entry.problem.message}`)
-      const { number = null, text: words = null, groups = null, unit = null } = entry.value
+      const { number = null, half = null, text: words = null, groups = null, unit = null } = entry.value
       return {
         id: `${key}-${index}`,
         specimenId: specimen,
@@ -28,6 +28,7 @@ export function readings(typed: Record<string, Typed | Typed[]>, specimen = 'spe
         rawInput: text,
         unit,
         valueNumber: number,
+        valueHalf: half,
         valueText: words,
         valueGroups: groups,
         evidence: evidence ?? defaultEvidence(characteristic),

@@ -76,6 +76,8 @@ export type ResolvedValues = ReadonlyMap<string, ResolvedValue>
  * majority, else by the latest, and
  * flagged. Of answers, words and grades the latest holds.
  *
+ * What was said roughly ("about 300 g") counts, by its width, only while nothing was read sharply.
+ *
  * Uncertainty: type A from repeats, type B from the instrument and from what the part gives in the hand
  * (rectangular); a count is exact when its repeats
  * agree and otherwise uncertain by half their range (rectangular); a count to the half turn is known to
@@ -120,9 +122,13 @@ function resolveCharacteristic(
   const latest = used.at(-1) ?? used[0]
   switch (characteristic.kind) {
     case 'quantity':
-      return resolveQuantity(characteristic, used, instruments)
-    case 'count':
-      return resolveCount(characteristic, used)
+    case 'count': {
+      const [first, ...others] = used.filter(({ valueHalf }) => !valueHalf)
+      if (!first) return resolveCoarse(used)
+      return characteristic.kind === 'quantity'
+        ? resolveQuantity(characteristic, [first, ...others], instruments)
+        : resolveCount(characteristic, [first, ...others])
+    }
     case 'grade': {
       const grade = numberOf(latest)
       return {
@@ -170,6 +176,17 @@ const instrumentOf = (
   kind: InstrumentKind,
   instruments: ReadonlyMap<string, Instrument>,
 ): Instrument => instruments.get(instrumentId ?? '') ?? assumedInstruments[kind]
+
+/**
+ * Readings that were only said roughly: each is even over its width, and counts by how narrow it is. They count as long
+ * as there is none that was read sharply.
+ */
+function resolveCoarse(used: readonly [Reading, ...Reading[]]): Resolution {
+  const weights = used.map(({ valueHalf }) => 1 / rectangular(valueHalf ?? 0) ** 2)
+  const whole = weights.reduce((sum, weight) => sum + weight, 0)
+  const value = used.reduce((sum, reading, at) => sum + numberOf(reading) * (weights[at] ?? 0), 0) / whole
+  return { number: uncertain(value, 1 / Math.sqrt(whole), `${sourceOf(used[0])}#said`) }
+}
 
 function resolveQuantity(
   characteristic: QuantityCharacteristic,

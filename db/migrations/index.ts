@@ -9,6 +9,7 @@ import * as fieldTerms from './007_field_terms.ts'
 import * as safekeeping from './008_safekeeping.ts'
 import * as summaries from './009_summaries.ts'
 import * as methodEdition from './010_method_edition.ts'
+import * as coarseReadings from './011_coarse_readings.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -21,6 +22,7 @@ const migrations: Record<string, Knex.Migration> = {
   '008_safekeeping': safekeeping,
   '009_summaries': summaries,
   '010_method_edition': methodEdition,
+  '011_coarse_readings': coarseReadings,
 }
 
 /** Their names, in the order in which they run. */

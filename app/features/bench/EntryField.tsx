@@ -124,11 +124,15 @@ const placeholders: Partial<Record<Characteristic['kind'], string>> = {
 
 const imperialUnits = new Set(['in', 'thou', 'oz', 'ft', 'psi'])
 
-/** What the typed text would be kept as, in the other system of units. */
+const echoed = new Set<Characteristic['kind']>(['quantity', 'openings', 'count'])
+
+/** What the typed text would be kept as: in the other system of units, or said back where it was said roughly. */
 function formatEcho(characteristic: Characteristic, text: string, unit: string): string {
-  if (characteristic.kind !== 'quantity' && characteristic.kind !== 'openings') return ''
+  if (!echoed.has(characteristic.kind)) return ''
   const entry = parseEntry(characteristic, { text, ...(unit && { unit }), insist: true })
   if (!entry.ok) return ''
+  if (entry.value.saidBack) return `= ${entry.value.saidBack}`
+  if (characteristic.kind === 'count') return ''
   const isImperial = imperialUnits.has(entry.value.unit ?? '')
   return `= ${formatValue(characteristic, entry.value, isImperial ? 'metric' : 'imperial')}`
 }

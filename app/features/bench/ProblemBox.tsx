@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react'
 import { styled } from 'styled-components'
 import type { Problem } from '#core/result.ts'
 import { Chip, Chips } from './chips.tsx'
+import type { Bench } from './useBench.ts'
 import type { ReadingEntry } from './useReadingEntry.ts'
 
 const Box = styled.div`
@@ -14,13 +15,22 @@ const Box = styled.div`
 `
 
 /** What is wrong with an entry, and the ways to mend it; the first of them is one key away. */
-export function ProblemBox({ entry, refusal }: { entry: ReadingEntry; refusal: string | undefined }) {
+export function ProblemBox({
+  bench,
+  entry,
+  refusal,
+}: {
+  bench: Bench
+  entry: ReadingEntry
+  refusal: string | undefined
+}) {
   const { text, choices, submit, correct } = entry
   const first = useRef<HTMLButtonElement>(null)
   const refused: Problem | undefined = refusal === undefined ? undefined : { code: 'refused', message: refusal }
   const problem = entry.problem ?? refused
   const suggestions = problem?.suggestions ?? []
   const canInsist = problem?.code === 'implausible'
+  const isFar = problem?.code === 'far-repeat'
 
   useEffect(() => {
     if (entry.problem) first.current?.focus()
@@ -29,8 +39,33 @@ export function ProblemBox({ entry, refusal }: { entry: ReadingEntry; refusal: s
   return (
     <div id="reading-trouble" role="alert">
       {problem && (
-        <Box>
+        <Box
+          onKeyDown={(event) => {
+            const answer = isFar
+              ? farAnswers(entry, bench).find(({ key }) => key === event.key.toLowerCase())
+              : undefined
+            if (!answer) return
+            event.preventDefault()
+            event.stopPropagation()
+            answer.act()
+          }}
+        >
           <span>{problem.message}</span>
+          {isFar && (
+            <Chips>
+              {farAnswers(entry, bench).map(({ key, label, act }, index) => (
+                <Chip
+                  key={key}
+                  type="button"
+                  ref={index === 0 ? first : undefined}
+                  onClick={act}
+                  aria-keyshortcuts={key}
+                >
+                  {label} <kbd>{key.toUpperCase()}</kbd>
+                </Chip>
+              ))}
+            </Chips>
+          )}
           {(suggestions.length > 0 || canInsist) && (
             <Chips>
               {suggestions.map(({ text: readAs, label }, index) => (
@@ -61,4 +96,17 @@ export function ProblemBox({ entry, refusal }: { entry: ReadingEntry; refusal: s
       )}
     </div>
   )
+}
+
+/** What a repeat that is far from the first may mean, one key each. */
+function farAnswers({ text, characteristic, submit, setText, correct }: ReadingEntry, { values, strike }: Bench) {
+  const instead = () => {
+    for (const { id } of values.get(characteristic.key)?.readings ?? []) strike(id)
+    submit(text, { insist: true })
+  }
+  return [
+    { key: 'n', label: 'The new one: strike what was before', act: instead },
+    { key: 'o', label: 'The old one: leave this', act: () => (setText(''), correct()) },
+    { key: 'b', label: 'Both: it differs from place to place', act: () => submit(text, { insist: true }) },
+  ]
 }

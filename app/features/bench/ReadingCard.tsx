@@ -82,7 +82,7 @@ export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, to
         )}
         {isTyped && !isCounting && <EntryField entry={entry} />}
         {!isTyped && <OptionPicker entry={entry} resolved={resolved} />}
-        <ProblemBox entry={entry} refusal={refusals[0]} />
+        <ProblemBox bench={bench} entry={entry} refusal={refusals[0]} />
         <Chips style={{ alignItems: 'flex-start' }}>
           {(choices.able.length > 0 || isTyped) && choices.evidence === 'measured' && (
             <InstrumentLine

@@ -36,6 +36,7 @@ export function pendingReading(fields: RequestFields, specimenId: string): Readi
     rawInput: typed,
     unit: value.unit ?? null,
     valueNumber: value.number ?? null,
+    valueHalf: value.half ?? null,
     valueText: value.text ?? null,
     valueGroups: value.groups ?? null,
     evidence: evidence as Evidence,

@@ -3,7 +3,7 @@ import { formatFixed } from '#core/quantity/format.ts'
 import { exactly } from '#core/quantity/uncertain.ts'
 import { ratio } from '../conventions.ts'
 import type { Figure } from '../figure.ts'
-import { nearestGauge } from '../sheet-gauge.ts'
+import { nearestGauge } from '#core/quantity/sheet-gauge.ts'
 
 export const canGaugeFigure: Figure = {
   key: 'can.gauge',
