@@ -173,21 +173,6 @@ describe('a cartridge, every station, by keyboard and simulated devices', () => 
   })
 })
 
-describe('a filter that has hardly been looked at', () => {
-  test('the bench proposes what is worth most, and goes there', async () => {
-    await putOnBench('Brae 16P', 'Ostrey', 'OS-C3')
-    await record(cartridgeAnswers.slice(0, 12))
-    const proposal = await page.waitForSelector('section[aria-label="Worth most now"] button', { timeout: 20_000 })
-    expect(await proposal!.evaluate((button) => button.textContent)).toMatch(
-      /[\d.]+ min; (the right one is (< )?\d+ % likelier|it has (< )?\d+ % of what makes this filter's score unsure)/,
-    )
-    const before = page.url()
-    await proposal!.evaluate((button) => (button as HTMLElement).click())
-    await page.waitForFunction((address) => location.href !== address, {}, before)
-    expect(await words(page)).not.toContain('Lost for good after the cut')
-  })
-})
-
 describe('nothing is lost', () => {
   test('a dropped connection keeps what was typed and sends it later, once', async () => {
     await visit(page, `${page.url().split('?')[0]}?at=element.height`)
@@ -222,5 +207,52 @@ describe('nothing is lost', () => {
     await press(page, 'button', 'Filming starts now')
     await sees(page, 'On film')
     expect(await words(page)).toContain('Whole weight')
+  })
+})
+
+describe('a filter that has hardly been looked at', () => {
+  test('the bench proposes what is worth most, and goes there', async () => {
+    await putOnBench('Brae 16P', 'Ostrey', 'OS-C3')
+    await record(cartridgeAnswers.slice(0, 12))
+    const proposal = await page.waitForSelector('section[aria-label="Worth most now"] button', { timeout: 20_000 })
+    expect(await proposal!.evaluate((button) => button.textContent)).toMatch(
+      /[\d.]+ min; (the right one is (< )?\d+ % likelier|it has (< )?\d+ % of what makes this filter's score unsure)/,
+    )
+    const before = page.url()
+    await proposal!.evaluate((button) => (button as HTMLElement).click())
+    await page.waitForFunction((address) => location.href !== address, {}, before)
+    expect(await words(page)).not.toContain('Lost for good after the cut')
+  })
+})
+
+describe('readings as people say them', () => {
+  test('what is said roughly is said back before it is taken, and kept as it was said', async () => {
+    await visit(page, `${page.url().split('?')[0]}?at=element.height`)
+    await readingIs(page, 'Element height')
+    await page.keyboard.type('about seventy mm')
+    await sees(page, '= 70 mm, give or take 4')
+    await page.keyboard.down('Shift')
+    await page.keyboard.press('Enter')
+    await page.keyboard.up('Shift')
+    await page.waitForSelector('[aria-label="Readings so far"]')
+    expect(await page.$eval('[aria-label="Readings so far"]', (chips) => chips.textContent)).toContain('70.0 ± 4.0 mm')
+  })
+
+  test('a repeat that is far from the first asks which is right; one key strikes what was before', async () => {
+    await page.keyboard.type('130')
+    await page.keyboard.press('Enter')
+    await sees(page, 'Which one is right?')
+    await page.keyboard.press('n')
+    await page.waitForFunction(() => !document.body.innerText.includes('Which one is right?'))
+    await visit(page, `${page.url().split('?')[0]}?at=element.height`)
+    expect(await page.$eval('[aria-label="Readings so far"]', (chips) => chips.textContent)).toMatch(/^130/)
+  })
+
+  test('what is no amount is told so, and stays in the field', async () => {
+    await visit(page, `${page.url().split('?')[0]}?at=element.height`)
+    await page.keyboard.type('a fair bit')
+    await page.keyboard.press('Enter')
+    await sees(page, '"a fair bit" is not a number I can read.')
+    expect(await page.$eval('[data-reading]', (field) => (field as HTMLInputElement).value)).toBe('a fair bit')
   })
 })

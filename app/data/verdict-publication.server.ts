@@ -3,12 +3,23 @@ import { judge } from '#core/verdict/judgement.ts'
 import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import { takeSnapshot } from '#core/verdict/snapshot.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
+import { formatCount } from '#core/quantity/format.ts'
 import { problem, type Result } from '#core/result.ts'
 import type { Application } from './applications.server.ts'
 import { today } from './clock.ts'
 import { columnNames } from './column-name.ts'
-import { evaluateLineup } from './lineup-evaluation.server.ts'
+import { evaluateLineup, type EvaluatedColumn } from './lineup-evaluation.server.ts'
 import { saveVerdict, type VerdictDraft } from './verdicts.server.ts'
+
+/** How many specimens of a column were opened, and who gave them. */
+function disclosuresOf(columns: readonly EvaluatedColumn[]): (id: string) => string {
+  const byId = new Map(columns.map((column) => [column.id, column]))
+  return (id) => {
+    const { specimens = 0, given = [] } = byId.get(id) ?? {}
+    const opened = formatCount(specimens, 'specimen')
+    return given.length > 0 ? `${opened}, a sample given by ${given.join(', ')}` : opened
+  }
+}
 
 /** Keeps a draft of a verdict, and publishes it as the line-up stands when asked; says why it cannot. */
 export async function keepVerdict(
@@ -26,7 +37,8 @@ export async function keepVerdict(
   const by = { school: school.name, driver: driver?.name ?? '', method: method.version }
   const criteria = effectiveCriteria(method, school, driver?.rules)
   const evaluated = evaluateRevisions(application.form, columns, rows, criteria)
-  const snapshot = publishIn && takeSnapshot(judge(evaluated), rows, columnNames(columns), by, publishIn)
+  const words = { nameOf: columnNames(columns), disclosureOf: disclosuresOf(columns) }
+  const snapshot = publishIn && takeSnapshot(judge(evaluated), rows, words, by, publishIn)
   const saved = await saveVerdict(application.id, { ...draft, driverId: driver?.id ?? null }, version, snapshot)
   if (saved === 'id-in-use') return problem('published', 'This draft was published already. Load the page again.')
   return { ok: true, value: saved }

@@ -4,8 +4,10 @@ import type { Row } from '#core/compare/lineup.ts'
 import type { DriverRule } from '#core/score/driver-rules.ts'
 import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
 import type { School } from '#core/score/schools.ts'
+import type { Call } from '#core/verdict/call.ts'
+import { commonGround } from '#core/verdict/common-ground.ts'
 import { flipSteps, type Flip } from '#core/verdict/flips.ts'
-import { judgementProblem, judgementSettings } from '#core/verdict/judgement.ts'
+import { judge, judgementProblem, judgementSettings } from '#core/verdict/judgement.ts'
 import { nextAnswers, type NextAnswer } from '#core/verdict/next-answers.ts'
 import { nextReadings, type NextReading } from '#core/verdict/next-reading.ts'
 import { contenders, evaluateRevisions, type EvaluatedRevision, type RevisionContext } from '#core/verdict/ranking.ts'
@@ -17,9 +19,13 @@ export interface JudgementRequest {
   evaluation: string
   school: string
   driver: string | null
+  /** On all that is known of anybody, or only on what is known of all. */
+  ground: Ground
   /** Whether the other schools and what would change it are asked for. */
   more: boolean
 }
+
+export type Ground = 'overall' | 'common'
 
 /** Those that were drawn, in the order of what came of it. */
 export interface DrawnSchool {
@@ -31,6 +37,18 @@ export type JudgementAnswer =
   | ({ school: string } & DrawnSchool)
   | { next: NextReading[]; answers: ReadonlyMap<string, NextAnswer[]> }
   | { flips: Flip[] }
+  | { beside: GroundCall }
+
+/** What is said on the other ground. */
+export interface GroundCall {
+  ground: Ground
+  call: Call | undefined
+  /** Ids in order. */
+  order: string[]
+  /** Labels of the criteria that are known of all, and of the others. */
+  kept: string[]
+  leftOut: string[]
+}
 
 let latest: JudgementRequest | undefined
 /** So many readings are proposed to be taken next, of all and of each product. */
@@ -56,12 +74,12 @@ self.onmessage = ({ data }: MessageEvent<JudgementRequest>) => {
 }
 
 async function answer(request: JudgementRequest): Promise<void> {
-  const { form, evaluation: text, school, driver, more } = request
+  const { form, evaluation: text, school, driver, ground, more } = request
   if (parsed?.text !== text) parsed = { text, evaluation: JSON.parse(text) as Evaluation }
   const { columns, rows, method, schools, drivers } = parsed.evaluation
   const rules = drivers.find(({ id }) => id === driver)?.rules
   const say = (said: JudgementAnswer) => self.postMessage({ request: keyOf(request), ...said })
-  const evaluatedBy = (id: string): EvaluatedRevision[] =>
+  const allBy = (id: string): EvaluatedRevision[] =>
     evaluateRevisions(
       form,
       columns,
@@ -72,6 +90,10 @@ async function answer(request: JudgementRequest): Promise<void> {
         rules,
       ),
     )
+  const evaluatedBy = (id: string): EvaluatedRevision[] => {
+    const all = allBy(id)
+    return ground === 'common' ? (commonGround(all)?.evaluated ?? []) : all
+  }
   const judgeBy = (id: string) => {
     const judged = contenders(evaluatedBy(id))
     const drawn = acceptability(judgementProblem(judged), judgementSettings)
@@ -79,6 +101,9 @@ async function answer(request: JudgementRequest): Promise<void> {
   }
   judgeBy(school)
   if (!more) return
+  await pause()
+  if (latest !== request) return
+  say({ beside: besideOf(allBy(school), ground) })
   await pause()
   if (latest !== request) return
   const evaluated = evaluatedBy(school)
@@ -101,5 +126,19 @@ async function answer(request: JudgementRequest): Promise<void> {
   }
 }
 
+/** The same judged on the other ground. */
+function besideOf(all: readonly EvaluatedRevision[], ground: Ground): GroundCall {
+  const common = commonGround(all)
+  const other = ground === 'common' ? all : (common?.evaluated ?? [])
+  const { call, ranked } = judge(other, judgementSettings)
+  return {
+    ground: ground === 'common' ? 'overall' : 'common',
+    call,
+    order: ranked.map(({ id }) => id),
+    kept: (common?.kept ?? []).map(({ label }) => label),
+    leftOut: (common?.leftOut ?? []).map(({ label }) => label),
+  }
+}
+
 /** What tells one request from another, beside the evaluation. */
-const keyOf = ({ school, driver }: JudgementRequest): string => `${school} ${driver}`
+const keyOf = ({ school, driver, ground }: JudgementRequest): string => `${school} ${driver} ${ground}`

@@ -1,4 +1,4 @@
-import { catalogue, irreversibleStep, optionsOf, partLabel, stations } from '#core/catalogue/index.ts'
+import { catalogue, characteristicOf, irreversibleStep, optionsOf, partLabel, stations } from '#core/catalogue/index.ts'
 import { formatValueNumber } from '#core/figures/format-value.ts'
 import { figures } from '#core/figures/index.ts'
 import { mistakeChances } from '#core/compare/confusion.ts'
@@ -10,6 +10,8 @@ import { fatalFaultCap } from '#core/score/fatal-faults.ts'
 import { formatValueFunction } from '#core/score/format-rule.ts'
 import { statedFilters } from '#core/score/point-chances.ts'
 import { schools, shippedSchool } from '#core/score/schools.ts'
+import { parseEntry } from '#core/teardown/entry.ts'
+import { saidRules } from '#core/teardown/said-rules.ts'
 
 const labelOf = (key: string): string => shippedCriterion(key).label
 
@@ -159,6 +161,21 @@ bound, "up to" no lower one. One is ahead when its lower bound beats the other's
 else they cannot be
 compared. Nothing is extrapolated. Of claims that contradict each other the lower counts until the user decides.`
 
+const saidSection = (): string => `## Readings as people say them
+
+What is said roughly is taken with the width that its words have, even over it, and is said back before it is taken.
+Rough readings are averaged by their widths, and count for as long as nothing was read sharply. Without a unit that of
+the field is taken when it fits, else the only one that does; when two do, it asks. Common practice, no published source.
+
+${table(
+  ['Words', 'Allow', 'For instance'],
+  saidRules.map(({ words, allows, example: { characteristic, said } }) => {
+    const entry = parseEntry(characteristicOf(characteristic), { text: said })
+    const back = entry.ok ? (entry.value.saidBack ?? '') : ''
+    return [words, allows, `${characteristicOf(characteristic).label} "${said}": ${back}`]
+  }),
+)}`
+
 const recordedSection = (): string => `## What is recorded
 
 ${stations
@@ -208,5 +225,6 @@ export const methodMarkdown = (simulation: SimulationResults): string =>
     verdictSection(),
     simulationSection(simulation),
     claimsSection(),
+    saidSection(),
     recordedSection(),
   ].join('\n\n')}\n`

@@ -72,6 +72,8 @@ export function formatValueWithUncertainty(
 /** A resolved value, an entry or a cell: one of its members is set. */
 export interface FormattableValue {
   number?: number | null
+  /** Half of the width that was said. */
+  half?: number | null
   text?: string | null
   groups?: OpeningGroup[] | null
 }
@@ -83,6 +85,6 @@ export interface FormattableValue {
  */
 export function formatValue(of: Characteristic, value: FormattableValue, system: UnitSystem): string {
   if (value.groups) return formatOpenings(value.groups, displayUnit(of, system) || 'mm')
-  if (typeof value.number === 'number') return formatValueNumber(of, value.number, system)
+  if (typeof value.number === 'number') return formatValueWithUncertainty(of, value.number, value.half ?? 0, system)
   return optionsOf(of).find((option) => option.value === value.text)?.label ?? value.text ?? ''
 }

@@ -21,7 +21,7 @@ test('only what the maker alone can state is claimed by itself', () => {
 })
 
 test('a reading says one thing, whatever its kind', () => {
-  expect(readingValue({ valueNumber: null, valueText: 'nitrile', valueGroups: null })).toEqual({
+  expect(readingValue({ valueNumber: null, valueHalf: null, valueText: 'nitrile', valueGroups: null })).toEqual({
     number: null,
     text: 'nitrile',
     groups: null,

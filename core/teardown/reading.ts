@@ -33,14 +33,16 @@ export interface Reading {
  * What a reading says, whatever its kind: one of number, text and groups is set.
  *
  * @param reading as it is kept
- * @example readingValue({ valueNumber: 0.00049, valueText: null, valueGroups: null }).number // => 0.00049
+ * @example readingValue({ valueNumber: 0.00049, valueHalf: null, valueText: null, valueGroups: null }).number // => 0.00049
  */
 export const readingValue = ({
   valueNumber,
+  valueHalf,
   valueText,
   valueGroups,
-}: Pick<Reading, 'valueNumber' | 'valueText' | 'valueGroups'>) => ({
+}: Pick<Reading, 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups'>) => ({
   number: valueNumber,
+  half: valueHalf,
   text: valueText,
   groups: valueGroups,
 })

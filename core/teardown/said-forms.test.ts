@@ -4,6 +4,7 @@ import { catalogue, characteristicOf } from '#core/catalogue/index.ts'
 import { toSI } from '#core/quantity/convert.ts'
 import { parseEntry } from './entry.ts'
 import { saidForms } from './said-forms.fixture.ts'
+import { saidRules } from './said-rules.ts'
 
 describe('amounts as people say them (common practice, no published source)', () => {
   test('there are a hundred and fifty forms and more', () => {
@@ -17,6 +18,11 @@ describe('amounts as people say them (common practice, no published source)', ()
     expect(Math.abs((entry.value.number ?? NaN) - si(value))).toBeLessThan(0.05 * si(half ?? 0.01) + 1e-9)
     if (half === undefined) expect(entry.value.half).toBeUndefined()
     else expect(Math.abs((entry.value.half ?? 0) - si(half))).toBeLessThan(0.06 * si(half))
+  })
+
+  test.each(saidRules)('the example of the words "$words" is read', ({ example: { characteristic, said } }) => {
+    const entry = parseEntry(characteristicOf(characteristic), { text: said })
+    expect(entry.ok && entry.value.saidBack).toBeTruthy()
   })
 
   test.each([

@@ -2,6 +2,7 @@ import { acceptability, type Acceptability, type DrawSettings, type ScoreChances
 import { chancesProblem } from '#core/score/chances-problem.ts'
 import type { DrawProblem } from '#core/score/draw-problem.ts'
 import { callOf, type Call } from './call.ts'
+import { commonGround } from './common-ground.ts'
 import { contenders, type EvaluatedRevision } from './ranking.ts'
 
 /** A revision that is judged: its chance of being first, and its score with all that is uncertain in it. */
@@ -39,12 +40,13 @@ export function judge(evaluated: readonly EvaluatedRevision[], settings: DrawSet
 }
 
 /**
- * Judges two of a line-up against each other, with what is known of such filters from all.
+ * Judges two of a line-up against each other, on what is known of both: what is missing of one of them is no point for
+ * or against either.
  *
  * @param evaluated all columns
  * @param a the one
  * @param b the other
- * @returns undefined when nothing is known of one of them, or it does not fit
+ * @returns undefined when nothing is known of both, or one does not fit
  * @example judgePair([leader, next], leader, next)?.named[0]?.id // => 'norrith'
  */
 export function judgePair(
@@ -53,10 +55,11 @@ export function judgePair(
   b: EvaluatedRevision,
   settings: DrawSettings = judgementSettings,
 ): Call | undefined {
-  const peers = contenders(evaluated)
-  const pair = contenders([a, b])
-  if (pair.length < 2) return undefined
-  return judgementOf(pair, acceptability(judgementProblem(pair, peers), settings)).call
+  if (contenders([a, b]).length < 2) return undefined
+  const ground = commonGround(evaluated, [a, b])
+  if (!ground) return undefined
+  const pair = ground.evaluated.filter(({ id }) => id === a.id || id === b.id)
+  return judgementOf(pair, acceptability(judgementProblem(pair, contenders(ground.evaluated)), settings)).call
 }
 
 /** The problem that a judgement draws from. */

@@ -35,10 +35,17 @@ const criteria = effectiveCriteria(shippedMethod, shippedSchool('build')).filter
   ({ attribute }) => attribute === 'can.wall',
 )
 const judgement = judge(evaluateRevisions('spin-on', columns, rows, criteria))
+const plain = { nameOf: (id: string) => id, disclosureOf: () => '' }
 const by = { school: 'Build first', driver: 'Ferry taxi', method: 3 }
 
 describe('a verdict kept as it stood', () => {
-  const snapshot = takeSnapshot(judgement, rows, (id) => id.toUpperCase(), by, 'metric')
+  const snapshot = takeSnapshot(
+    judgement,
+    rows,
+    { nameOf: (id) => id.toUpperCase(), disclosureOf: (id) => `one ${id}` },
+    by,
+    'metric',
+  )
 
   test('names who judged, and the ranking with what each score may be', () => {
     expect(snapshot).toMatchObject(by)
@@ -46,6 +53,10 @@ describe('a verdict kept as it stood', () => {
     expect(snapshot.ranking.at(-1)!.name).toBe('A')
     for (const { value, low, high } of snapshot.ranking) expect(value > low && value < high).toBe(true)
     expect(snapshot.ranking.reduce((sum, { chance = 0 }) => sum + chance, 0)).toBeCloseTo(1, 9)
+  })
+
+  test('says of each what it was judged on, and what is to be disclosed', () => {
+    expect(snapshot.ranking.at(-1)).toMatchObject({ judgedOn: '1 of 1, 100 % of the weight', disclosure: 'one a' })
   })
 
   test('a tie has two winners, and says how sure that is', () => {
@@ -56,14 +67,14 @@ describe('a verdict kept as it stood', () => {
 
   test('what speaks for the first against the second is kept', () => {
     const apart = judge(evaluateRevisions('spin-on', columns.slice(0, 2), rows, criteria))
-    expect(takeSnapshot(apart, rows, (id) => id, by, 'metric')).toMatchObject({
+    expect(takeSnapshot(apart, rows, plain, by, 'metric')).toMatchObject({
       word: 'wins',
       sentences: ['Can wall: 0.50 mm against 0.45 mm.'],
     })
   })
 
   test('nobody ranked, nothing said', () =>
-    expect(takeSnapshot(judge([]), rows, (id) => id, by, 'metric')).toEqual({
+    expect(takeSnapshot(judge([]), rows, plain, by, 'metric')).toEqual({
       ...by,
       ranking: [],
       winners: [],

@@ -2,7 +2,28 @@ import type { Row } from '#core/compare/lineup.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
 import { scoreContributions } from './contributions.ts'
 import { formatCall, type Call } from './call.ts'
+import { formatJudgedOn, judgedOn } from './judged-on.ts'
 import type { Judgement } from './judgement.ts'
+
+/** Where a product stood on the day; verdicts of former editions say less. */
+interface RankedThen {
+  column: string
+  name: string
+  value: number
+  low: number
+  high: number
+  chance?: number
+  /** What it was judged on, in words. */
+  judgedOn?: string
+  /** How many specimens, and who gave them, in words. */
+  disclosure?: string
+}
+
+/** What a published verdict calls a column, and what is to be disclosed of it. */
+interface ColumnWords {
+  nameOf: (id: string) => string
+  disclosureOf: (id: string) => string
+}
 
 /** What a verdict said on the day it was published. */
 export interface VerdictSnapshot {
@@ -11,7 +32,7 @@ export interface VerdictSnapshot {
   /** Version of the method. */
   method: number
   /** Best first. */
-  ranking: { column: string; name: string; value: number; low: number; high: number; chance?: number }[]
+  ranking: RankedThen[]
   winners: string[]
   /** Who is first and how sure that is, in words; verdicts of the first edition do not say it. */
   call?: string
@@ -27,16 +48,17 @@ const keptContributions = 5
  *
  * @param judgement of the line-up
  * @param rows of the line-up
- * @param nameOf a column
+ * @param words what columns are called and what is disclosed of them
  * @param by names of school and driver, version of the method
  * @param system units to say it in
  * @example
- * takeSnapshot(judge([]), [], (id) => id, { school: 'Build first', driver: '', method: 1 }, 'metric').winners // => []
+ * takeSnapshot(judge([]), [], { nameOf: (id) => id, disclosureOf: () => '' },
+ *   { school: 'Build first', driver: '', method: 1 }, 'metric').winners // => []
  */
 export function takeSnapshot(
   { ranked, call }: Judgement,
   rows: readonly Row[],
-  nameOf: (id: string) => string,
+  { nameOf, disclosureOf }: ColumnWords,
   by: Pick<VerdictSnapshot, 'school' | 'driver' | 'method'>,
   system: UnitSystem,
 ): VerdictSnapshot {
@@ -44,13 +66,15 @@ export function takeSnapshot(
   const contributions = first && next ? scoreContributions(first, next, rows, system) : []
   return {
     ...by,
-    ranking: ranked.map(({ id, chance, chances: { mean, low, high } }) => ({
+    ranking: ranked.map(({ id, chance, score, chances: { mean, low, high } }) => ({
       column: id,
       name: nameOf(id),
       value: mean,
       low,
       high,
       chance,
+      judgedOn: formatJudgedOn(judgedOn(score)),
+      disclosure: disclosureOf(id),
     })),
     winners: (call?.named ?? []).map(({ id }) => nameOf(id)),
     ...(call && { call: formatCall(call, nameOf), word: call.word }),

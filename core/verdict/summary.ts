@@ -79,7 +79,10 @@ function whoIsAhead(a: Side, b: Side, call: Call | undefined): string {
   const unknown = [a, b].find(({ evaluated }) => evaluated.score.value === undefined)
   if (unknown) return `Nothing is known of ${unknown.name} yet, so nobody is ahead.`
   const [first] = call?.named ?? []
-  if (!call || !first) return 'One of the two does not fit the engine, so they are not judged against each other.'
+  if (!call || !first)
+    return a.evaluated.excluded || b.evaluated.excluded
+      ? 'One of the two does not fit the engine, so they are not judged against each other.'
+      : 'Nothing is known of both, so nobody is ahead.'
   const [own, other] = first.id === a.evaluated.id ? [a, b] : [b, a]
   const chance = formatChance(first.chance)
   if (call.word === 'close') return `Too close to call: ${own.name} is better in ${chance} of what may be.`

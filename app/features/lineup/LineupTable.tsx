@@ -39,7 +39,8 @@ export function LineupTable() {
   const { get } = useAddress()
   const { units: system } = usePreferences()
   const navigate = useNavigate()
-  const wanted = wantedRows(rows, get('only') === 'differences', get('find') ?? '')
+  const wanted = wantedRows(rows, { only: get('only'), rows: get('rows'), find: get('find') })
+  const unread = rows.filter((row) => !isLookedAt(row) && isPossible(row)).length
   const shown = useRowsBelowTheFold(wanted)
   const lines = useMemo(() => linesOf(shown), [shown])
   const box = useRef<HTMLDivElement>(null)
@@ -52,6 +53,7 @@ export function LineupTable() {
         <LineupTools
           view={view}
           rows={wanted.length}
+          unread={unread}
           isArranging={isArranging}
           onArrange={() => arrange(!isArranging)}
         />
@@ -111,14 +113,24 @@ function scoredColumn(
   ]
 }
 
-/** Rows that some product can have, or that differ; those whose name or part has the words. */
-function wantedRows(rows: readonly Row[], onlyDifferences: boolean, sought: string): Row[] {
-  const words = sought.trim().toLowerCase()
-  return rows.filter(
-    (row) =>
-      (onlyDifferences ? row.differs : row.cells.some(({ state }) => state !== 'not-applicable')) &&
-      `${row.label} ${partLabel(row.part)}`.toLowerCase().includes(words),
-  )
+/** Whether some product can have it. */
+const isPossible = ({ cells }: Row): boolean => cells.some(({ state }) => state !== 'not-applicable')
+
+/** Whether somebody has looked at it, of any product. */
+const isLookedAt = ({ cells }: Row): boolean =>
+  cells.some(({ state }) => state !== 'missing' && state !== 'not-applicable')
+
+/**
+ * Rows that somebody has looked at, or that differ; all that are possible when they are asked for. What is sought by name
+ * or part is found whether anybody has looked at it or not.
+ */
+function wantedRows(rows: readonly Row[], shows: Record<'only' | 'rows' | 'find', string | null>): Row[] {
+  const words = (shows.find ?? '').trim().toLowerCase()
+  const isShown = (row: Row): boolean => {
+    if (shows.only === 'differences') return row.differs
+    return shows.rows === 'all' || words !== '' ? isPossible(row) : isLookedAt(row)
+  }
+  return rows.filter((row) => isShown(row) && `${row.label} ${partLabel(row.part)}`.toLowerCase().includes(words))
 }
 
 type Line = { part: FilterPartKey } | { row: Row }

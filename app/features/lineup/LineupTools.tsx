@@ -10,15 +10,18 @@ interface Props {
   view: Columns
   /** Rows that are shown. */
   rows: number
+  /** Rows that nobody has looked at. */
+  unread: number
   isArranging: boolean
   onArrange: () => void
 }
 
 /** What the table shows: differences only, uncertainty, which columns, which rows. */
-export function LineupTools({ view, rows, isArranging, onArrange }: Props) {
+export function LineupTools({ view, rows, unread, isArranging, onArrange }: Props) {
   const { get, set } = useAddress()
   const [sought, seek] = useState(get('find') ?? '')
   const [onlyDifferences, showsUncertainty] = [get('only') === 'differences', get('doubt') === 'shown']
+  const showsAll = get('rows') === 'all'
   const find = (words: string) => {
     seek(words)
     set({ find: words })
@@ -39,6 +42,11 @@ export function LineupTools({ view, rows, isArranging, onArrange }: Props) {
       >
         Show ±
       </Button>
+      {unread > 0 && !onlyDifferences && (
+        <Button onPress={() => set({ rows: showsAll ? '' : 'all' })} aria-pressed={showsAll}>
+          {formatCount(unread, 'row')} nobody has looked at: {showsAll ? 'hide' : 'show'}
+        </Button>
+      )}
       <Button onPress={onArrange} aria-expanded={isArranging}>
         Columns
       </Button>

@@ -11,6 +11,7 @@ import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { AvoidList } from './AvoidList.tsx'
 import { ContributionItem } from './ContributionItem.tsx'
+import { GroundLine } from './GroundLine.tsx'
 import { ReasonList } from './list.ts'
 import { Picks } from './Picks.tsx'
 import { SchoolBar } from './SchoolBar.tsx'
@@ -43,6 +44,7 @@ export function HeadlineCard({ judged, draft }: Props) {
         {leader ? (
           <>
             <Headline judged={judged} draft={draft} />
+            <GroundLine judged={judged} />
             {next && (
               <Reasons leader={leader} next={next} contributions={contributions} nameOf={nameOf} query={query} />
             )}

@@ -8,6 +8,7 @@ import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Caution, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
+import { ReasonList } from './list.ts'
 import { changesSince } from './published-changes.ts'
 import type { EvaluationView } from './useEvaluation.ts'
 
@@ -68,7 +69,7 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
         {day}:{' '}
         {overruleColumn
           ? `${nameOf(overruleColumn)}, by the reviewer`
-          : (snapshot?.call ?? snapshot?.winners.join(' and '))}
+          : (snapshot?.call ?? (snapshot?.winners.join(' and ') || 'nobody was judged'))}
       </h3>
       <Small>
         {snapshot?.school}, for {snapshot?.driver || 'anybody'}, method {snapshot?.method}
@@ -81,6 +82,18 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
       <Small>
         {snapshot?.ranking.map(({ name, value }, rank) => `${rank + 1} ${name} ${Math.round(value)}`).join(' · ')}
       </Small>
+      {snapshot?.ranking.some((one) => one.judgedOn) && (
+        <details>
+          <summary style={{ minHeight: 32, cursor: 'pointer' }}>What each was judged on</summary>
+          <ReasonList>
+            {snapshot.ranking.map(({ column, name, judgedOn, disclosure }) => (
+              <li key={column}>
+                {name}: {[judgedOn, disclosure].filter(Boolean).join('; ')}.
+              </li>
+            ))}
+          </ReasonList>
+        </details>
+      )}
       {changes.length > 0 ? (
         <Caution>Since then: {changes.join(' ')}</Caution>
       ) : (

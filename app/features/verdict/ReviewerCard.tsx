@@ -6,7 +6,7 @@ import type { EvaluationView } from './useEvaluation.ts'
 
 /** The reviewer's own words as they stand, and the form to change and publish them. */
 export function ReviewerCard({ judged, draft }: { judged: EvaluationView; draft: Verdict | undefined }) {
-  const { school, driver, ranked, nameOf } = judged
+  const { school, driver, all, nameOf } = judged
   const { application } = useLineup()
   return (
     <Card>
@@ -18,7 +18,7 @@ export function ReviewerCard({ judged, draft }: { judged: EvaluationView; draft:
           draft={draft}
           school={school.id}
           driver={driver?.id ?? ''}
-          products={ranked.map(({ id }) => ({ id, name: nameOf(id) }))}
+          products={all.map(({ id }) => ({ id, name: nameOf(id) }))}
         />
       </Stack>
     </Card>

@@ -85,9 +85,7 @@ export function ReviewerForm({ draft, school, driver, products }: Props) {
         <Button $kind="primary" onPress={() => post('save')}>
           Keep
         </Button>
-        <Button onPress={() => post('publish')} isDisabled={products.length === 0}>
-          Publish as it is
-        </Button>
+        <Button onPress={() => post('publish')}>Publish as it is</Button>
         <Small role="status">{isTaken && 'Kept.'}</Small>
       </Row>
     </Stack>

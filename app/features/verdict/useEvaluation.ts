@@ -3,11 +3,13 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import type { DrawSettings } from '#core/score/acceptability.ts'
 import { schools as shippedSchools } from '#core/score/schools.ts'
 import { callOf, type Call } from '#core/verdict/call.ts'
+import { commonGround } from '#core/verdict/common-ground.ts'
 import { judge, judgementOf } from '#core/verdict/judgement.ts'
 import { contenders, evaluateRevisions } from '#core/verdict/ranking.ts'
 import { columnNames } from '#app/data/column-name.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { useAddress } from '#app/ui/useAddress.ts'
+import type { Ground } from '#app/workers/judgement.worker.ts'
 import { useJudgements } from './useJudgements.ts'
 
 /** A first answer, which the worker refines: known to a point in a hundred or so. */
@@ -33,17 +35,19 @@ export function useEvaluation({ more = false } = {}) {
   const [schoolId, driverId] = [get('school'), get('driver')]
   const school = schools.find(({ id }) => id === schoolId) ?? schools[0] ?? shippedSchools[0]
   const driver = drivers.find(({ id }) => id === driverId)
-  const { drawn, next, answers, flips, failed } = useJudgements({
+  const ground: Ground = get('ground') === 'common' ? 'common' : 'overall'
+  const { drawn, failed, ...asked } = useJudgements({
     form: application.form,
     evaluation: evaluationText,
     school: school.id,
     driver: driver?.id ?? null,
+    ground,
     more,
   })
-  const all = useMemo(
-    () => evaluateRevisions(application.form, columns, rows, effectiveCriteria(method, school, driver?.rules)),
-    [application.form, columns, rows, method, school, driver],
-  )
+  const all = useMemo(() => {
+    const known = evaluateRevisions(application.form, columns, rows, effectiveCriteria(method, school, driver?.rules))
+    return ground === 'common' ? (commonGround(known)?.evaluated ?? known) : known
+  }, [application.form, columns, rows, method, school, driver, ground])
   const first = useMemo(() => judge(all, firstAnswer), [all])
   const refined = drawn.get(school.id)
   const judgement = useMemo(
@@ -65,16 +69,15 @@ export function useEvaluation({ more = false } = {}) {
   }, [judgement])
   const nameOf = useMemo(() => columnNames(columns), [columns])
   /** The part of an address that names school and driver. */
-  const query = `?${new URLSearchParams({ school: school.id, ...(driver && { driver: driver.id }) })}`
+  const query = `?${new URLSearchParams({ school: school.id, ...(driver && { driver: driver.id }), ...(ground === 'common' && { ground }) })}`
   return {
     all,
     ...judgement,
     judgement,
     /** Whether the answer is that of the worker, and will not change any more. */
     isSettled: refined !== undefined || failed,
-    next,
-    answers,
-    flips,
+    ...asked,
+    ground,
     bySchool,
     judgedOf,
     school,

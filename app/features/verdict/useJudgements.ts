@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import type { Flip } from '#core/verdict/flips.ts'
 import type { NextAnswer } from '#core/verdict/next-answers.ts'
 import type { NextReading } from '#core/verdict/next-reading.ts'
-import type { DrawnSchool, JudgementAnswer, JudgementRequest } from '#app/workers/judgement.worker.ts'
+import type { DrawnSchool, GroundCall, JudgementAnswer, JudgementRequest } from '#app/workers/judgement.worker.ts'
 
 /** What the worker has said of a request so far. */
 export interface Judgements {
@@ -12,10 +12,19 @@ export interface Judgements {
   /** What is worth most to be known of each product. */
   answers: ReadonlyMap<string, NextAnswer[]> | undefined
   flips: Flip[] | undefined
+  /** What is said on the other ground. */
+  beside: GroundCall | undefined
   failed: boolean
 }
 
-const none: Judgements = { drawn: new Map(), next: undefined, answers: undefined, flips: undefined, failed: false }
+const none: Judgements = {
+  drawn: new Map(),
+  next: undefined,
+  answers: undefined,
+  flips: undefined,
+  beside: undefined,
+  failed: false,
+}
 
 let started: Worker | undefined
 
@@ -24,9 +33,9 @@ const theWorker = (): Worker =>
   (started ??= new Worker(new URL('../../workers/judgement.worker.ts', import.meta.url), { type: 'module' }))
 
 /** Has the line-up judged in a worker, by the school in force first; what belongs to an older request is dropped. */
-export function useJudgements({ form, evaluation, school, driver, more }: JudgementRequest): Judgements {
+export function useJudgements({ form, evaluation, school, driver, ground, more }: JudgementRequest): Judgements {
   const [said, setSaid] = useState<Judgements & { evaluation?: string; key?: string }>(none)
-  const key = `${school} ${driver}`
+  const key = `${school} ${driver} ${ground}`
   useEffect(() => {
     const worker = theWorker()
     const own = { evaluation, key }
@@ -38,17 +47,18 @@ export function useJudgements({ form, evaluation, school, driver, more }: Judgem
     const hear = ({ data }: MessageEvent<JudgementAnswer & { request: string }>) => {
       if (data.request !== key) return
       if ('flips' in data) add(() => ({ flips: data.flips }))
+      else if ('beside' in data) add(() => ({ beside: data.beside }))
       else if ('next' in data) add(() => ({ next: data.next, answers: data.answers }))
       else add(({ drawn }) => ({ drawn: new Map(drawn).set(data.school, data) }))
     }
     const fail = () => add(() => ({ failed: true }))
     worker.addEventListener('message', hear)
     worker.addEventListener('error', fail)
-    worker.postMessage({ form, evaluation, school, driver, more } satisfies JudgementRequest)
+    worker.postMessage({ form, evaluation, school, driver, ground, more } satisfies JudgementRequest)
     return () => {
       worker.removeEventListener('message', hear)
       worker.removeEventListener('error', fail)
     }
-  }, [key, form, evaluation, school, driver, more])
+  }, [key, form, evaluation, school, driver, ground, more])
   return said.evaluation === evaluation && said.key === key ? said : none
 }

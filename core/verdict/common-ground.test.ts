@@ -1,0 +1,73 @@
+import { describe, expect, test } from 'vitest'
+import type { Cell } from '#core/compare/cell.ts'
+import type { Row } from '#core/compare/lineup.ts'
+import { shippedCriterion } from '#core/score/criteria.ts'
+import { commonGround } from './common-ground.ts'
+import { judge, judgePair } from './judgement.ts'
+import { evaluateRevisions } from './ranking.ts'
+
+const missing: Cell = { state: 'missing' }
+const basis = { evidence: 'observed' as const, specimen: 's', of: 1 }
+const grade = (value: number): Cell => ({ state: 'number', value, u: 0.1, ...basis })
+const apart: Cell = { state: 'not-applicable', reason: 'there is none' }
+const row = (key: string, cells: Cell[]): Row => ({
+  key,
+  label: key,
+  part: 'can',
+  kind: 'characteristic',
+  cells,
+  differs: true,
+})
+const criteria = ['glue', 'adbv-fit', 'gasket-hold', 'core-stiffness'].map(shippedCriterion)
+const attributes = criteria.map(({ attribute }) => attribute)
+const columns = ['a', 'b', 'c'].map((id) => ({ id, fatalFaults: [], misfits: [], attributes: {} }))
+const evaluate = (cells: Cell[][]) =>
+  evaluateRevisions(
+    'spin-on',
+    columns,
+    attributes.map((key, at) => row(key, cells[at]!)),
+    criteria,
+  )
+
+/** The first is best where all are known; of the third next to nothing is known. */
+const evaluated = evaluate([
+  [grade(4), grade(3), grade(1)],
+  [grade(1), grade(4), missing],
+  [grade(2), grade(2), missing],
+  [apart, grade(2), grade(2)],
+])
+
+describe('common ground', () => {
+  test('is what is known of each that is compared, or what it cannot have', () => {
+    const ground = commonGround(evaluated)
+    expect(ground?.kept.map(({ key }) => key)).toEqual(['glue', 'core-stiffness'])
+    expect(ground?.leftOut.map(({ key }) => key)).toEqual(['adbv-fit', 'gasket-hold'])
+    expect(ground?.evaluated.map(({ score }) => score.coverage)).toEqual([1, 1, 1])
+  })
+
+  test('of two alone it is wider', () => {
+    const [a, b] = [evaluated[0]!, evaluated[1]!]
+    expect(commonGround(evaluated, [a, b])?.leftOut).toEqual([])
+  })
+
+  test('may call another one than all that is known does', () => {
+    expect(judge(evaluated).call?.named[0]?.id).toBe('b')
+    expect(judge(commonGround(evaluated)!.evaluated).call?.named[0]?.id).toBe('a')
+  })
+
+  test('there is none where nothing is known of all', () => {
+    const none = evaluate(
+      [[grade(4), missing, grade(1)], [missing, grade(4), missing], [], []].map((own) =>
+        own.length > 0 ? own : [missing, missing, missing],
+      ),
+    )
+    expect(commonGround(none)).toBeUndefined()
+  })
+
+  test('two are set against each other on what is known of both', () => {
+    // What is open of the third would make it a matter of chance; what both have is not.
+    const [a, , c] = evaluated
+    expect(judgePair(evaluated, a!, c!)?.word).toBe('wins')
+    expect(judgePair(evaluated, a!, c!)?.named[0]?.id).toBe('a')
+  })
+})
