@@ -48,6 +48,28 @@ describe('the verdict', () => {
     await visit(page, `${app.url}${lineup}/verdict`)
   })
 
+  test('on common ground only what is known of all counts; what is left out is one press away', async () => {
+    await settled()
+    const overall = await winner()
+    await sees(page, 'criteria are known of all')
+    await press(page, 'button', 'Common ground')
+    await sees(page, 'only what is known of all')
+    await sees(page, 'Overall: ')
+    await settled()
+    expect(await winner()).not.toBe(overall)
+    await page.locator('summary::-p-text(not known of all)').click()
+    await sees(page, 'Media area')
+    await press(page, 'button', 'Overall')
+    await settled()
+    expect(await winner()).toBe(overall)
+  })
+
+  test('each says what it is judged on, and what of it is worth most to be known', async () => {
+    await page.waitForFunction(() =>
+      /Dovrel D-19\s+\d+ of \d+, \d+ % of the weight; mostly [^\t]+\t.*\d min/.test(document.body.innerText),
+    )
+  })
+
   test('a tie is called a tie', async () => {
     await choose(page, 'School', 'Old hand')
     await sees(page, 'Too close to call')
@@ -142,6 +164,8 @@ describe('the verdict', () => {
     await press(page, 'button', 'Publish as it is')
     await sees(page, 'Nothing has changed it since.')
     await sees(page, 'Fit what you like, but change it in time.')
+    await page.locator('summary::-p-text(What each was judged on)').click()
+    await sees(page, '3 specimens, a sample given by Corvane press office.')
   })
 
   test('a fault that ends the discussion sinks the best; the published verdict stays and says what changed', async () => {
@@ -215,6 +239,18 @@ describe('taste is data', () => {
 })
 
 describe('the line-up', () => {
+  test('rows that nobody has looked at are put aside, and come back when asked for', async () => {
+    await visit(page, `${app.url}${lineup}`)
+    const rowsShown = () =>
+      page.evaluate(() => Number(/products, (?:\d+ hidden, )?(\d+) rows/.exec(document.body.innerText)?.[1] ?? NaN))
+    const before = await rowsShown()
+    const aside = await page.waitForSelector('::-p-text(nobody has looked at: show)')
+    const count = Number.parseInt((await aside!.evaluate((button) => button.textContent)) ?? '', 10)
+    await aside!.click()
+    await sees(page, 'nobody has looked at: hide')
+    expect(await rowsShown()).toBe(before + count)
+  })
+
   test('a row is found, a column hidden, another pinned', async () => {
     await visit(page, `${app.url}${lineup}`)
     const heads = () => page.$$eval('thead th[scope="col"] a', (links) => links.map((link) => link.textContent))

@@ -3,7 +3,6 @@ import type { Characteristic } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { Button } from '#app/ui/Button.tsx'
-import { Small } from '#app/ui/layout.tsx'
 import { Chip, Chips } from './chips.tsx'
 import type { ReadingEntry } from './useReadingEntry.ts'
 import { useTypingElsewhere } from './useTypingElsewhere.ts'
@@ -41,6 +40,12 @@ const UnitNow = styled.span`
   font: 500 36px/1 var(--label);
 `
 
+/** What was said roughly is said back large: it is not what was typed. */
+const Echo = styled.span<{ $rough: boolean }>`
+  color: ${({ $rough }) => ($rough ? 'var(--ink)' : 'var(--ink-soft)')};
+  font: ${({ $rough }) => ($rough ? '600 24px/1.1 var(--label)' : '400 13px/1.3 var(--text)')};
+`
+
 const Paused = styled.p`
   margin-top: 8px;
   color: var(--amber-ink);
@@ -52,7 +57,7 @@ export function EntryField({ entry }: { entry: ReadingEntry }) {
   const { characteristic, choices, text, problem, field, submitField } = entry
   const { units, unit } = choices
   const isElsewhere = useTypingElsewhere()
-  const echo = text.trim() === '' ? '' : formatEcho(characteristic, text, unit)
+  const echo = text.trim() === '' ? undefined : formatEcho(characteristic, text, unit)
   return (
     <form
       onSubmit={(event) => {
@@ -105,7 +110,7 @@ export function EntryField({ entry }: { entry: ReadingEntry }) {
             Count it here
           </Chip>
         )}
-        {echo && <Small>{echo}</Small>}
+        {echo && <Echo $rough={echo.isRough}>= {echo.text}</Echo>}
       </Chips>
       {isElsewhere && (
         <Paused role="status">
@@ -127,12 +132,16 @@ const imperialUnits = new Set(['in', 'thou', 'oz', 'ft', 'psi'])
 const echoed = new Set<Characteristic['kind']>(['quantity', 'openings', 'count'])
 
 /** What the typed text would be kept as: in the other system of units, or said back where it was said roughly. */
-function formatEcho(characteristic: Characteristic, text: string, unit: string): string {
-  if (!echoed.has(characteristic.kind)) return ''
+function formatEcho(
+  characteristic: Characteristic,
+  text: string,
+  unit: string,
+): { text: string; isRough: boolean } | undefined {
+  if (!echoed.has(characteristic.kind)) return undefined
   const entry = parseEntry(characteristic, { text, ...(unit && { unit }), insist: true })
-  if (!entry.ok) return ''
-  if (entry.value.saidBack) return `= ${entry.value.saidBack}`
-  if (characteristic.kind === 'count') return ''
+  if (!entry.ok) return undefined
+  if (entry.value.saidBack) return { text: entry.value.saidBack, isRough: true }
+  if (characteristic.kind === 'count') return undefined
   const isImperial = imperialUnits.has(entry.value.unit ?? '')
-  return `= ${formatValue(characteristic, entry.value, isImperial ? 'metric' : 'imperial')}`
+  return { text: formatValue(characteristic, entry.value, isImperial ? 'metric' : 'imperial'), isRough: false }
 }
