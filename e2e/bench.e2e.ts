@@ -225,6 +225,33 @@ describe('a filter that has hardly been looked at', () => {
   })
 })
 
+describe('several readings in a line', () => {
+  test('each is shown as what it became; what is clear is taken, the rest stays', async () => {
+    await putOnBench('Skerry 1.1 D', 'Ostrey', 'OS-S7')
+    await page.keyboard.press(';')
+    await fill(
+      page,
+      'Several readings in a line',
+      'wall .49 .50 .49 · turns 4.5 · silicone · thread end bypass · about 300 g · blah',
+    )
+    await sees(page, 'Can wall 0.49 mm · 0.50 mm · 0.49 mm')
+    await sees(page, '300 g, give or take 15')
+    await sees(page, 'Nothing is called so.')
+    await page.select('[aria-label=\'What "silicone" is of\']', 'adbv.material')
+    await press(page, 'button', 'Take the 5 that are clear')
+    await sees(page, '7 readings taken.')
+    expect(await page.$eval('#quick-line', (line) => (line as HTMLTextAreaElement).value)).toBe('blah')
+    await page.keyboard.press('Escape')
+    await page.waitForFunction(() => document.querySelector('#quick-line') === null)
+    await page.reload({ waitUntil: 'networkidle0' })
+    await sees(page, 'Anti-drain-back valve material')
+    await visit(page, `${page.url().split('?')[0]}?at=can.wall`)
+    expect(await page.$eval('[aria-label="Readings so far"]', (chips) => chips.textContent)).toMatch(
+      /^0\.49 mm0\.50 mm0\.49 mm/,
+    )
+  })
+})
+
 describe('readings as people say them', () => {
   test('what is said roughly is said back before it is taken, and kept as it was said', async () => {
     await visit(page, `${page.url().split('?')[0]}?at=element.height`)

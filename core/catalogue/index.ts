@@ -16,6 +16,7 @@ export * from './evidence.ts'
 export * from './filter-form.ts'
 export * from './filter-parts.ts'
 export * from './stations.ts'
+export * from './synonyms.ts'
 
 /**
  * Everything that can be recorded of a specimen, in the order of work. Capture, completeness,

@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { Specimen } from '#app/data/specimens.server.ts'
+import { Button } from '#app/ui/Button.tsx'
 import { Soft } from '#app/ui/layout.tsx'
 
 const Head = styled.div`
@@ -15,7 +16,7 @@ const Head = styled.div`
 `
 
 /** What is on the bench, and the ways to what is known of it. */
-export function BenchHead({ specimen }: { specimen: Specimen }) {
+export function BenchHead({ specimen, onQuick }: { specimen: Specimen; onQuick: () => void }) {
   const { id, brand, partNumber, revisionLabel, label, productId, applicationId, applicationName } = specimen
   return (
     <Head>
@@ -31,6 +32,9 @@ export function BenchHead({ specimen }: { specimen: Specimen }) {
         <a href={href('/specimens/:specimen/drawing.svg', { specimen: id })}>drawing</a> ·{' '}
         <Link to={href('/specimens/:specimen/log', { specimen: id })}>log</Link>
       </Soft>
+      <Button style={{ marginLeft: 'auto' }} onPress={onQuick}>
+        Several at once
+      </Button>
     </Head>
   )
 }

@@ -13,6 +13,7 @@ import { NextAnswers } from './NextAnswers.tsx'
 import { Notes } from './Notes.tsx'
 import { Photos } from './Photos.tsx'
 import { withPendingNotes } from './pending-notes.ts'
+import { QuickLine } from './QuickLine.tsx'
 import { ReadingCard } from './ReadingCard.tsx'
 import { StationRail } from './StationRail.tsx'
 import { Tape } from './Tape.tsx'
@@ -63,12 +64,14 @@ export function BenchView({ notes, photos, lastUses, siblings, others, ...subjec
   const navigate = useNavigate()
   const [isMeasured, setMeasured] = useState(false)
   const [isFinding, setFinding] = useState(false)
+  const [isQuick, setQuick] = useState(false)
   const [announcement, announce] = useState('')
   const { current } = bench
   const toggleMeasured = () => setMeasured((before) => !before)
   useBenchKeys({
     toggleMeasured,
     find: () => setFinding(true),
+    quick: () => setQuick(true),
     undo: () => announce(bench.undo() ?? 'Nothing to take back.'),
     isWordy: current.kind === 'text' || current.kind === 'thread',
   })
@@ -87,7 +90,8 @@ export function BenchView({ notes, photos, lastUses, siblings, others, ...subjec
         <StationRail bench={bench} form={specimen.form} others={others} />
       </Left>
       <Middle>
-        <BenchHead specimen={specimen} />
+        <BenchHead specimen={specimen} onQuick={() => setQuick(true)} />
+        {isQuick && <QuickLine bench={bench} form={specimen.form} onClose={() => setQuick(false)} />}
         {isFinding && <FindReading bench={bench} onClose={() => setFinding(false)} />}
         <DrawingMat bench={bench} specimen={specimen} isMeasured={isMeasured} toggleMeasured={toggleMeasured} />
         {bench.gate ? (

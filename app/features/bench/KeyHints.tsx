@@ -41,6 +41,7 @@ function hintsOf({ characteristic, options, isTyped, isWordy, choices }: Reading
     ['I', 'instrument', choices.able.length > 1],
     ['Page ↓', 'next specimen', hasSiblings],
     ['/', 'find'],
+    [';', 'several in a line'],
     ['Ctrl Z', 'take back'],
   ]
   return hints.filter(([, , isOn = true]) => isOn)

@@ -3,13 +3,15 @@ import { useEffect } from 'react'
 interface Commands {
   toggleMeasured: () => void
   find: () => void
+  /** Several readings in a line. */
+  quick: () => void
   undo: () => void
   /** Letters are text now. */
   isWordy: boolean
 }
 
 /** The keys of the bench as a whole: dimensions, find, take back. */
-export function useBenchKeys({ toggleMeasured, find, undo, isWordy }: Commands): void {
+export function useBenchKeys({ toggleMeasured, find, quick, undo, isWordy }: Commands): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const isTyping = isTypingIn(event.target)
@@ -21,11 +23,12 @@ export function useBenchKeys({ toggleMeasured, find, undo, isWordy }: Commands):
       if (isTyping) return
       if (event.key.toLowerCase() === 'd' && !isWithControl && !event.altKey && !isWordy) act(toggleMeasured)
       if (event.key === '/') act(find)
+      if (event.key === ';') act(quick)
       if (event.key === 'z' && isWithControl) act(undo)
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [toggleMeasured, find, undo, isWordy])
+  }, [toggleMeasured, find, quick, undo, isWordy])
 }
 
 /** A note or another field is written in, or the reading's field has something in it. */

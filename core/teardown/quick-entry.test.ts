@@ -1,0 +1,83 @@
+import fc from 'fast-check'
+import { describe, expect, test } from 'vitest'
+import { readQuickEntry } from './quick-entry.ts'
+import { readings } from './readings.fixture.ts'
+import { resolve } from './resolve.ts'
+
+const read = (line: string, form: 'spin-on' | 'cartridge' = 'spin-on') =>
+  readQuickEntry(line, form, new Map()).map(({ candidates, problem }) =>
+    candidates.length === 0
+      ? `? ${problem}`
+      : candidates.map(({ characteristic, values }) => `${characteristic.key}=${values.join(',')}`).join(' or '),
+  )
+
+describe('several readings in a line', () => {
+  test('each piece becomes a reading, repeats several', () => {
+    expect(
+      read('wall .49 .50 .49 · turns 4.5 · holes 8x5.8 · coil spring · thread end bypass · silicone valve · 302 g'),
+    ).toEqual([
+      'can.wall=.49,.50,.49',
+      'thread.turns=4.5',
+      'plate.inlets=8x5.8',
+      'spring.type=coil',
+      'bypass.place=thread',
+      'adbv.material=silicone',
+      'whole.weight=302 g',
+    ])
+  })
+
+  test.each([
+    ['pleats in the mid forties', 'pleats.count=in the mid forties'],
+    ['about 300 g', 'whole.weight=about 300 g'],
+    ['weight: about 300 g', 'whole.weight=about 300 g'],
+    ['M20 x 1.5', 'thread.designation=M20 x 1.5'],
+    ['glue 3', 'glue.grade=3'],
+    ['no rust', 'inside.rust=none'],
+    ['a little rust', 'inside.rust=slight'],
+    ['rust', 'inside.rust=serious'],
+    ['wire mesh', 'media.backing=wire'],
+    ['spiral-seamed steel', 'core.type=spiral'],
+    ['made in Harland', 'box.origin=Harland'],
+    ['media length 37 and a half inches', 'media.length=37 and a half inches'],
+    ['length 41.5 in', 'media.length=41.5 in'],
+    ['wall 0.49, then 0.50, 0.49', 'can.wall=0.49,0.50,0.49'],
+    ['nitrile gasket', 'gasket.material=nitrile'],
+  ])('%s', (said, reading) => {
+    expect(read(said)[0]).toBe(reading)
+  })
+
+  test('what may be of several is told with all of them, the open ones first', () => {
+    expect(read('silicone')[0]).toBe('gasket.material=silicone or adbv.material=silicone')
+    const known = resolve(readings({ 'gasket.material': 'nitrile' }))
+    const [piece] = readQuickEntry('silicone', 'spin-on', known)
+    expect(piece?.candidates.map(({ characteristic }) => characteristic.key)).toEqual([
+      'adbv.material',
+      'gasket.material',
+    ])
+  })
+
+  test('what is nothing, and what cannot be, is told so', () => {
+    expect(read('blah blah; wall; wall 12 m; glue 9')).toEqual([
+      '? Nothing is called so. Begin with a name: wall 0.49, turns 4, glue 3.',
+      '? Can wall: no value is said.',
+      expect.stringMatching(/^\? Can wall: 12 m cannot be a can wall/),
+      expect.stringMatching(/^\? Glue bead: "9" is none of the answers/),
+    ])
+  })
+
+  test('a cartridge has no wall', () => {
+    expect(read('wall 0.5', 'cartridge')[0]).toMatch(/^\?/)
+  })
+
+  test('no line makes it throw', () => {
+    const words = fc.constantFrom(
+      ...'wall rust glue coil 0.5 302 g · ; , silicone bypass no about 8x5.8 M20 "'.split(' '),
+    )
+    fc.assert(
+      fc.property(fc.array(words, { maxLength: 9 }), (said) => {
+        for (const { candidates, problem } of readQuickEntry(said.join(' '), 'spin-on', new Map()))
+          expect(candidates.length > 0 || problem !== undefined).toBe(true)
+      }),
+    )
+  })
+})

@@ -1,0 +1,164 @@
+import {
+  catalogueFor,
+  namesOf,
+  optionsOf,
+  partWordsOf,
+  type Characteristic,
+  type FilterForm,
+} from '#core/catalogue/index.ts'
+import { parseEntry } from './entry.ts'
+import type { ResolvedValues } from './resolve.ts'
+
+/** One reading that a piece of a line may be. */
+export interface QuickCandidate {
+  characteristic: Characteristic
+  /** What of the piece is its value, repeat by repeat. */
+  values: string[]
+}
+
+/** A piece of a line, and what it can mean: one thing, several, or none. */
+export interface QuickPiece {
+  said: string
+  candidates: QuickCandidate[]
+  /** What is wrong, where it means nothing that can be read. */
+  problem?: string
+}
+
+/**
+ * Reads a line that holds several readings: `wall .49 .50 .49 · turns 4.5 · holes 8x5.8 · thread end bypass · 302 g`.
+ *
+ * Pieces are parted by dots, semicolons, bars, line ends, or commas before a word. A piece has the name of a
+ * characteristic before or behind its value, or is an answer or an amount that says by itself what it is of. What several
+ * characteristics may be is told with all of them, those that are open first.
+ *
+ * @param line as typed
+ * @param form of the filter
+ * @param known of the specimen so far
+ * @example readQuickEntry('wall .49 .50', 'spin-on', new Map())[0]?.candidates[0]?.values // => ['.49', '.50']
+ * @example readQuickEntry('silicone', 'spin-on', new Map())[0]?.candidates.length // => 2
+ */
+export function readQuickEntry(line: string, form: FilterForm, known: ResolvedValues): QuickPiece[] {
+  const all = catalogueFor(form)
+  return line
+    .split(/\s*[·•;|\n]\s*|,\s+(?!then\b)(?=[a-z]{3})/i)
+    .map((piece) => piece.trim())
+    .filter(Boolean)
+    .map((said) => readPiece(said, all, known))
+}
+
+function readPiece(said: string, all: readonly Characteristic[], known: ResolvedValues): QuickPiece {
+  const named = namedIn(said, all)
+  const readable = named.flatMap(({ characteristic, rest }) => candidateOf(characteristic, rest) ?? [])
+  const longest = Math.max(0, ...named.filter(isReadable(readable)).map(({ name }) => name.length))
+  const best = readable.filter(({ characteristic }) =>
+    named.some((one) => one.characteristic === characteristic && one.name.length === longest),
+  )
+  const candidates = best.length > 0 ? best : unnamed(said, all)
+  if (candidates.length > 0) return { said, candidates: openFirst(candidates, known) }
+  return { said, candidates: [], problem: whyUnread(named) }
+}
+
+interface Named {
+  characteristic: Characteristic
+  name: string
+  rest: string
+}
+
+const isReadable =
+  (readable: readonly QuickCandidate[]) =>
+  ({ characteristic }: Named): boolean =>
+    readable.some((one) => one.characteristic === characteristic)
+
+/** Characteristics whose name stands before or behind the rest of a piece. */
+function namedIn(said: string, all: readonly Characteristic[]): Named[] {
+  const low = said.toLowerCase()
+  return all.flatMap((characteristic) =>
+    namesOf(characteristic).flatMap((name): Named[] => {
+      if (low.startsWith(`${name} `) || low.startsWith(`${name}:`))
+        return [{ characteristic, name, rest: said.slice(name.length).replace(/^[:=\s]+|^\s*is\s/, '') }]
+      if (low.endsWith(` ${name}`)) return [{ characteristic, name, rest: said.slice(0, -name.length).trim() }]
+      return low === name ? [{ characteristic, name, rest: '' }] : []
+    }),
+  )
+}
+
+/** A value, or plain repeats of one, that the characteristic can take. */
+function candidateOf(characteristic: Characteristic, rest: string): QuickCandidate | undefined {
+  const value = answerIn(characteristic, rest)
+  if (value === '') return undefined
+  if (parseEntry(characteristic, { text: value }).ok) return { characteristic, values: [value] }
+  const repeats = value.split(/\s*,\s*(?:then\s+)?|\s+then\s+|\s+/)
+  return characteristic.kind === 'quantity' &&
+    repeats.length > 1 &&
+    repeats.every((one) => /^[\d.]+$/.test(one) && parseEntry(characteristic, { text: one }).ok)
+    ? { characteristic, values: repeats }
+    : undefined
+}
+
+/** The answer as it is listed; of a fault its name alone says that it is there, and "no" before it that it is not. */
+function answerIn(characteristic: Characteristic, rest: string): string {
+  const low = rest.toLowerCase()
+  if (characteristic.kind === 'fault') {
+    if (rest === '' || /^(yes|there|bad)$/.test(low)) return 'serious'
+    return /^(no|none|without)$/.test(low) ? 'none' : /^(a little|slight|some|a bit)$/.test(low) ? 'slight' : rest
+  }
+  const option = optionsOf(characteristic).find(({ label, value }) =>
+    [label.toLowerCase(), value].some((word) => word === low || (low.length > 3 && word.startsWith(`${low} `))),
+  )
+  return option?.value ?? rest
+}
+
+/** What a piece without a name can be: an answer, of the part that it names where it names one; or an amount. */
+function unnamed(said: string, all: readonly Characteristic[]): QuickCandidate[] {
+  const low = said.toLowerCase()
+  const answers = all.flatMap((characteristic): QuickCandidate[] => {
+    if (characteristic.kind !== 'choice') return []
+    const rests = [low, ...partWordsOf(characteristic).map((word) => withoutWord(low, word))]
+    const found = rests.flatMap((rest) => (rest === undefined ? [] : listedAnswer(characteristic, rest)))
+    return found[0] === undefined ? [] : [{ characteristic, values: [found[0]] }]
+  })
+  const ofPart = answers.filter(({ characteristic }) =>
+    partWordsOf(characteristic).some((word) => withoutWord(low, word) !== undefined),
+  )
+  if (answers.length > 0) return ofPart.length > 0 ? ofPart : answers
+  return all.flatMap((characteristic): QuickCandidate[] => isTypical(characteristic, said))
+}
+
+const listedAnswer = (characteristic: Characteristic, rest: string): string[] => {
+  const option = optionsOf(characteristic).find(({ label, value }) => {
+    const word = label.toLowerCase()
+    return word === rest || value === rest || (rest.length > 3 && word.startsWith(`${rest} `))
+  })
+  return option ? [option.value] : []
+}
+
+const withoutWord = (low: string, word: string): string | undefined => {
+  if (low.startsWith(`${word} `)) return low.slice(word.length).trim()
+  return low.endsWith(` ${word}`) ? low.slice(0, -word.length).trim() : undefined
+}
+
+/** An amount with a unit is of what usually has as much. */
+function isTypical(characteristic: Characteristic, said: string): QuickCandidate[] {
+  if (
+    characteristic.kind === 'thread' &&
+    /^(m\d|\d+\/\d+)/i.test(said) &&
+    parseEntry(characteristic, { text: said }).ok
+  )
+    return [{ characteristic, values: [said] }]
+  if (characteristic.kind !== 'quantity' || characteristic.extra || !/[a-z"]/i.test(said)) return []
+  const entry = parseEntry(characteristic, { text: said })
+  const { number = NaN } = entry.ok ? entry.value : {}
+  const [least, most] = characteristic.typical
+  return number >= least && number <= most ? [{ characteristic, values: [said] }] : []
+}
+
+const openFirst = (candidates: QuickCandidate[], known: ResolvedValues): QuickCandidate[] =>
+  [...candidates].sort((a, b) => Number(known.has(a.characteristic.key)) - Number(known.has(b.characteristic.key)))
+
+function whyUnread(named: readonly Named[]): string {
+  const [longest] = [...named].sort((a, b) => b.name.length - a.name.length)
+  if (!longest) return 'Nothing is called so. Begin with a name: wall 0.49, turns 4, glue 3.'
+  if (longest.rest === '') return `${longest.characteristic.label}: no value is said.`
+  const entry = parseEntry(longest.characteristic, { text: longest.rest })
+  return entry.ok ? '' : `${longest.characteristic.label}: ${entry.problem.message}`
+}
