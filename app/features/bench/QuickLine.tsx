@@ -1,6 +1,6 @@
-import { useMemo, useState, type KeyboardEvent } from 'react'
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { styled } from 'styled-components'
-import type { FilterForm } from '#core/catalogue/index.ts'
+import { irreversibleStep, type FilterForm } from '#core/catalogue/index.ts'
 import { formatCount } from '#core/quantity/format.ts'
 import { formatValue } from '#core/figures/format-value.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
@@ -9,7 +9,7 @@ import { readQuickEntry, type QuickCandidate, type QuickPiece } from '#core/tear
 import { defaultEvidence } from '#core/teardown/reading.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { AreaBox } from '#app/ui/inputs.tsx'
-import { Small, Stack } from '#app/ui/layout.tsx'
+import { Caution, Small, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Bench } from './useBench.ts'
 
@@ -60,6 +60,7 @@ export function QuickLine({ bench, form, onClose }: Props) {
   const [line, setLine] = useState('')
   const [choices, setChoices] = useState<Record<string, string>>({})
   const [said, say] = useState('')
+  const field = useRef<HTMLTextAreaElement>(null)
   const pieces = useMemo(() => readQuickEntry(line, form, bench.values), [line, form, bench.values])
   const chosenOf = ({ said: text, candidates }: QuickPiece): QuickCandidate | undefined =>
     candidates.length === 1
@@ -70,13 +71,14 @@ export function QuickLine({ bench, form, onClose }: Props) {
     const problems: string[] = []
     let taken = 0
     for (const piece of pieces) {
-      const chosen = chosenOf(piece)
-      const trouble = chosen ? takeCandidate(bench, chosen) : undefined
-      if (chosen && !trouble) taken += chosen.values.length
+      const candidate = chosenOf(piece)
+      const trouble = candidate ? takeCandidate(bench, candidate) : undefined
+      if (candidate && !trouble) taken += candidate.values.length
       else left.push(piece.said)
       if (trouble) problems.push(trouble)
     }
     setLine(left.join(' · '))
+    field.current?.focus()
     say([taken > 0 && `${formatCount(taken, 'reading')} taken.`, ...problems].filter(Boolean).join(' '))
   }
   const onKeyDown = (event: KeyboardEvent) => {
@@ -88,13 +90,15 @@ export function QuickLine({ bench, form, onClose }: Props) {
     event.stopPropagation()
     onClose()
   }
-  const clear = pieces.filter((piece) => chosenOf(piece)).length
+  const chosen = pieces.flatMap((piece) => chosenOf(piece) ?? [])
+  const clear = chosen.length
   return (
     <Box aria-label="Several readings at once" data-elsewhere>
       <Stack $gap={6}>
         <label htmlFor="quick-line">Several readings in a line</label>
         <AreaBox
           id="quick-line"
+          ref={field}
           rows={2}
           autoFocus
           value={line}
@@ -108,16 +112,16 @@ export function QuickLine({ bench, form, onClose }: Props) {
       {pieces.length > 0 && (
         <Pieces aria-label="What each became">
           {pieces.map((piece, at) => {
-            const chosen = chosenOf(piece)
+            const candidate = chosenOf(piece)
             return (
               <Piece
                 key={`${at} ${piece.said}`}
-                $state={chosen ? 'clear' : piece.candidates.length > 0 ? 'open' : 'unread'}
+                $state={candidate ? 'clear' : piece.candidates.length > 0 ? 'open' : 'unread'}
               >
                 {piece.candidates.length > 1 && (
                   <select
                     aria-label={`What "${piece.said}" is of`}
-                    value={chosen?.characteristic.key ?? ''}
+                    value={candidate?.characteristic.key ?? ''}
                     onChange={(event) => setChoices({ ...choices, [piece.said]: event.target.value })}
                   >
                     <option value="">{piece.said}: of what?</option>
@@ -128,10 +132,10 @@ export function QuickLine({ bench, form, onClose }: Props) {
                     ))}
                   </select>
                 )}{' '}
-                {chosen ? (
+                {candidate ? (
                   <>
-                    {piece.candidates.length === 1 && <strong>{chosen.characteristic.label}</strong>}{' '}
-                    {chosen.values.map((value) => echoOf(chosen, value, system)).join(' · ')}
+                    {piece.candidates.length === 1 && <strong>{candidate.characteristic.label}</strong>}{' '}
+                    {candidate.values.map((value) => echoOf(candidate, value, system)).join(' · ')}
                   </>
                 ) : (
                   piece.problem && (
@@ -145,6 +149,12 @@ export function QuickLine({ bench, form, onClose }: Props) {
           })}
         </Pieces>
       )}
+      {gatesOf(bench, chosen).map(({ point, lost }) => (
+        <Caution key={point}>
+          This comes after {irreversibleStep(point).label}: {formatCount(lost.length, 'reading')} that{' '}
+          {lost.length === 1 ? 'is' : 'are'} still open would be lost for good.
+        </Caution>
+      ))}
       <div style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
         <Button $kind="primary" isDisabled={clear === 0} onPress={takeAll}>
           Take {clear === pieces.length ? 'all' : `the ${clear} that are clear`}
@@ -154,6 +164,12 @@ export function QuickLine({ bench, form, onClose }: Props) {
       </div>
     </Box>
   )
+}
+
+/** Points of no return that what is said would pass, with what is lost by them. */
+function gatesOf(bench: Bench, chosen: readonly QuickCandidate[]) {
+  const gates = chosen.flatMap(({ characteristic }) => bench.gateAt(characteristic.station) ?? [])
+  return [...new Map(gates.map((gate) => [gate.point, gate])).values()]
 }
 
 /** What a value is kept as. */

@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { catalogueFor, type FilterPartKey, type IrreversibleStepKey } from '#core/catalogue/index.ts'
+import { catalogueFor, type FilterPartKey, type IrreversibleStepKey, type StationKey } from '#core/catalogue/index.ts'
 import { requirementsOf } from '#core/figures/application-requirements.ts'
 import { assess } from '#core/figures/assess.ts'
 import { gateBefore, nextOpen, progress } from '#core/teardown/progress.ts'
@@ -41,6 +41,8 @@ export function useBench({ specimen, readings: saved, irreversibleSteps, instrum
     ...irreversibleSteps.map(({ step }) => step),
     ...pending.flatMap(({ intent, point }) => (intent === 'pass' ? [point as IrreversibleStepKey] : [])),
   ])
+  /** The point of no return before a station that would still lose something. */
+  const gateAt = (station: StationKey) => gateBefore(station, form, values, passed, plan)
   return {
     ...assessment,
     readings,
@@ -51,7 +53,8 @@ export function useBench({ specimen, readings: saved, irreversibleSteps, instrum
     all,
     working,
     stations: progress(form, values, plan),
-    gate: gateBefore(current.station, form, values, passed, plan),
+    gate: gateAt(current.station),
+    gateAt,
     pending,
     refusals: refused.flatMap(({ fields, refusal = '' }) => (fields.characteristic === current.key ? [refusal] : [])),
     goTo,

@@ -36,6 +36,12 @@ export function SaidCard() {
             </tbody>
           </Table>
         </div>
+        <p>
+          At the bench a semicolon opens a line for several readings: wall .49 .50 .49 · turns 4.5 · holes 8x5.8 ·
+          thread end bypass · about 300 g. Pieces are parted by dots, semicolons, bars or line ends; each has the name
+          of what it is of before or behind its value, or is an answer or an amount that says so by itself. What each
+          became is shown before it is taken; what may be of several things is asked.
+        </p>
         <Small>Common practice, no published source.</Small>
       </Stack>
     </Card>
