@@ -51,6 +51,9 @@ describe('box claims', () => {
     await choose(page, 'against', 'Corvane CV-214')
     await sees(page, 'Norrith N-40 at least 97 %, Corvane CV-214 at most 99 %.')
     await choose(page, 'against', 'Corvane CV-114')
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('[role="status"]')].some((line) => line.textContent?.includes('Corvane CV-114')),
+    )
     expect(await words(page)).toMatch(
       /At 20 µm(, by \S+, Norrith N-40 is (ahead|at least as good)| they cannot be compared, for they name no test in common): Norrith N-40/,
     )

@@ -42,8 +42,15 @@ describe('several readings in a line', () => {
     ['length 41.5 in', 'media.length=41.5 in'],
     ['wall 0.49, then 0.50, 0.49', 'can.wall=0.49,0.50,0.49'],
     ['nitrile gasket', 'gasket.material=nitrile'],
+    ['1.2 mm valve', 'adbv.thickness=1.2 mm'],
+    ['wire backed', 'media.backing=wire'],
+    ['dia 76', 'can.diameter=76'],
   ])('%s', (said, reading) => {
     expect(read(said)[0]).toBe(reading)
+  })
+
+  test('holes without a name are those of the plate or of the core', () => {
+    expect(read('8 x 5.8')[0]).toBe('plate.inlets=8 x 5.8 or core.openings=8 x 5.8')
   })
 
   test('what may be of several is told with all of them, the open ones first', () => {

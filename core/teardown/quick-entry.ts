@@ -121,8 +121,15 @@ function unnamed(said: string, all: readonly Characteristic[]): QuickCandidate[]
     partWordsOf(characteristic).some((word) => withoutWord(low, word) !== undefined),
   )
   if (answers.length > 0) return ofPart.length > 0 ? ofPart : answers
-  return all.flatMap((characteristic): QuickCandidate[] => isTypical(characteristic, said))
+  const amountsOfPart = all.flatMap((characteristic) =>
+    partWordsOf(characteristic).flatMap((word) => isTypical(characteristic, withoutWord(low, word) ?? '')),
+  )
+  return amountsOfPart.length > 0 ? distinct(amountsOfPart) : all.flatMap((one) => isTypical(one, said))
 }
+
+const distinct = (candidates: QuickCandidate[]): QuickCandidate[] => [
+  ...new Map(candidates.map((one) => [one.characteristic.key, one])).values(),
+]
 
 const listedAnswer = (characteristic: Characteristic, rest: string): string[] => {
   const option = optionsOf(characteristic).find(({ label, value }) => {
@@ -142,6 +149,12 @@ function isTypical(characteristic: Characteristic, said: string): QuickCandidate
   if (
     characteristic.kind === 'thread' &&
     /^(m\d|\d+\/\d+)/i.test(said) &&
+    parseEntry(characteristic, { text: said }).ok
+  )
+    return [{ characteristic, values: [said] }]
+  if (
+    characteristic.kind === 'openings' &&
+    /^\d+ ?[x×] ?\d/.test(said) &&
     parseEntry(characteristic, { text: said }).ok
   )
     return [{ characteristic, values: [said] }]
