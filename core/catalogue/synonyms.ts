@@ -3,7 +3,7 @@ import type { Characteristic } from './characteristic.ts'
 
 /** What a characteristic is called beside its label when it is said in passing; small letters. */
 const synonyms: Readonly<Record<string, readonly string[]>> = {
-  'box.origin': ['origin', 'made in', 'from'],
+  'box.origin': ['origin', 'made in'],
   'box.datecode': ['date code', 'date'],
   'box.suffix': ['part number', 'number', 'suffix'],
   'box.closure': ['box', 'closure'],

@@ -3,7 +3,7 @@ import { readCoarse, type SaidBounds } from './coarse.ts'
 import { fromSI } from './convert.ts'
 import { formatList } from './format-list.ts'
 import { formatNumber } from './format.ts'
-import { clip } from './number.ts'
+import { clip, withoutNoise } from './number.ts'
 import { amountInSI } from './said-amount.ts'
 import { units as allUnits, type Dimension } from './units.ts'
 
@@ -96,11 +96,8 @@ function closed(
     number,
   ]
   const middle = how === 'bounds' || low === undefined || high === undefined ? (from + to) / 2 : si((low + high) / 2)
-  return { value: clean(middle), half: clean((to - from) / 2) }
+  return { value: withoutNoise(middle), half: withoutNoise((to - from) / 2) }
 }
-
-/** Without the noise of binary fractions. */
-const clean = (number: number): number => Number(number.toPrecision(10))
 
 function fits(said: SaidBounds, unit: string, { plausible: [least, most] }: CoarseField): boolean {
   const ends = [said.low, said.high].filter((end) => end !== undefined).map((end) => amountInSI(end, unit))

@@ -1,4 +1,5 @@
 import { differenceFromSI, toSI } from './convert.ts'
+import { spellFractions, withoutNoise } from './number.ts'
 import { readAmount, type SaidAmount } from './said-amount.ts'
 import { spellNumbers } from './spoken-number.ts'
 import type { Dimension } from './units.ts'
@@ -71,12 +72,9 @@ function roughStep({ number, step }: SaidAmount): number {
   return Math.min(rough, Math.max(1, Math.abs(number) / 10))
 }
 
-/** Without the noise of binary fractions. */
-const clean = (number: number): number => Number(number.toPrecision(12))
-
 function bounds(low: number | undefined, high: number | undefined, unit: string | undefined): SaidBounds {
   if (low === undefined || high === undefined) return { low, high, unit, how: 'bounds' }
-  return { low: clean(Math.min(low, high)), high: clean(Math.max(low, high)), unit, how: 'bounds' }
+  return { low: withoutNoise(Math.min(low, high)), high: withoutNoise(Math.max(low, high)), unit, how: 'bounds' }
 }
 
 const range: Reading = ([first, second], context) => {
@@ -229,15 +227,9 @@ export function readCoarse(
 
 /** Small letters, one kind of dash and quote, fractions as they are typed. */
 const writtenOut = (text: string): string =>
-  text
-    .trim()
-    .toLowerCase()
+  spellFractions(text.trim().toLowerCase())
     .replace(/[‐‑‒−]/g, '-')
     .replace(/—/g, '–')
-    .replace(
-      /(\d?)([¼½¾⅐-⅞])/g,
-      (_, whole: string, sign: string) => `${whole}${whole && ' '}${sign.normalize('NFKD').replace('⁄', '/')}`,
-    )
     .replace(/(\d)(?:-| and )(\d+\/\d+)/g, '$1 $2')
     .replace(/\bi'd\b/g, 'i would')
     .replace(/\s+/g, ' ')

@@ -5,8 +5,12 @@ const decimal = /^[+-]?(?:\d+(?:\.\d*)?|\.\d+)$/
 const fraction = /^([+-]?)(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/
 const grouped = /^[+-]?\d{1,3}(?:[ ’']\d{3})+(?:\.\d+)?$/
 
-/** `4½` as `4 1/2`: NFKD takes the sign apart but would glue it to the whole number. */
-const spellFractions = (text: string): string =>
+/**
+ * `4½` as `4 1/2`: NFKD takes the sign apart but would glue it to the whole number.
+ *
+ * @example spellFractions('4½ in') // => '4 1/2 in'
+ */
+export const spellFractions = (text: string): string =>
   text.replace(
     vulgarFraction,
     (_, whole: string, sign: string) => `${whole}${whole && ' '}${sign.normalize('NFKD').replace('⁄', '/')}`,
@@ -49,6 +53,13 @@ export function parseNumber(text: string): Result<number> {
   }
   return problem('not-a-number', `"${clip(said)}" is not a number I can read. Try 0.49, 56 1/4 or 5-1/8.`)
 }
+
+/**
+ * A number without the noise of binary fractions.
+ *
+ * @example withoutNoise(0.1 + 0.2) // => 0.3
+ */
+export const withoutNoise = (number: number): number => Number(number.toPrecision(12))
 
 /** Long text cut for a message. */
 export const clip = (text: string, most = 40): string => (text.length > most ? `${text.slice(0, most)}…` : text)

@@ -102,10 +102,7 @@ function answerIn(characteristic: Characteristic, rest: string): string {
     if (rest === '' || /^(yes|there|bad)$/.test(low)) return 'serious'
     return /^(no|none|without)$/.test(low) ? 'none' : /^(a little|slight|some|a bit)$/.test(low) ? 'slight' : rest
   }
-  const option = optionsOf(characteristic).find(({ label, value }) =>
-    [label.toLowerCase(), value].some((word) => word === low || (low.length > 3 && word.startsWith(`${low} `))),
-  )
-  return option?.value ?? rest
+  return listedAnswer(characteristic, low) ?? rest
 }
 
 /** What a piece without a name can be: an answer, of the part that it names where it names one; or an amount. */
@@ -114,7 +111,7 @@ function unnamed(said: string, all: readonly Characteristic[]): QuickCandidate[]
   const answers = all.flatMap((characteristic): QuickCandidate[] => {
     if (characteristic.kind !== 'choice') return []
     const rests = [low, ...partWordsOf(characteristic).map((word) => withoutWord(low, word))]
-    const found = rests.flatMap((rest) => (rest === undefined ? [] : listedAnswer(characteristic, rest)))
+    const found = rests.flatMap((rest) => (rest === undefined ? [] : (listedAnswer(characteristic, rest) ?? [])))
     return found[0] === undefined ? [] : [{ characteristic, values: [found[0]] }]
   })
   const ofPart = answers.filter(({ characteristic }) =>
@@ -131,13 +128,11 @@ const distinct = (candidates: QuickCandidate[]): QuickCandidate[] => [
   ...new Map(candidates.map((one) => [one.characteristic.key, one])).values(),
 ]
 
-const listedAnswer = (characteristic: Characteristic, rest: string): string[] => {
-  const option = optionsOf(characteristic).find(({ label, value }) => {
-    const word = label.toLowerCase()
-    return word === rest || value === rest || (rest.length > 3 && word.startsWith(`${rest} `))
-  })
-  return option ? [option.value] : []
-}
+/** The answer that is called so, by its whole name or its first words. */
+const listedAnswer = (characteristic: Characteristic, low: string): string | undefined =>
+  optionsOf(characteristic).find(({ label, value }) =>
+    [label.toLowerCase(), value].some((word) => word === low || (low.length > 3 && word.startsWith(`${low} `))),
+  )?.value
 
 const withoutWord = (low: string, word: string): string | undefined => {
   if (low.startsWith(`${word} `)) return low.slice(word.length).trim()

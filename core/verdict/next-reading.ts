@@ -43,8 +43,8 @@ interface OpenCell {
 }
 
 /**
- * What to measure next: for each open reading that can still be taken, by how much the chance of naming the right one grows when it is known,
- * the most a minute first.
+ * What to measure next: for each open reading that can still be taken, by how much the chance of naming the right one
+ * grows when it is known, the most a minute first.
  *
  * Expected value of partial perfect information: the draws are parted by what the reading comes to, and within each part
  * the likeliest is named. Which that is, is learned from one half of the draws and counted in the other, so that chance

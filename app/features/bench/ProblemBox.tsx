@@ -105,8 +105,8 @@ function farAnswers({ text, characteristic, submit, setText, correct }: ReadingE
     submit(text, { insist: true })
   }
   return [
-    { key: 'n', label: 'The new one: strike what was before', act: instead },
     { key: 'o', label: 'The old one: leave this', act: () => (setText(''), correct()) },
+    { key: 'n', label: 'The new one: strike what was before', act: instead },
     { key: 'b', label: 'Both: it differs from place to place', act: () => submit(text, { insist: true }) },
   ]
 }

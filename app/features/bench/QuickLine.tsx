@@ -72,10 +72,16 @@ export function QuickLine({ bench, form, onClose }: Props) {
     let taken = 0
     for (const piece of pieces) {
       const candidate = chosenOf(piece)
-      const trouble = candidate ? takeCandidate(bench, candidate) : undefined
-      if (candidate && !trouble) taken += candidate.values.length
-      else left.push(piece.said)
-      if (trouble) problems.push(trouble)
+      if (!candidate) {
+        left.push(piece.said)
+        continue
+      }
+      const { count, problem } = takeCandidate(bench, candidate)
+      taken += count
+      if (problem === undefined) continue
+      const { label } = candidate.characteristic
+      left.push(`${label} ${candidate.values.slice(count).join(' ')}`)
+      problems.push(`${label}: ${problem}`)
     }
     setLine(left.join(' · '))
     field.current?.focus()
@@ -179,11 +185,14 @@ function echoOf({ characteristic }: QuickCandidate, value: string, system: UnitS
   return entry.value.saidBack ?? formatValue(characteristic, entry.value, system)
 }
 
-/** Takes all repeats; says what is wrong with the first that cannot be taken. */
-function takeCandidate(bench: Bench, { characteristic, values }: QuickCandidate): string | undefined {
-  for (const typed of values) {
+/** Takes the repeats in order; says how many were taken, and what is wrong with the first that cannot be. */
+function takeCandidate(
+  bench: Bench,
+  { characteristic, values }: QuickCandidate,
+): { count: number; problem: string | undefined } {
+  for (const [count, typed] of values.entries()) {
     const problem = bench.take({ characteristic, typed, evidence: defaultEvidence(characteristic), stay: true })
-    if (problem) return `${characteristic.label}: ${problem.message}`
+    if (problem) return { count, problem: problem.message }
   }
-  return undefined
+  return { count: values.length, problem: undefined }
 }

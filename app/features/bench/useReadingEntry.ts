@@ -27,7 +27,6 @@ export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devic
   const [isCounting, setCounting] = useState(false)
   const field = useRef<HTMLInputElement>(null)
   const focus = () => field.current?.focus()
-  const clear = () => (setText(''), focus())
   const options = optionsOf(characteristic)
   const deviceKind = deviceKindFor(characteristic)
   const device = deviceKind && devices.live[deviceKind]
@@ -48,7 +47,9 @@ export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devic
       ...(insist && { insist }),
     })
     setProblem(found)
-    if (!found) clear()
+    // What could not be taken stays in the field, also what a device sent.
+    setText(found ? typed : '')
+    if (!found) focus()
     return !found
   }
 

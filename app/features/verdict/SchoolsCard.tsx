@@ -2,7 +2,7 @@ import { disagreements } from '#core/score/disagreements.ts'
 import { Card, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
-import { Preferences } from './Preferences.tsx'
+import { CentralWeights } from './CentralWeights.tsx'
 import { ChancesBySchool } from './ChancesBySchool.tsx'
 
 /** Who wins by which school, and where the schools differ. */
@@ -13,7 +13,7 @@ export function SchoolsCard({ judged }: { judged: EvaluationView }) {
       <Stack $gap={10}>
         <h2>First by school</h2>
         <ChancesBySchool {...judged} />
-        {judged.isSettled && <Preferences ranked={judged.ranked} nameOf={judged.nameOf} />}
+        {judged.isSettled && <CentralWeights ranked={judged.ranked} nameOf={judged.nameOf} />}
         <details>
           <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
             Where practitioners disagree, and the side that is in force

@@ -12,7 +12,7 @@ import { useRobustness } from './useRobustness.ts'
 const hardlyEver = 0.005
 
 /** What one would have to care about for each product to be first, when any weights at all may be held. */
-export function Preferences({ ranked, nameOf }: Pick<EvaluationView, 'ranked' | 'nameOf'>) {
+export function CentralWeights({ ranked, nameOf }: Pick<EvaluationView, 'ranked' | 'nameOf'>) {
   const request = useMemo(
     () =>
       ranked.length > 1
