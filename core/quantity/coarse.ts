@@ -31,13 +31,18 @@ const leanings = /^(?:nearly|almost|not quite|just|over|under|just over|just und
 
 const hedgesBefore = new RegExp(
   `^(?:(?:${[
-    '(?:right )?(?:about|around)|roughly|approximately|approx\\.?|~|≈|circa|ca\\.?|c\\.|some|maybe|perhaps|probably|possibly|like',
-    'somewhere (?:around|near|about)|in the region of|in the neighbou?rhood of|close to|near enough|call it|say|ballpark',
+    '(?:right )?(?:about|around)|roughly|approximately|approx\\.?|~|≈|circa|ca\\.?|c\\.|some|maybe|perhaps',
+    'probably|possibly|like|somewhere (?:around|near|about)|in the region of|in the neighbou?rhood of|close to',
+    'near enough|call it|say|ballpark',
     'i (?:would )?(?:say|think|guess|reckon|make it)|more or less|looks? like|it is|it was|a good|just about',
   ].join('|')})\\s*)+(?=[\\d.]|in )`,
 )
-const hedgesBehind =
-  /(?:\s*-?ish|\s*,?\s*(?:or so|or thereabouts|thereabouts|give or take|more or less|roughly|approximately|approx\.?|maybe|perhaps|probably|i (?:think|guess|reckon)|ballpark|or about|near enough))+$/
+const hedgesBehind = new RegExp(
+  `(?:\\s*-?ish|\\s*,?\\s*(?:${[
+    'or so|or thereabouts|thereabouts|give or take|more or less|roughly|approximately|approx\\.?|maybe|perhaps',
+    'probably|i (?:think|guess|reckon)|ballpark|or about|near enough',
+  ].join('|')}))+$`,
+)
 
 /** Takes words of doubt away; says whether there were any. */
 function stripHedges(text: string): { text: string; isHedged: boolean } {

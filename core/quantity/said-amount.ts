@@ -33,7 +33,9 @@ const numberThenUnit = /^([+-]?(?:[\d.,/\s’'-]*[\d.]))\s*(.*)$/
  * @param dimension that is asked for
  * @param nouns what is counted, where it is a count
  * @returns undefined when there is no number, more than one, or a unit of something else
- * @example readAmount('27 thou thick', 'length') // => { number: 27, step: 1, significant: 2, isFraction: false, unit: 'thou' }
+ * @example
+ * readAmount('27 thou thick', 'length')
+ * // => { number: 27, step: 1, significant: 2, isFraction: false, unit: 'thou' }
  */
 export function readAmount(
   text: string,

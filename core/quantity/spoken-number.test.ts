@@ -32,9 +32,9 @@ test.each([
 test('whole numbers below a thousand come back as they were said', () => {
   const words = (n: number): string => {
     const small =
-      'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
-        ' ',
-      )
+      'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen'
+        .concat(' seventeen eighteen nineteen')
+        .split(' ')
     const tens = '0 0 twenty thirty forty fifty sixty seventy eighty ninety'.split(' ')
     if (n < 20) return small[n]!
     if (n < 100) return n % 10 === 0 ? tens[n / 10]! : `${tens[Math.floor(n / 10)]!}-${small[n % 10]!}`

@@ -33,7 +33,8 @@ export interface Reading {
  * What a reading says, whatever its kind: one of number, text and groups is set.
  *
  * @param reading as it is kept
- * @example readingValue({ valueNumber: 0.00049, valueHalf: null, valueText: null, valueGroups: null }).number // => 0.00049
+ * @example
+ * readingValue({ valueNumber: 0.00049, valueHalf: null, valueText: null, valueGroups: null }).number // => 0.00049
  */
 export const readingValue = ({
   valueNumber,

@@ -18,7 +18,10 @@ export interface Submission {
   insist?: boolean
 }
 
-/** The entry of the reading that is up: what is typed, how it is taken, and what is wrong with it. */
+/**
+ * The entry of the reading that is up: what is typed, how it is taken, and what is wrong with it. What could not be taken
+ * stays in the field, also what a device sent.
+ */
 export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devices) {
   const { current: characteristic, take } = bench
   const choices = useReadingChoices(characteristic, bench.instruments, lastUses[characteristic.key])
@@ -47,7 +50,6 @@ export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devic
       ...(insist && { insist }),
     })
     setProblem(found)
-    // What could not be taken stays in the field, also what a device sent.
     setText(found ? typed : '')
     if (!found) focus()
     return !found

@@ -69,7 +69,8 @@ export function useEvaluation({ more = false } = {}) {
   }, [judgement])
   const nameOf = useMemo(() => columnNames(columns), [columns])
   /** The part of an address that names school and driver. */
-  const query = `?${new URLSearchParams({ school: school.id, ...(driver && { driver: driver.id }), ...(ground === 'common' && { ground }) })}`
+  const inForce = { school: school.id, ...(driver && { driver: driver.id }), ...(ground === 'common' && { ground }) }
+  const query = `?${new URLSearchParams(inForce)}`
   return {
     all,
     ...judgement,
