@@ -275,6 +275,15 @@ describe('readings as people say them', () => {
     expect(await page.$eval('[aria-label="Readings so far"]', (chips) => chips.textContent)).toMatch(/^130/)
   })
 
+  test('what a device sends that is far from the first stays in the field, and what was before is not struck', async () => {
+    await takeFrom('caliper', '61', 'Element height')
+    await sees(page, 'Which one is right?')
+    expect(await page.$eval('[data-reading]', (field) => (field as HTMLInputElement).value)).toMatch(/^61/)
+    await page.keyboard.press('o')
+    await page.waitForFunction(() => !document.body.innerText.includes('Which one is right?'))
+    expect(await page.$eval('[aria-label="Readings so far"]', (chips) => chips.textContent)).toMatch(/^130\.00 mm/)
+  })
+
   test('what is no amount is told so, and stays in the field', async () => {
     await visit(page, `${page.url().split('?')[0]}?at=element.height`)
     await page.keyboard.type('a fair bit')

@@ -57,6 +57,15 @@ describe('what is known of one', () => {
     expect(Math.min(...grade(4))).toBeCloseTo(8.75, 2)
   })
 
+  test('a grade is even over what rounds to it; at an end of its scale half of that is the end itself', () => {
+    const middle = known('glue', { number: 2, u: 0.5 / Math.sqrt(3), evidence: 'observed' }, nothing)
+    expect(Math.min(...middle)).toBeCloseTo(3.75, 1)
+    expect(Math.max(...middle)).toBeCloseTo(6.25, 1)
+    const best = known('glue', { number: 4, u: 0.5 / Math.sqrt(3), evidence: 'observed' }, nothing)
+    expect(share(best, 10)).toBeCloseTo(0.5, 2)
+    expect(Math.min(...best)).toBeCloseTo(8.75, 1)
+  })
+
   test('a rare answer is likelier a mistake than a usual one', () => {
     const others = answered(...Array<string>(9).fill('silicone'), 'nitrile')
     const mistaken = (answer: string, points: number) =>
