@@ -1,23 +1,13 @@
 import { describe, expect, test } from 'vitest'
 import type { Cell } from '#core/compare/cell.ts'
-import type { Row } from '#core/compare/lineup.ts'
 import { shippedCriterion } from '#core/score/criteria.ts'
 import { commonGround } from './common-ground.ts'
 import { judge, judgePair } from './judgement.ts'
 import { evaluateRevisions } from './ranking.ts'
+import { grade, missing, row } from './rows.fixture.ts'
 
-const missing: Cell = { state: 'missing' }
-const basis = { evidence: 'observed' as const, specimen: 's', of: 1 }
-const grade = (value: number): Cell => ({ state: 'number', value, u: 0.1, ...basis })
+const sharp = (value: number) => grade(value, 0.1)
 const apart: Cell = { state: 'not-applicable', reason: 'there is none' }
-const row = (key: string, cells: Cell[]): Row => ({
-  key,
-  label: key,
-  part: 'can',
-  kind: 'characteristic',
-  cells,
-  differs: true,
-})
 const criteria = ['glue', 'adbv-fit', 'gasket-hold', 'core-stiffness'].map(shippedCriterion)
 const attributes = criteria.map(({ attribute }) => attribute)
 const columns = ['a', 'b', 'c'].map((id) => ({ id, fatalFaults: [], misfits: [], attributes: {} }))
@@ -31,10 +21,10 @@ const evaluate = (cells: Cell[][]) =>
 
 /** The first is best where all are known; of the third next to nothing is known. */
 const evaluated = evaluate([
-  [grade(4), grade(3), grade(1)],
-  [grade(1), grade(4), missing],
-  [grade(2), grade(2), missing],
-  [apart, grade(2), grade(2)],
+  [sharp(4), sharp(3), sharp(1)],
+  [sharp(1), sharp(4), missing],
+  [sharp(2), sharp(2), missing],
+  [apart, sharp(2), sharp(2)],
 ])
 
 describe('common ground', () => {
@@ -57,7 +47,7 @@ describe('common ground', () => {
 
   test('there is none where nothing is known of all', () => {
     const none = evaluate(
-      [[grade(4), missing, grade(1)], [missing, grade(4), missing], [], []].map((own) =>
+      [[sharp(4), missing, sharp(1)], [missing, sharp(4), missing], [], []].map((own) =>
         own.length > 0 ? own : [missing, missing, missing],
       ),
     )

@@ -5,28 +5,21 @@ import { shippedCriterion } from '#core/score/criteria.ts'
 import { judgementProblem } from './judgement.ts'
 import { scoreDoubt } from './doubt.ts'
 import { evaluateRevisions } from './ranking.ts'
+import { basis, missing, row } from './rows.fixture.ts'
 
-const basis = { evidence: 'measured' as const, specimen: 's', of: 1 }
-const row = (key: string, cell: Cell): Row => ({
-  key,
-  label: key,
-  part: 'can',
-  kind: 'characteristic',
-  cells: [cell],
-  differs: true,
-})
+const measured = { ...basis, evidence: 'measured' as const }
 const criteria = ['can-wall', 'plate', 'glue'].map(shippedCriterion)
 const context = { id: 'a', fatalFaults: [], misfits: [], attributes: {} }
 const doubtOf = (rows: Row[], of = criteria) => {
   const evaluated = evaluateRevisions('spin-on', [context], rows, of)
   return scoreDoubt(judgementProblem(evaluated), 0, evaluated[0]!)
 }
-const wall: Cell = { state: 'number', value: 0.00046, u: 0.000008, unitShare: 0.75, ...basis }
-const plate: Cell = { state: 'number', value: 0.00315, u: 0.00006, unitShare: 0.5, ...basis }
+const wall: Cell = { state: 'number', value: 0.00046, u: 0.000008, unitShare: 0.75, ...measured }
+const plate: Cell = { state: 'number', value: 0.00315, u: 0.00006, unitShare: 0.5, ...measured }
 
 test('shares are those of the budget: weight times slope times uncertainty, squared', () => {
   const shares = doubtOf(
-    [row('can.wall', wall), row('plate.thickness', plate)],
+    [row('can.wall', [wall]), row('plate.thickness', [plate])],
     ['can-wall', 'plate'].map(shippedCriterion),
   )
   // By hand: slopes between breakpoints, 3 points over 0.058 mm and 4 over 0.7 mm.
@@ -41,11 +34,7 @@ test('shares are those of the budget: weight times slope times uncertainty, squa
 })
 
 test('what nobody looked at is most of the doubt, and says so', () => {
-  const [first] = doubtOf([
-    row('can.wall', wall),
-    row('glue.grade', { state: 'missing' }),
-    row('plate.thickness', plate),
-  ])
+  const [first] = doubtOf([row('can.wall', [wall]), row('glue.grade', [missing]), row('plate.thickness', [plate])])
   expect(first).toMatchObject({ criterion: 'glue', source: 'open' })
   expect(first!.share).toBeGreaterThan(0.8)
 })
@@ -57,10 +46,10 @@ test('what goes together counts for more than by itself', () => {
   // All three are even over 0 to 10: without their common part the shares would be as the squares of the weights.
   const glue = shares.find(({ criterion }) => criterion === 'glue')!.share
   expect(glue).toBeLessThan(36 / (36 + 36 + 9))
-  const inferred = doubtOf([row('can.wall', { ...wall, evidence: 'inferred' })], [shippedCriterion('can-wall')])
+  const inferred = doubtOf([row('can.wall', [{ ...wall, evidence: 'inferred' }])], [shippedCriterion('can-wall')])
   expect(inferred).toMatchObject([{ source: 'inferred', share: 1 }])
 })
 
 test('what is known exactly leaves no doubt', () => {
-  expect(doubtOf([row('can.wall', { ...wall, u: 0 })], [shippedCriterion('can-wall')])).toEqual([])
+  expect(doubtOf([row('can.wall', [{ ...wall, u: 0 }])], [shippedCriterion('can-wall')])).toEqual([])
 })

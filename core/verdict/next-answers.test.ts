@@ -1,22 +1,10 @@
 import { expect, test } from 'vitest'
-import type { Cell } from '#core/compare/cell.ts'
-import type { Row } from '#core/compare/lineup.ts'
 import { effectiveCriteria, shippedMethod } from '#core/score/effective-criteria.ts'
 import { nextAnswers } from './next-answers.ts'
 import { nextReadings } from './next-reading.ts'
 import { evaluateRevisions } from './ranking.ts'
+import { grade, missing, row } from './rows.fixture.ts'
 
-const missing: Cell = { state: 'missing' }
-const basis = { evidence: 'observed' as const, specimen: 's', of: 1 }
-const grade = (value: number): Cell => ({ state: 'number', value, u: 0.29, ...basis })
-const row = (key: string, cells: Cell[]): Row => ({
-  key,
-  label: key,
-  part: 'can',
-  kind: 'characteristic',
-  cells,
-  differs: true,
-})
 const rows = [
   row('glue.grade', [grade(4), grade(0)]),
   row('adbv.fit', [grade(4), grade(0)]),

@@ -1,30 +1,19 @@
 import { describe, expect, test } from 'vitest'
 import type { IrreversibleStepKey } from '#core/catalogue/index.ts'
 import type { Cell } from '#core/compare/cell.ts'
-import type { Row } from '#core/compare/lineup.ts'
 import { effectiveCriteria, shippedMethod } from '#core/score/effective-criteria.ts'
 import { formatOutcome } from './format-outcome.ts'
 import { nextReadings } from './next-reading.ts'
 import { evaluateRevisions } from './ranking.ts'
+import { basis, grade, missing, row } from './rows.fixture.ts'
 
-const missing: Cell = { state: 'missing' }
-const basis = { evidence: 'observed' as const, specimen: 's', of: 1 }
-const grade = (value: number): Cell => ({ state: 'number', value, u: 0.29, ...basis })
 const words = (answer: string): Cell => ({ state: 'words', text: answer, answers: [answer], ...basis })
-const row = (key: string, part: Row['part'], cells: Cell[]): Row => ({
-  key,
-  label: key,
-  part,
-  kind: 'characteristic',
-  cells,
-  differs: true,
-})
 
 /** Two that are alike in glue; of the second the valve is not known, of both the print of the can is not. */
 const rows = [
-  row('glue.grade', 'caps', [grade(3), grade(3)]),
-  row('adbv.material', 'adbv', [words('nitrile'), missing]),
-  row('can.print', 'can', [missing, missing]),
+  row('glue.grade', [grade(3), grade(3)], 'caps'),
+  row('adbv.material', [words('nitrile'), missing], 'adbv'),
+  row('can.print', [missing, missing], 'can'),
 ]
 const criteria = effectiveCriteria(shippedMethod).filter(({ attribute }) => rows.some(({ key }) => key === attribute))
 const columns = ['a', 'b'].map((id) => ({ id, fatalFaults: [], misfits: [], attributes: {} }))
@@ -66,7 +55,7 @@ describe('what to measure next', () => {
   })
 
   test('nothing is open, nothing is told; one alone has nobody to be told from', () => {
-    const whole = [row('glue.grade', 'caps', [grade(3), grade(2)])]
+    const whole = [row('glue.grade', [grade(3), grade(2)], 'caps')]
     expect(
       nextReadings(
         evaluateRevisions(
