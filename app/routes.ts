@@ -62,6 +62,8 @@ export default [
   route('instruments', 'routes/instruments.tsx'),
   route('drivers', 'routes/drivers.tsx'),
   route('schools', 'routes/schools.tsx'),
+  route('schools/by-question', 'routes/school-by-question.tsx'),
+  route('schools/side-by-side', 'routes/schools-side-by-side.tsx'),
   route('schools/:school', 'routes/school-edit.tsx'),
   route('method', 'routes/method.tsx'),
   route('how-sure', 'routes/how-sure.tsx'),

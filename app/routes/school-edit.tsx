@@ -4,7 +4,7 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { listApplications } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
 import { previewLineup } from '#app/data/preview-lineup.server.ts'
-import { addSchool, changeSchool, currentMethod, listSchools, removeSchool } from '#app/data/schools.server.ts'
+import { changeSchool, currentMethod, listSchools, removeSchool } from '#app/data/schools.server.ts'
 import { SchoolForm } from '#app/features/method/SchoolForm.tsx'
 import { parseCriterionEdits, type CriterionEdits } from '#app/features/verdict/criterion-edits.ts'
 import { RuleEditor } from '#app/features/verdict/RuleEditor.tsx'
@@ -13,7 +13,8 @@ import { ScoreChangePreview } from '#app/features/verdict/ScoreChangePreview.tsx
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/school-edit'
 import { fieldsOf, found, parseFields, refused } from './http.server.ts'
-import { additionRefusal, changeRefusal, seenVersion } from './saving.server.ts'
+import { changeRefusal, seenVersion } from './saving.server.ts'
+import { addTypedSchool, schoolNameTaken } from './school-saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'A school · Plicator' }]
 
@@ -29,6 +30,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
+  if (params.school === 'new') return addTypedSchool(request)
   const typed = await fieldsOf(request)
   if (typed.intent === 'remove') {
     await removeSchool(String(typed.id))
@@ -36,14 +38,11 @@ export async function action({ request, params }: Route.ActionArgs) {
   }
   const parsed = parseFields(schoolSchema, typed)
   if (!parsed.ok) return parsed.refusal
-  const taken = { message: 'Another school has this name.' }
-  if (params.school === 'new')
-    return additionRefusal(await addSchool(parsed.value), taken) ?? redirect(href('/schools'))
   const changed = await changeSchool({ ...parsed.value, id: params.school }, seenVersion(typed))
   const current = (await listSchools()).find(({ id }) => id === params.school)
   if (!current) return refused('This school is not here any more.')
   const meanwhile = { version: current.version ?? 0, values: schoolDifferences(current, parsed.value) }
-  return changeRefusal(changed, taken, meanwhile) ?? redirect(href('/schools'))
+  return changeRefusal(changed, schoolNameTaken, meanwhile) ?? redirect(href('/schools'))
 }
 
 export default function EditSchool({ loaderData }: Route.ComponentProps) {
@@ -54,10 +53,11 @@ export default function EditSchool({ loaderData }: Route.ComponentProps) {
   const changed = useMemo(
     () => ({
       ...school,
+      name: isNew ? `${school.name}, my way` : school.name,
       weights: { ...school.weights, ...edits.weights },
       valueFunctions: { ...school.valueFunctions, ...edits.valueFunctions },
     }),
-    [school, edits],
+    [isNew, school, edits],
   )
   return (
     <Page>

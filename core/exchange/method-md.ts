@@ -10,6 +10,7 @@ import { fatalFaultCap } from '#core/score/fatal-faults.ts'
 import { formatValueFunction } from '#core/score/format-rule.ts'
 import { statedFilters } from '#core/score/point-chances.ts'
 import { schools, shippedSchool } from '#core/score/schools.ts'
+import { steadyFactor } from '#core/score/swing-weights.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { saidRules } from '#core/teardown/said-rules.ts'
 
@@ -99,6 +100,13 @@ const schoolsSection = (): string => `## Schools
 
 Named sets of weights and house rules; what a school does not name it takes from the table above. Common practice, no
 published source.
+
+A school can be made by question: which part would one bring from its worst to its best first, and what is each next
+one worth beside it. A part weighs what its swing is worth and shares it out as the school that is begun from does;
+faults keep their weight beside that. Pairs are asked again the other way round; answers that part by more than a
+factor of ${steadyFactor} in the geometric mean are said to. Source: swing weighting, von Winterfeldt and Edwards,
+Decision Analysis and Behavioral Research (1986); deviations of ratio judgements, Crawford and Williams (1985); both
+from memory. Schools side by side are as far apart as the share of the weight that lies elsewhere (total variation).
 
 ${table(
   ['School', 'Holds', 'Weights of its own', 'House rules on'],

@@ -20,7 +20,7 @@ interface Props {
 
 /** Name and belief of a school, to save with its weights. */
 export function SchoolForm({ id, isNew, version, school, isValid }: Props) {
-  const [name, setName] = useState(isNew ? `${school.name}, my way` : school.name)
+  const [name, setName] = useState(school.name)
   const [description, setDescription] = useState(school.description)
   const { send, refusal, result } = useAction()
   const meanwhile = meanwhileOf(result)

@@ -1,0 +1,161 @@
+import { useId, useState, type FormEvent } from 'react'
+import { styled } from 'styled-components'
+import { parseNumber } from '#core/quantity/number.ts'
+import { criterionGroupLabel, type CriterionGroup } from '#core/score/criterion.ts'
+import { formatSwing } from '#core/score/format-swing.ts'
+import type { Swing, SwingPart } from '#core/score/swing-weights.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Row, Small, Stack } from '#app/ui/layout.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+
+const Choices = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 10px;
+`
+
+const Choice = styled.button`
+  display: grid;
+  gap: 4px;
+  align-content: start;
+  min-height: 72px;
+  padding: 10px 14px;
+  border: 1px solid var(--line-strong);
+  border-radius: 8px;
+  background: var(--raised);
+  color: var(--ink);
+  text-align: left;
+  cursor: pointer;
+  &:hover,
+  &[aria-pressed='true'] {
+    background: var(--green-soft);
+  }
+  &[aria-pressed='true'] {
+    border-color: var(--green);
+  }
+  strong {
+    font: 600 18px/1.2 var(--label);
+  }
+`
+
+interface Props {
+  /** Parts that were not put in their place yet. */
+  left: readonly SwingPart[]
+  swings: readonly Swing[]
+  onAnswer: (swing: Swing) => void
+  onDone: () => void
+}
+
+/** Which swing matters most, and how much the next: one question at a time. */
+export function SwingQuestions({ left, swings, onAnswer, onDone }: Props) {
+  const [chosen, setChosen] = useState<CriterionGroup>()
+  const [first, last] = [swings[0], swings.at(-1)]
+  const choose = (part: CriterionGroup) => (first ? setChosen(part) : onAnswer({ part, worth: 1 }))
+  return (
+    <Stack $gap={14}>
+      <h2>
+        {first ? 'Which part would you bring to its best next?' : 'Which part would you bring to its best first?'}
+      </h2>
+      <p>
+        Think of a filter that is at its worst in every part. You may bring one part to its best, and leave all others
+        as they are.
+      </p>
+      <Choices role="group" aria-label="Parts">
+        {left.map((one) => (
+          <PartChoice key={one.part} one={one} isChosen={chosen === one.part} onChoose={() => choose(one.part)} />
+        ))}
+      </Choices>
+      {first && last && chosen && (
+        <WorthQuestion
+          key={chosen}
+          part={chosen}
+          first={first.part}
+          suggestion={Math.round(last.worth * 90)}
+          onAnswer={(worth) => {
+            setChosen(undefined)
+            onAnswer({ part: chosen, worth })
+          }}
+        />
+      )}
+      {first && (
+        <Row>
+          <Button onPress={onDone}>The rest does not matter to me</Button>
+        </Row>
+      )}
+    </Stack>
+  )
+}
+
+interface ChoiceProps {
+  one: SwingPart
+  isChosen: boolean
+  onChoose: () => void
+}
+
+function PartChoice({ one: { part, criteria }, isChosen, onChoose }: ChoiceProps) {
+  const id = useId()
+  const { units } = usePreferences()
+  const [shown, others] = [criteria.slice(0, 3), criteria.length - 3]
+  return (
+    <Choice
+      type="button"
+      aria-pressed={isChosen}
+      aria-label={criterionGroupLabel(part)}
+      aria-describedby={id}
+      onClick={onChoose}
+    >
+      <strong>{criterionGroupLabel(part)}</strong>
+      <Small id={id}>
+        {shown.map(({ criterion }) => `${criterion.label.toLowerCase()}: ${formatSwing(criterion, units)}`).join('; ')}
+        {others > 0 && `; and ${others} more`}
+      </Small>
+    </Choice>
+  )
+}
+
+interface WorthProps {
+  part: CriterionGroup
+  first: CriterionGroup
+  suggestion: number
+  onAnswer: (worth: number) => void
+}
+
+function WorthQuestion({ part, first, suggestion, onAnswer }: WorthProps) {
+  const [text, setText] = useState(String(suggestion))
+  const [problem, setProblem] = useState('')
+  const [name, best] = [part, first].map(criterionGroupLabel) as [string, string]
+  const answer = (event: FormEvent) => {
+    event.preventDefault()
+    const number = parseNumber(text)
+    if (!number.ok || number.value < 0 || number.value > 100)
+      setProblem(`A number from 0 to 100: 100 is as much as ${best}, 0 is nothing.`)
+    else onAnswer(number.value / 100)
+  }
+  return (
+    <form onSubmit={answer}>
+      <Stack $gap={6}>
+        <label htmlFor="worth">
+          If {best} from worst to best is worth 100, what is {name} from worst to best worth?
+        </label>
+        <Row>
+          <InputBox
+            id="worth"
+            value={text}
+            inputMode="decimal"
+            style={{ width: 100 }}
+            aria-invalid={problem !== ''}
+            autoFocus
+            onFocus={(event) => event.target.select()}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <Button type="submit" $kind="primary">
+            Take it
+          </Button>
+        </Row>
+        <ErrorText role="alert">{problem}</ErrorText>
+      </Stack>
+    </form>
+  )
+}

@@ -1,0 +1,103 @@
+import type { Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { fill, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { goes, pathOf, submit } from './forms.ts'
+
+let app: App
+let page: Page
+
+beforeAll(async () => {
+  app = await startApp({ demo: true })
+  page = await openPage(app, '/schools')
+})
+afterAll(() => app.stop())
+
+const table = (name: string) =>
+  page.$eval(`table[aria-label="${name}"]`, (one) => (one as HTMLElement).innerText.replace(/\s+/g, ' '))
+
+describe('weights by question', () => {
+  const next = async (part: string, worth: string) => {
+    await press(page, 'button', part)
+    const before = page.url()
+    await fill(page, `If Media from worst to best is worth 100, what is ${part} from worst to best worth?`, worth)
+    await press(page, 'button', 'Take it')
+    return before
+  }
+
+  test('the first part is worth a hundred, the next is asked beside it', async () => {
+    await press(page, 'link', 'Make one by question')
+    await sees(page, 'Which part would you bring to its best first?')
+    await press(page, 'button', 'Media')
+    await sees(page, 'Which part would you bring to its best next?')
+    const before = await next('Can', '150')
+    await sees(page, 'A number from 0 to 100: 100 is as much as Media, 0 is nothing.')
+    expect(page.url()).toBe(before)
+    await fill(page, 'If Media from worst to best is worth 100, what is Can from worst to best worth?', '75')
+    await press(page, 'button', 'Take it')
+    await goes(page, 'what is Can from worst')
+    expect(await table('Your answers')).toMatch(/Media 100 57 % .* Can 75 43 %/)
+  })
+
+  test('an answer is asked again, and the way back brings it back', async () => {
+    await press(page, 'button', 'Ask again about Can')
+    await page.waitForFunction(() => !document.querySelector('table')?.textContent?.includes('Can'))
+    await page.goBack()
+    await page.waitForFunction(() => document.querySelector('table')?.textContent?.includes('Can'))
+    await page.reload()
+    expect(await table('Your answers')).toContain('Can 75')
+  })
+
+  test('what is asked the other way round says how well the answers agree', async () => {
+    await next('End caps and glue', '50')
+    await page.waitForFunction(() => document.querySelector('table')?.textContent?.includes('End caps'))
+    await press(page, 'button', 'The rest does not matter to me')
+    await sees(page, 'Do your answers agree?')
+    await fill(page, 'If Can from worst to best is worth 100, what is End caps and glue worth?', 'much')
+    await sees(page, 'A number above 0, up to 1000.')
+    await fill(page, 'If Can from worst to best is worth 100, what is End caps and glue worth?', '150')
+    await page.keyboard.press('Enter')
+    await sees(page, 'Your answers part by a factor of 2.25')
+    await fill(page, 'If Can from worst to best is worth 100, what is End caps and glue worth?', '65')
+    await page.keyboard.press('Enter')
+    await sees(page, 'Your answers agree: they part by a factor of 1.03')
+  })
+
+  test('the effect on a line-up is shown, a name that is taken is refused, and the school is kept', async () => {
+    expect(await table('Effect')).toContain('Corvane CV-214')
+    await fill(page, 'Name', 'Thrift')
+    await press(page, 'button', 'Save the school')
+    await sees(page, 'Another school has this name.')
+    await fill(page, 'Name', 'Media and can')
+    await submit(page, 'Save the school')
+    await sees(page, 'your own')
+    expect(pathOf(page)).toBe('/schools')
+    expect(await words(page)).toContain('Media and can')
+  })
+})
+
+describe('schools side by side', () => {
+  test('two are shown at first, with whom each names', async () => {
+    await visit(page, `${app.url}/schools`)
+    await press(page, 'link', 'Side by side')
+    await sees(page, 'Build first and Paper first by 31 %')
+    await page.waitForFunction(
+      () => !document.querySelector('table[aria-label="Whom they name"]')?.textContent?.includes('Judging'),
+    )
+    expect(await table('Whom they name')).toMatch(/Build first Corvane CV-214 leads: .* Paper first Norrith N-40 wins/)
+  })
+
+  test('an own one joins them; where they part is told furthest first, with the rules', async () => {
+    await press(page, 'checkbox', 'Paper first')
+    await goes(page, 'and Paper first by')
+    await press(page, 'checkbox', 'Media and can')
+    await sees(page, 'Build first and Media and can by')
+    expect(await table('Weight by part')).toMatch(/Can 6 % 3\d % /)
+    expect(await table('Where they part')).toContain('Can wall')
+    await press(page, 'checkbox', 'Media and can')
+    await sees(page, 'Choose a second one to see where they part.')
+    await press(page, 'checkbox', 'Thrift')
+    await sees(page, 'Build first and Thrift by')
+    await page.locator('::-p-text(Show all)').click()
+    expect(await table('Where they part')).toMatch(/Retainer spring .*Coil: 10/)
+  })
+})
