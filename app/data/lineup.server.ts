@@ -2,7 +2,7 @@ import { buildLineup, type Row, type Spreads } from '#core/compare/lineup.ts'
 import type { RevisionColumn } from '#core/compare/revision-column.ts'
 import { groupBy } from '#core/group-by.ts'
 import type { Criterion } from '#core/score/criterion.ts'
-import { findFatalFaults, type FatalFault } from '#core/score/fatal-faults.ts'
+import { countFault, findFatalFaults, type FatalFault, type FaultCount } from '#core/score/fatal-faults.ts'
 import { misfitReasons, type EngineFitment } from '#core/score/fitment.ts'
 import { cellPointsBy } from '#core/score/row-judgement.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
@@ -27,8 +27,8 @@ export interface ColumnHead extends Omit<RevisionContext, 'attributes'> {
   given: string[]
   completeness: number
   findings: number
-  /** Specimens with a fault that ends the discussion. */
-  faultySpecimens: number
+  /** Of the fault that ends the discussion and was found most. */
+  faultCount: FaultCount
 }
 
 /**
@@ -84,11 +84,18 @@ function columnHead(
       given: [...new Set(own.map((one) => one.specimen.givenBy).filter(Boolean))],
       findings: own.reduce((sum, { assessment }) => sum + assessment.findings.length, 0),
       fatalFaults,
-      faultySpecimens: scored.filter(({ score }) => score.fatalFaults.length > 0).length,
+      faultCount: mostFound(fatalFaults, own),
       misfits: fitment ? [...new Set(own.flatMap(({ assessment }) => misfitReasons(fitment, assessment.values)))] : [],
       completeness: Math.max(...own.map(({ assessment }) => assessment.completeness)),
     },
   ]
+}
+
+/** Of the fatal fault that was found most: in how many specimens it was looked for, and in how many it was there. */
+function mostFound(faults: readonly FatalFault[], own: readonly AssessedSpecimen[]): FaultCount {
+  const values = own.map(({ assessment }) => assessment.values)
+  const [most] = faults.map(({ key }) => countFault(key, values)).sort((a, b) => b.found - a.found)
+  return most ?? { found: 0, lookedAt: 0 }
 }
 
 /** Fatal faults found in any of the specimens, each once. */

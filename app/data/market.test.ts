@@ -215,7 +215,7 @@ test('a fault in one of several specimens is counted: two in a row are worse tha
   const columnOf = async () =>
     (await evaluateLineup(launch, today)).columns.find(({ name }) => name === 'Merribank MB-1120')!
   const specimens = (await listSpecimens(launch.id)).filter(({ partNumber }) => partNumber === 'MB-1120')
-  expect(await columnOf()).toMatchObject({ specimens: 2, faultySpecimens: 0, fatalFaults: [] })
+  expect(await columnOf()).toMatchObject({ specimens: 2, faultCount: { found: 0, lookedAt: 0 }, fatalFaults: [] })
   for (const [index, { id }] of specimens.entries()) {
     await addReading(
       newReading({
@@ -227,7 +227,7 @@ test('a fault in one of several specimens is counted: two in a row are worse tha
       }),
     )
     expect(await columnOf()).toMatchObject({
-      faultySpecimens: index + 1,
+      faultCount: { found: index + 1, lookedAt: 2 },
       fatalFaults: [{ description: 'rust inside a new filter' }],
     })
   }

@@ -1,5 +1,6 @@
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import type { Problem } from '#core/result.ts'
+import { endsDiscussion } from '#core/score/fatal-faults.ts'
 import { parseZeroOffset } from '#core/teardown/instrument.ts'
 import { missingBefore } from '#core/teardown/progress.ts'
 import { planFromRecorded } from '#core/teardown/recording-plan.ts'
@@ -25,7 +26,7 @@ export async function actAtBench(specimen: Specimen, request: BenchRequest): Out
     case 'take':
       return takeReading(specimen, request)
     case 'strike':
-      return (await voidReading(specimen.id, request.id, request.why || null)) ? undefined : gone
+      return strikeReading(specimen, request)
     case 'restore':
       return (await restoreReading(specimen.id, request.id)) ? undefined : gone
     case 'note':
@@ -46,6 +47,16 @@ export async function actAtBench(specimen: Specimen, request: BenchRequest): Out
     case 'zero':
       return setZeroOffset(request)
   }
+}
+
+/** A fault that ends the discussion is not taken away without a word. */
+async function strikeReading(specimen: Specimen, { id, why }: RequestOf<'strike'>): Outcome {
+  if (!why) {
+    const reading = (await listReadings(specimen.id)).find((one) => one.id === id)
+    if (reading && !reading.voided && endsDiscussion(reading))
+      return { code: 'reason', message: 'Say why it is struck: it ends the discussion of this filter.' }
+  }
+  return (await voidReading(specimen.id, id, why || null)) ? undefined : gone
 }
 
 async function passIrreversibleStep(specimen: Specimen, { point, reason }: RequestOf<'pass'>): Outcome {

@@ -103,6 +103,17 @@ describe('a reading', () => {
       expect((await act({ intent, id: newId() }))?.message).toContain('is not here')
   })
 
+  test('that ends the discussion of a filter is struck with a reason only', async () => {
+    const id = newId()
+    await take('inside.rust', 'serious', { id })
+    expect((await act({ intent: 'strike', id }))?.message).toBe(
+      'Say why it is struck: it ends the discussion of this filter.',
+    )
+    expect((await last())!.voided).toBeNull()
+    expect(await act({ intent: 'strike', id, why: 'a shadow' })).toBeUndefined()
+    expect((await last())!.voided).toMatchObject({ reason: 'a shadow' })
+  })
+
   test('of another specimen cannot be struck from here', async () => {
     const [others] = await listReadings((await listAllSpecimens()).find(({ partNumber }) => partNumber === 'PG-33')!.id)
     expect((await act({ intent: 'strike', id: others!.id }))?.code).toBe('unknown')

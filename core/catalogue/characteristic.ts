@@ -81,7 +81,7 @@ export interface GradeCharacteristic extends Common {
   anchors: string[]
 }
 
-/** A fault that is there or not: `none`, `slight` or `serious`. */
+/** A fault that is there or not: `none`, `slight` or `serious`; or there, but not the maker's doing. */
 interface FaultCharacteristic extends Common {
   kind: 'fault'
   slight: string
@@ -142,7 +142,20 @@ const faultOptions = (fault: FaultCharacteristic): Option[] => [
   { value: 'none', label: 'No', description: 'Looked for and not found.' },
   { value: 'slight', label: 'A little', description: fault.slight },
   { value: 'serious', label: 'Yes', description: fault.serious },
+  {
+    value: 'own',
+    label: 'Yes, my doing',
+    description: 'By the cutter, or torn on purpose. It says nothing of the filter.',
+  },
+  {
+    value: 'transit',
+    label: 'Yes, in shipping',
+    description: 'Knocked on its way here. It says nothing of the filter.',
+  },
 ]
+
+/** Answers to a fault that tell what was found in the filter itself, the worst last. */
+export const foundSo: readonly string[] = ['none', 'slight', 'serious']
 
 /**
  * The answers of a characteristic that is answered from a list, in the order of their number keys.

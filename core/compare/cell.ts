@@ -28,7 +28,7 @@ export interface NumberCell extends CellBasis, MeasuredValue {
 export interface WordsCell extends CellBasis {
   state: 'words'
   text: string
-  /** Answers by specimen. */
+  /** Answers by specimen, less those that say nothing of the filter. */
   answers: string[]
   mark?: Mark
 }
@@ -54,6 +54,13 @@ export type Cell =
  */
 export const isKnown = (cell: Cell): cell is NumberCell | WordsCell | OpeningsCell =>
   cell.state === 'number' || cell.state === 'words' || cell.state === 'openings'
+
+/**
+ * Whether a cell rests on what was concluded from looks: it gets no mark and decides nothing alone.
+ *
+ * @example isInferred({ state: 'missing' }) // => false
+ */
+export const isInferred = (cell: Cell): boolean => isKnown(cell) && cell.evidence === 'inferred'
 
 /**
  * Whether two known cells say the same: numbers that are tied, words or openings that are equal.

@@ -1,4 +1,11 @@
-import { characteristicOf, evidenceRank, optionsOf, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
+import {
+  characteristicOf,
+  evidenceRank,
+  foundSo,
+  optionsOf,
+  type Characteristic,
+  type Evidence,
+} from '#core/catalogue/index.ts'
 import type { Assessment } from '#core/figures/assess.ts'
 import { computeFigure } from '#core/figures/figure.ts'
 import type { Figure } from '#core/figures/index.ts'
@@ -58,7 +65,8 @@ export function characteristicCell(
   const labels = new Map(optionsOf(characteristic).map(({ value, label }) => [value, label]))
   const answers = found.flatMap(({ resolved }) => (resolved.text === undefined ? [] : [resolved.text]))
   const words = [...new Set(answers.map((answer) => labels.get(answer) ?? answer))]
-  return { state: 'words', text: words.join(' / '), answers, ...basis }
+  const telling = characteristic.kind === 'fault' ? answers.filter((answer) => foundSo.includes(answer)) : answers
+  return { state: 'words', text: words.join(' / '), answers: telling, ...basis }
 }
 
 /** Figures that may lie on either side of zero: a share of them says nothing about units. */

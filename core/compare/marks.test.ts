@@ -47,6 +47,13 @@ describe('best and worst of a row', () => {
     expect(marks([number(3), number(1)], unjudged)).toEqual([undefined, undefined])
   })
 
+  test('what was inferred is neither marked nor what others are marked against', () => {
+    const inferred = (cell: Cell): Cell => ({ ...cell, evidence: 'inferred' }) as Cell
+    expect(marks([inferred(number(3)), number(2), number(1)], more)).toEqual([undefined, 'best', 'worst'])
+    expect(marks([inferred(number(3)), number(2)], more)).toEqual([undefined, undefined])
+    expect(marks([inferred(words('silicone')), words('nitrile')], silicone)).toEqual([undefined, undefined])
+  })
+
   test('by answer, as its points have it; specimens that disagree are not marked', () => {
     expect(marks([words('silicone'), words('nitrile'), words('other')], silicone)).toEqual(['best', 'worst', 'worst'])
     expect(marks([words('silicone'), words('silicone', 'nitrile')], silicone)).toEqual([undefined, undefined])

@@ -1,5 +1,5 @@
 import { areTied, leastDifference } from './difference.ts'
-import type { Cell, Mark, NumberCell, WordsCell } from './cell.ts'
+import { isInferred, type Cell, type Mark, type NumberCell, type WordsCell } from './cell.ts'
 
 /** Points 0 to 10 of a cell of a row, by the key of the row; undefined when nothing judges it. */
 export type CellPoints = (key: string, cell: Cell) => number | undefined
@@ -35,7 +35,8 @@ function pointsDoubt(cell: NumberCell, pointsOf: PointsOf): number {
  *
  * A number is best or worst only when it leads or trails by more than chance gives in one row of twenty; those within
  * it share the mark. Words are marked by their points, when all specimens of the column say the same, and when so
- * many differ from the rest that mistaken answers alone would do it in one row of twenty at most.
+ * many differ from the rest that mistaken answers alone would do it in one row of twenty at most. What was inferred is
+ * neither marked nor what others are marked against.
  *
  * @param cells of one row
  * @param pointsOf a cell
@@ -43,8 +44,10 @@ function pointsDoubt(cell: NumberCell, pointsOf: PointsOf): number {
  * @example markCells([], () => undefined, 0) // => []
  */
 export function markCells(cells: readonly Cell[], pointsOf: PointsOf, confusion: number): readonly Cell[] {
-  const numbers = cells.filter((cell) => cell.state === 'number')
-  return numbers.length > 1 ? markNumbers(cells, numbers, pointsOf) : markWords(cells, pointsOf, confusion)
+  const seen = cells.map((cell): Cell => (isInferred(cell) ? { state: 'missing' } : cell))
+  const numbers = seen.filter((cell) => cell.state === 'number')
+  const marks = numbers.length > 1 ? markNumbers(seen, numbers, pointsOf) : markWords(seen, pointsOf, confusion)
+  return cells.map((cell, column) => (isInferred(cell) ? cell : (marks[column] ?? cell)))
 }
 
 function markNumbers(cells: readonly Cell[], numbers: NumberCell[], pointsOf: PointsOf): readonly Cell[] {

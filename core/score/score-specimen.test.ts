@@ -2,9 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { assess } from '#core/figures/assess.ts'
 import { readings } from '#core/teardown/readings.fixture.ts'
+import { resolve } from '#core/teardown/resolve.ts'
 import { shippedCriterion } from './criteria.ts'
 import { effectiveCriteria, shippedMethod } from './effective-criteria.ts'
-import { fatalFaultCap } from './fatal-faults.ts'
+import { countFault, fatalFaultCap } from './fatal-faults.ts'
 import { scoreSpecimen } from './score-specimen.ts'
 
 const good = {
@@ -89,5 +90,24 @@ describe('the score', () => {
     expect(lines(1, 'spin-on')).toEqual(['glue', 'can-wall'])
     expect(lines(0, 'spin-on')).toEqual(['can-wall'])
     expect(lines(1, 'cartridge')).toEqual(['glue'])
+  })
+})
+
+describe('how often a fault is found', () => {
+  const seen = (answer?: string) => resolve(readings(answer === undefined ? {} : { 'inside.rust': answer }))
+
+  test('only specimens in which it was looked for count', () =>
+    expect(countFault('inside.rust', [seen('serious'), seen('serious'), seen()])).toEqual({ found: 2, lookedAt: 2 }))
+
+  test('what the reviewer or the shipping did says nothing of the filter', () =>
+    expect(countFault('inside.rust', [seen('own'), seen('transit'), seen('none'), seen('slight')])).toEqual({
+      found: 0,
+      lookedAt: 2,
+    }))
+
+  test('and neither caps nor takes points away', () => {
+    const own = score({ ...good, 'inside.rust': 'own' })
+    expect(own.fatalFaults).toEqual([])
+    expect(own.value).toBe(score(good).value)
   })
 })

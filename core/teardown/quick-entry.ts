@@ -100,6 +100,8 @@ function answerIn(characteristic: Characteristic, rest: string): string {
   const low = rest.toLowerCase()
   if (characteristic.kind === 'fault') {
     if (rest === '' || /^(yes|there|bad)$/.test(low)) return 'serious'
+    if (/^(my doing|done by me|by me|by the cutter|by my cutter|on purpose)$/.test(low)) return 'own'
+    if (/^(in|by|from) (shipping|transit|the post)$/.test(low)) return 'transit'
     return /^(no|none|without)$/.test(low) ? 'none' : /^(a little|slight|some|a bit)$/.test(low) ? 'slight' : rest
   }
   return listedAnswer(characteristic, low) ?? rest

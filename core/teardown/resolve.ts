@@ -1,6 +1,7 @@
 import {
   evidenceRank,
   findCharacteristic,
+  foundSo,
   type Characteristic,
   type CountCharacteristic,
   type Evidence,
@@ -74,7 +75,8 @@ export type ResolvedValues = ReadonlyMap<string, ResolvedValue>
  * claimed, inferred), so an inferred value never pulls at a measured one. Repeats of a quantity are
  * averaged, each with the uncertainty of its own instrument. Repeats of a count that differ are settled by the
  * majority, else by the latest, and
- * flagged. Of answers, words and grades the latest holds.
+ * flagged. Of answers, words and grades the latest holds; of a fault the worst, wherever it was seen, until that is
+ * struck.
  *
  * What was said roughly ("about 300 g") counts, by its width, only while nothing was read sharply.
  *
@@ -146,6 +148,13 @@ function resolveCharacteristic(
           instrumentError: instrumentError(instrument, groups[0]?.width ?? 0, instrumentSource(instrument, latest)),
         },
         disagree: used.some(({ valueGroups }) => JSON.stringify(valueGroups) !== JSON.stringify(latest.valueGroups)),
+      }
+    }
+    case 'fault': {
+      const answers = used.map(({ valueText }) => valueText ?? '')
+      return {
+        text: [...foundSo].reverse().find((answer) => answers.includes(answer)) ?? latest.valueText ?? '',
+        disagree: new Set(answers).size > 1,
       }
     }
     default:

@@ -1,3 +1,4 @@
+import { isInferred } from '#core/compare/cell.ts'
 import { faceOff, type RowComparison } from '#core/compare/face-off.ts'
 import { formatCell } from '#core/compare/format-cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
@@ -17,6 +18,8 @@ export interface Contribution {
   gain: number
   first: string
   second: string
+  /** One of the sides was only inferred: "by the look of it". */
+  byLook: boolean
   /** Specimen whose readings it rests on; undefined for claims and prices. */
   specimen: string | undefined
 }
@@ -54,7 +57,7 @@ export function scoreContributions(
     .sort((a, b) => b.gain - a.gain)
 }
 
-type Sides = Pick<Contribution, 'first' | 'second' | 'specimen'>
+type Sides = Pick<Contribution, 'first' | 'second' | 'byLook' | 'specimen'>
 
 function attributeSides(
   attribute: string,
@@ -63,7 +66,7 @@ function attributeSides(
   system: UnitSystem,
 ): Sides {
   const said = ({ context }: EvaluatedRevision) => formatAttribute(attribute, context.attributes[attribute], system)
-  return { first: said(first), second: said(second), specimen: undefined }
+  return { first: said(first), second: said(second), byLook: false, specimen: undefined }
 }
 
 function formatAttribute(attribute: string, bounds: AttributeBounds | undefined, system: UnitSystem): string {
@@ -79,6 +82,7 @@ function comparisonSides(comparison: RowComparison | undefined, system: UnitSyst
   return {
     first: formatCell(key, a, system),
     second: formatCell(key, b, system),
+    byLook: isInferred(a) || isInferred(b),
     specimen: 'specimen' in a ? a.specimen : undefined,
   }
 }

@@ -178,6 +178,23 @@ describe('in plain sentences', () => {
     expect(said).toContain('A costs 2.00 EUR more each; for that it is better in can wall.')
   })
 
+  test('what was only inferred is said to be so, and is not what a price buys', () => {
+    const guessed = contributions.map((one) => ({ ...one, byLook: true }))
+    const said = (of: typeof contributions) =>
+      summariseFaceOff({ a: 'A', b: 'B' }, a!, b!, undefined, of, { dearer: 'a', by: '2.00 EUR' }).map(
+        ({ text }) => text,
+      )
+    expect(said(guessed)).toContain('A gains, by the look of it alone, by can wall (0.50 mm against 0.40 mm).')
+    expect(said(guessed).at(-1)).toBe(
+      'A costs 2.00 EUR more each and buys nothing that is larger than its uncertainty.',
+    )
+    const [wall] = contributions
+    const mixed = said([{ ...wall!, byLook: true, gain: wall!.gain + 9 }, wall!])
+    expect(mixed).toContain(
+      'A gains most by can wall (0.50 mm against 0.40 mm) and can wall (0.50 mm against 0.40 mm, by the look of it).',
+    )
+  })
+
   test('a tie is called one, and a dearer filter that buys nothing is said to', () => {
     const call = judgePair([a!, b!, c!], b!, c!)
     const said = summariseFaceOff({ a: 'B', b: 'C' }, b!, c!, call, [], { dearer: 'b', by: '1.00 EUR' }).map(

@@ -97,23 +97,28 @@ const whatSpeaksAgainst = ({ name, evaluated: { score, excluded } }: Side): Sent
   ...(excluded ? [{ text: `${name} does not fit: ${excluded}.`, contributions: [] }] : []),
 ]
 
-/** Contributions that speak for a side, largest first. */
+/** Contributions that speak for a side: what was found before what was only inferred, each largest first. */
 const speakingFor = ({ sign }: Side, contributions: readonly Contribution[]): Contribution[] =>
-  contributions.filter(({ gain }) => gain * sign > worthSaying).sort((p, q) => sign * (q.gain - p.gain))
+  contributions
+    .filter(({ gain }) => gain * sign > worthSaying)
+    .sort((p, q) => Number(p.byLook) - Number(q.byLook) || sign * (q.gain - p.gain))
 
 function whereItGains(side: Side, contributions: readonly Contribution[]): Sentence[] {
   const own = speakingFor(side, contributions).slice(0, 3)
   if (own.length === 0) return []
-  const said = own.map(({ criterion, first, second }) => {
+  const isOnlyByLook = own.every(({ byLook }) => byLook)
+  const said = own.map(({ criterion, first, second, byLook }) => {
     const [mine, theirs] = side.sign === 1 ? [first, second] : [second, first]
-    return `${criterion.label.toLowerCase()} (${mine} against ${theirs})`
+    const look = byLook && !isOnlyByLook ? ', by the look of it' : ''
+    return `${criterion.label.toLowerCase()} (${mine} against ${theirs}${look})`
   })
-  return [{ text: `${side.name} gains most by ${formatList(said, 'conjunction')}.`, contributions: own }]
+  const gains = isOnlyByLook ? 'gains, by the look of it alone,' : 'gains most'
+  return [{ text: `${side.name} ${gains} by ${formatList(said, 'conjunction')}.`, contributions: own }]
 }
 
 function whatThePriceBuys(dearer: Side, by: string, contributions: readonly Contribution[]): Sentence {
   const bought = speakingFor(dearer, contributions)
-    .filter(({ group }) => group !== 'value')
+    .filter(({ group, byLook }) => group !== 'value' && !byLook)
     .slice(0, 4)
   const parts = bought.map(({ criterion }) => criterion.label.toLowerCase())
   const text =

@@ -51,7 +51,10 @@ export function Repeats({ bench, specimenId, characteristic }: Props) {
           (reductionByAnother > worthwhileReduction
             ? ` · another would narrow the doubt by ${Math.round(reductionByAnother * 100)} %`
             : ' · another would add little')}
-        {disagree && ' · they disagree: take another'}
+        {disagree &&
+          (characteristic.kind === 'fault'
+            ? ' · the worst holds; if that was a mistake, strike it on the tape and say why'
+            : ' · they disagree: take another')}
         {' · '}
         <Link to={href('/specimens/:specimen/values/:key', { specimen: specimenId, key: characteristic.key })}>
           all readings

@@ -1,11 +1,14 @@
 import { RotateCcw, X } from 'lucide-react'
+import { useState } from 'react'
 import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
+import { endsDiscussion } from '#core/score/fatal-faults.ts'
 import { readingValue } from '#core/teardown/reading.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
+import { StrikeReason } from './StrikeReason.tsx'
 import type { Bench } from './useBench.ts'
 
 const List = styled.ol`
@@ -63,6 +66,7 @@ const most = 6
 /** The latest readings, newest first; a wrong one is struck here, and can be taken back. */
 export function Tape({ bench }: { bench: Bench }) {
   const { units: system } = usePreferences()
+  const [asked, setAsked] = useState<string>()
   const latest = bench.readings.slice(-most).reverse()
   return (
     <section aria-label="Tape">
@@ -84,9 +88,19 @@ export function Tape({ bench }: { bench: Bench }) {
                   <RotateCcw size={18} aria-hidden />
                 </Act>
               ) : (
-                <Act aria-label={`Strike ${words}`} onClick={() => bench.strike(reading.id)}>
+                <Act
+                  aria-label={`Strike ${words}`}
+                  onClick={() => (endsDiscussion(reading) ? setAsked(reading.id) : bench.strike(reading.id))}
+                >
                   <X size={18} aria-hidden />
                 </Act>
+              )}
+              {asked === reading.id && !reading.voided && (
+                <StrikeReason
+                  words={words}
+                  onStrike={(why) => (bench.strike(reading.id, why), setAsked(undefined))}
+                  onLeave={() => setAsked(undefined)}
+                />
               )}
             </Item>
           )

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { act, renderHook } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
-import { useUndo } from './useUndo.ts'
+import { undone, useUndo } from './useUndo.ts'
 
 function undoer() {
   const send = vi.fn()
@@ -32,9 +32,9 @@ test('what was taken is struck, what was struck comes back, what came back is st
   expect(does((undo) => undo.undo())).toBe('The reading is back.')
   expect(does((undo) => undo.undo())).toBe('The reading is struck.')
   expect(send.mock.calls.map(([fields]) => fields as unknown)).toEqual([
-    { intent: 'strike', id: 'c' },
+    { intent: 'strike', id: 'c', why: undone },
     { intent: 'restore', id: 'b' },
-    { intent: 'strike', id: 'a' },
+    { intent: 'strike', id: 'a', why: undone },
   ])
   expect(does((undo) => undo.undo())).toBeUndefined()
 })

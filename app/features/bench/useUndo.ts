@@ -7,12 +7,15 @@ interface Step {
   id: string
 }
 
+/** Why a reading is struck that was taken back by undo. */
+export const undone = 'taken back by undo'
+
 /** Strikes and restores readings, and takes the last step back. */
 export function useUndo(send: (fields: RequestFields) => void) {
   const [steps, setSteps] = useState<Step[]>([])
   const note = (step: Step) => setSteps((before) => [...before, step])
-  const strike = (id: string) => {
-    send({ intent: 'strike', id })
+  const strike = (id: string, why = '') => {
+    send({ intent: 'strike', id, ...(why !== '' && { why }) })
     note({ kind: 'struck', id })
   }
   const restore = (id: string) => {
@@ -24,7 +27,7 @@ export function useUndo(send: (fields: RequestFields) => void) {
     const last = steps.at(-1)
     if (!last) return undefined
     setSteps((before) => before.slice(0, -1))
-    send({ intent: last.kind === 'struck' ? 'restore' : 'strike', id: last.id })
+    send(last.kind === 'struck' ? { intent: 'restore', id: last.id } : { intent: 'strike', id: last.id, why: undone })
     return last.kind === 'struck' ? 'The reading is back.' : 'The reading is struck.'
   }
   return { strike, restore, undo, noteTaken: (id: string) => note({ kind: 'taken', id }) }

@@ -19,7 +19,7 @@ const column = (name: string, more: Partial<ColumnHead> = {}): ColumnHead => ({
   completeness: 1,
   findings: 0,
   fatalFaults: [],
-  faultySpecimens: 0,
+  faultCount: { found: 0, lookedAt: 0 },
   misfits: [],
   score: { value: 50, low: 50, high: 50, coverage: 1, fatalFault: undefined },
   ...more,

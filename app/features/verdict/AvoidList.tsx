@@ -25,7 +25,8 @@ function reasonToAvoid({ excluded, score }: EvaluatedRevision, column: ColumnHea
   return `${faults}; capped at ${fatalFaultCap} whatever else is good. ${patternText(column)}`
 }
 
-function patternText({ specimens, faultySpecimens }: ColumnHead): string {
-  if (specimens === 1) return 'Open a second specimen before it is published as a pattern.'
-  return `${faultySpecimens} of ${specimens} specimens show it${faultySpecimens > 1 ? ': worse than one alone' : ''}.`
+function patternText({ specimens, faultCount: { found, lookedAt } }: ColumnHead): string {
+  if (lookedAt < 2) return 'Open a second specimen before it is published as a pattern.'
+  const opened = specimens > lookedAt ? `, ${specimens} opened` : ''
+  return `Found in ${found} of the ${lookedAt} looked at${opened}${found > 1 ? ': worse than one alone' : ''}.`
 }

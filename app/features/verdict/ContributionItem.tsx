@@ -6,7 +6,7 @@ import { Small } from '#app/ui/layout.tsx'
 
 /** A contribution as a sentence that links to what it rests on. */
 export function ContributionItem({ contribution, query }: { contribution: Contribution; query: string }) {
-  const { criterion, group, gain, first, second } = contribution
+  const { criterion, group, gain, first, second, byLook } = contribution
   const { application } = useLineup()
   return (
     <li>
@@ -16,7 +16,8 @@ export function ContributionItem({ contribution, query }: { contribution: Contri
       </Link>{' '}
       <Small>
         ({gain >= 0 ? '+' : '−'}
-        {Math.abs(gain).toFixed(1)})
+        {Math.abs(gain).toFixed(1)}
+        {byLook && ', by the look of it'})
       </Small>
     </li>
   )

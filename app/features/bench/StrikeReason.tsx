@@ -1,0 +1,45 @@
+import { useState, type FormEvent } from 'react'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Row, Stack } from '#app/ui/layout.tsx'
+
+interface Props {
+  /** What is struck, in words. */
+  words: string
+  onStrike: (why: string) => void
+  onLeave: () => void
+}
+
+/** Asks why a reading is struck that ends the discussion of a filter. */
+export function StrikeReason({ words, onStrike, onLeave }: Props) {
+  const [why, setWhy] = useState('')
+  const [isMissing, setIsMissing] = useState(false)
+  const strike = (event: FormEvent) => {
+    event.preventDefault()
+    if (why.trim() === '') setIsMissing(true)
+    else onStrike(why.trim())
+  }
+  return (
+    <form onSubmit={strike} style={{ gridColumn: '1 / -1', paddingBottom: 10 }}>
+      <Stack $gap={6}>
+        <label htmlFor="strike-reason">Why is “{words}” struck? It ends the discussion of this filter.</label>
+        <InputBox
+          id="strike-reason"
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+          maxLength={200}
+          aria-invalid={isMissing}
+          autoFocus
+        />
+        <ErrorText role="alert">{isMissing && 'Say why, in a few words.'}</ErrorText>
+        <Row $gap={8}>
+          <Button type="submit">Strike it</Button>
+          <Button $kind="quiet" onPress={onLeave}>
+            Leave it
+          </Button>
+        </Row>
+      </Stack>
+    </form>
+  )
+}
