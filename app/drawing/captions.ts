@@ -13,6 +13,7 @@ export function partCaptions(known: ResolvedValues): Record<DrawnPart, string> {
     return value === undefined ? '' : formatQuantity(value, 'mm', decimals)
   }
   const inlets = known.get('plate.inlets')?.openings?.groups
+  const holes = inlets && countOpenings(inlets)
   const threads = known.get('thread.turns')?.number?.value
   const pleats = known.get('pleats.count')?.number?.value
   const caps = answer('caps.material')
@@ -21,7 +22,7 @@ export function partCaptions(known: ResolvedValues): Record<DrawnPart, string> {
     plate: joined(
       text('thread.designation'),
       threads !== undefined && `${String(threads).replace('.5', '½')} threads`,
-      inlets && `${countOpenings(inlets)} holes`,
+      holes !== undefined && `${holes} holes`,
     ),
     gasket: joined(answer('gasket.material'), millimetres('gasket.thickness')),
     oring: joined(answer('oring.material'), millimetres('oring.section')),

@@ -1,5 +1,6 @@
 import type { Evidence } from '#core/catalogue/index.ts'
 import type { OpeningGroup } from '#core/teardown/openings.ts'
+import { mergeOpenings } from '#core/teardown/said-openings.ts'
 import { areTied, type MeasuredValue } from './difference.ts'
 import type { SpreadSource } from './unit-spread.ts'
 
@@ -63,7 +64,8 @@ export const isKnown = (cell: Cell): cell is NumberCell | WordsCell | OpeningsCe
 export const isInferred = (cell: Cell): boolean => isKnown(cell) && cell.evidence === 'inferred'
 
 /**
- * Whether two known cells say the same: numbers that are tied, words or openings that are equal.
+ * Whether two known cells say the same: numbers that are tied, words that are equal, openings that do not differ in
+ * what is known of both.
  *
  * @param among so many numbers of the row are compared with each other
  * @example areEquivalent({ state: 'missing' }, { state: 'missing' }) // => false
@@ -71,5 +73,5 @@ export const isInferred = (cell: Cell): boolean => isKnown(cell) && cell.evidenc
 export function areEquivalent(a: Cell, b: Cell, among = 2): boolean {
   if (a.state === 'number' && b.state === 'number') return areTied(a, b, among)
   if (a.state === 'words' && b.state === 'words') return a.text === b.text
-  return a.state === 'openings' && b.state === 'openings' && JSON.stringify(a.groups) === JSON.stringify(b.groups)
+  return a.state === 'openings' && b.state === 'openings' && mergeOpenings(a.groups, b.groups).agree
 }

@@ -134,9 +134,9 @@ function nudged(input: ResolvedValue): ResolvedValue | undefined {
   const { kind } = characteristicOf(input.key)
   if (kind === 'quantity' && input.number) return { ...input, number: scaled(input.number, 1 + nudge) }
   if (kind !== 'openings' || !input.openings) return undefined
-  const groups = input.openings.groups.map(({ count, width, length }) => ({
-    count,
-    width: width * (1 + nudge),
+  const groups = input.openings.groups.map(({ width, length, ...group }) => ({
+    ...group,
+    ...(width !== undefined && { width: width * (1 + nudge) }),
     ...(length !== undefined && { length: length * (1 + nudge) }),
   }))
   return { ...input, openings: { ...input.openings, groups } }

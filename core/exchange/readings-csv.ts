@@ -13,7 +13,7 @@ import { clip } from '#core/quantity/number.ts'
 import { checkPlausible } from '#core/quantity/plausible.ts'
 import { siSymbolOf } from '#core/quantity/units.ts'
 import { parseEntry, type EntryValue } from '#core/teardown/entry.ts'
-import type { OpeningGroup } from '#core/teardown/openings.ts'
+import { sizedGroups, writeOpenings, type OpeningGroup } from '#core/teardown/openings.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { unescapeFormula } from './csv.ts'
 
@@ -93,10 +93,11 @@ export function readingRow(path: SpecimenPath, reading: Reading, instrument: str
   }
 }
 
+/** Sizes in metres; what was not measured in words. */
 const groupsText = (groups: readonly OpeningGroup[]): string =>
-  groups
-    .map(({ count, width, length }) => [count, width, ...(length === undefined ? [] : [length])].join(' x '))
-    .join('; ')
+  sizedGroups(groups)
+    ?.map(({ count, width, length }) => [count, width, ...(length === undefined ? [] : [length])].join(' x '))
+    .join('; ') ?? writeOpenings(groups, String)
 
 /** A reading of a file: its specimen and its instrument are known by their names. */
 export interface ImportedReading extends Omit<Reading, 'id' | 'specimenId' | 'instrumentId'> {

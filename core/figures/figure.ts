@@ -11,6 +11,7 @@ import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import type { ResolvedValues, ResolvedValue } from '#core/teardown/resolve.ts'
 import { requirementLabels, type ApplicationRequirements } from './application-requirements.ts'
 import { openingsArea } from './openings-area.ts'
+import { sizedGroups } from '#core/teardown/openings.ts'
 import { parseThread, type Thread } from '#core/quantity/thread.ts'
 
 /** Inputs of a figure, looked up by characteristic. */
@@ -85,7 +86,7 @@ export function computeFigure(
   requirements: ApplicationRequirements = {},
 ): FigureResult {
   const needs = figure.needs.filter((key) => values.has(key) || !notApplicableReason(characteristicOf(key), values))
-  const missing = needs.filter((key) => !values.has(key))
+  const missing = needs.filter((key) => !isComplete(values.get(key)))
   const unsaid = (figure.requirements ?? [])
     .filter((key) => requirements[key] === undefined)
     .map((key) => requirementLabels[key])
@@ -111,6 +112,10 @@ export function computeFigure(
   }
 }
 
+/** Openings that were only counted, or only measured, are not enough. */
+const isComplete = (value: ResolvedValue | undefined): boolean =>
+  value !== undefined && (value.openings === undefined || sizedGroups(value.openings.groups) !== undefined)
+
 function inputsFrom(values: ResolvedValues, requirements: ApplicationRequirements): Inputs {
   const resolved = (key: string): ResolvedValue => {
     const value = values.get(key)
@@ -124,7 +129,8 @@ function inputsFrom(values: ResolvedValues, requirements: ApplicationRequirement
       values.has(key) && !notApplicableReason(characteristicOf(key), values) ? number(key) : otherwise,
     openings: (key) => {
       const { openings, specimenId } = resolved(key)
-      return openingsArea(expected(openings, key), `${specimenId}/${key}`)
+      const { groups, ...rest } = expected(openings, key)
+      return openingsArea({ ...rest, groups: expected(sizedGroups(groups), key) }, `${specimenId}/${key}`)
     },
     answer: (key) => expected(resolved(key).text, key),
     answerIf: (key) => values.get(key)?.text,

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { OpeningGroup } from '#core/teardown/openings.ts'
+import type { SizedGroup } from '#core/teardown/openings.ts'
 import { describe, expect, test } from 'vitest'
 import { fromSI, toSI } from '#core/quantity/convert.ts'
 import { exactly, standardUncertainty, uncertain } from '#core/quantity/uncertain.ts'
@@ -16,7 +16,7 @@ import { minorDiameter, parseThread } from '#core/quantity/thread.ts'
 
 const inch = (number: number) => exactly(toSI(number, 'in'))
 const mm = (number: number) => exactly(number / 1000)
-const exactOpenings = (group: OpeningGroup) => ({
+const exactOpenings = (group: SizedGroup) => ({
   groups: [group],
   standardUncertainty: 0,
   instrumentError: exactly(0),

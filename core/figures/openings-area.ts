@@ -1,3 +1,4 @@
+import type { SizedGroup } from '#core/teardown/openings.ts'
 import type { ResolvedOpenings } from '#core/teardown/resolve.ts'
 import { exactly, minus, plus, scaled, times, uncertain, type Uncertain } from '#core/quantity/uncertain.ts'
 
@@ -18,7 +19,7 @@ import { exactly, minus, plus, scaled, times, uncertain, type Uncertain } from '
  *   .value // => 0.0002092
  */
 export function openingsArea(
-  { groups, standardUncertainty: u, instrumentError }: ResolvedOpenings,
+  { groups, standardUncertainty: u, instrumentError }: Omit<ResolvedOpenings, 'groups'> & { groups: SizedGroup[] },
   source: string,
 ): Uncertain {
   const size = (value: number, name: string) => plus(uncertain(value, u, `${source}#${name}`), instrumentError)

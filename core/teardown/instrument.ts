@@ -146,9 +146,9 @@ export function subtractZeroOffset(value: EntryValue, zero: number): EntryValue 
     ...value,
     ...(value.number !== undefined && { number: less(value.number) }),
     ...(value.groups && {
-      groups: value.groups.map(({ count, width, length }) => ({
-        count,
-        width: less(width),
+      groups: value.groups.map(({ width, length, ...group }) => ({
+        ...group,
+        ...(width !== undefined && { width: less(width) }),
         ...(length !== undefined && { length: less(length) }),
       })),
     }),

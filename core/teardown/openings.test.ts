@@ -14,7 +14,7 @@ const tenths = (text: string, unit = 'mm') => {
   if (!read.ok) throw new Error(read.problem.message)
   return read.value.groups.map(({ count, width, length }) => [
     count,
-    Number((width * 1000).toFixed(4)),
+    Number(((width ?? NaN) * 1000).toFixed(4)),
     ...(length === undefined ? [] : [Number((length * 1000).toFixed(4))]),
   ])
 }
@@ -72,9 +72,10 @@ describe('what cannot be read', () => {
     ['  ', 'empty', 'Type the holes first, such as 7 x 5.8, 1 x 8.2.'],
     ['9'.repeat(201), 'too-long', 'That is too long for a list of holes. Put remarks into the note.'],
     [
-      'seven',
+      'a few',
       'not-a-group',
-      '"seven" is no group of holes. Write count x diameter, such as 7 x 5.8; for slots count x width x length.',
+      '"a few" is no group of holes. Write count x diameter, such as 7 x 5.8; for slots count x width x length; ' +
+        'without sizes 8 holes, all alike.',
     ],
     ['0 x 5.8', 'zero-count', '"0 x 5.8" has zero holes. Leave that group out.'],
     [
@@ -93,7 +94,7 @@ describe('what cannot be read', () => {
   })
 
   test('200 characters are not too many, as far as length goes', () => {
-    expect(problemOf('9'.repeat(200)).code).toBe('not-a-group')
+    expect(problemOf('9'.repeat(200)).code).toBe('too-many')
   })
 
   test.each(['mil', 'mils', 'MIL'])('7 x 250 %s: thou or millimetres?', (unit) => {

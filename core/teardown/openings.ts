@@ -3,14 +3,44 @@ import { fromSI, toSI } from '#core/quantity/convert.ts'
 import { formatFixed, formatNumber } from '#core/quantity/format.ts'
 import { clip, parseNumber } from '#core/quantity/number.ts'
 import { formatList } from '#core/quantity/format-list.ts'
+import { spellNumbers } from '#core/quantity/spoken-number.ts'
 import { findUnit, unitOf } from '#core/quantity/units.ts'
+import { parseOdd, parseUnsized } from './said-openings.ts'
 import type { OpeningsCharacteristic } from '#core/catalogue/index.ts'
 
-/** So many equal openings: round ones have a width alone, slots a length as well; metres. */
+/** How an opening stands out whose size was not measured. */
+export type OddSize = 'larger' | 'smaller' | 'odd'
+
+/** So many equal openings: round ones have a width alone, slots a length as well; metres. What was not told is absent. */
 export interface OpeningGroup {
+  count?: number
+  width?: number
+  length?: number
+  /** Not measured, but told to be longer than wide. */
+  slot?: boolean
+  /** Not measured, but told to be equal. */
+  alike?: boolean
+  odd?: OddSize
+}
+
+/** Openings of which number and size are known. */
+export interface SizedGroup {
   count: number
   width: number
   length?: number
+}
+
+/**
+ * Openings with number and size.
+ *
+ * @returns undefined when either is missing of any
+ * @example sizedGroups([{ count: 8 }]) // => undefined
+ */
+export function sizedGroups(groups: readonly OpeningGroup[]): SizedGroup[] | undefined {
+  const sized = groups.flatMap(({ count, width, length }): SizedGroup[] =>
+    count === undefined || width === undefined ? [] : [{ count, width, ...(length !== undefined && { length }) }],
+  )
+  return sized.length === groups.length ? sized : undefined
 }
 
 const between = /\s*(?:;|\n|\+|\band\b|,\s+|,$)\s*/
@@ -38,19 +68,41 @@ export function parseOpenings(
   const unread = whyUnreadable(typed)
   if (unread) return { ok: false, problem: unread }
 
-  const groups: TypedGroup[] = []
+  const unsized = parseUnsized(typed)
+  if (unsized) return checkedCount({ unit, groups: unsized }, typed, characteristic)
+
+  const groups: (TypedGroup | OpeningGroup)[] = []
   for (const piece of typed.split(between).filter(Boolean)) {
-    const parsed = parseGroup(piece, typed, characteristic)
+    const other = groups.length > 0 ? parseOdd(spellNumbers(piece)) : undefined
+    const parsed = other ? ok(other) : parseGroup(piece, typed, characteristic)
     if (!parsed.ok) return parsed
     groups.push(parsed.value)
   }
-  const commonUnit = groups.at(-1)?.unit ?? unit
-  return ok({ unit: commonUnit, groups: groups.map((group) => toOpeningGroup(group, commonUnit)) })
+  const commonUnit = groups.flatMap((one) => ('unit' in one ? one.unit : undefined) ?? []).at(-1) ?? unit
+  const read = groups.map((one) => ('sizes' in one ? toOpeningGroup(one, commonUnit) : one))
+  return checkedCount({ unit: commonUnit, groups: read }, typed, characteristic)
+}
+
+/** Openings of which there are neither none nor more than can be. */
+function checkedCount(
+  read: { unit: string; groups: OpeningGroup[] },
+  typed: string,
+  { most }: OpeningsCharacteristic,
+): Result<{ unit: string; groups: OpeningGroup[] }> {
+  const counts = read.groups.flatMap(({ count }) => count ?? [])
+  if (counts.includes(0)) return problem('zero-count', `"${clip(typed)}" has zero holes. Leave that group out.`)
+  const tooMany = counts.find((count) => count > most)
+  if (tooMany !== undefined)
+    return problem(
+      'too-many',
+      `${tooMany} holes is more than I can believe here (at most ${most}). Did you swap count and size?`,
+    )
+  return ok(read)
 }
 
 /** A group as it is typed: one size of a hole, two of a slot, in its own unit where it names one. */
 interface TypedGroup {
-  count: number
+  count?: number
   sizes: [number, number?]
   unit?: string
 }
@@ -58,8 +110,9 @@ interface TypedGroup {
 /** The longer side of a slot is its length, however it was typed. */
 function toOpeningGroup({ count, sizes: [one, other], unit }: TypedGroup, commonUnit: string): OpeningGroup {
   const si = (size: number) => toSI(size, unit ?? commonUnit)
-  if (other === undefined) return { count, width: si(one) }
-  return { count, width: si(Math.min(one, other)), length: si(Math.max(one, other)) }
+  const counted = count !== undefined && { count }
+  if (other === undefined) return { ...counted, width: si(one) }
+  return { ...counted, width: si(Math.min(one, other)), length: si(Math.max(one, other)) }
 }
 
 const commaBeforeGroup = /,(?=\d+\s*[x×*])/g
@@ -80,27 +133,28 @@ function whyUnreadable(typed: string): Problem | undefined {
   }
 }
 
-function parseGroup(piece: string, typed: string, { most, units }: OpeningsCharacteristic): Result<TypedGroup> {
-  const [, counted, rest = ''] = group.exec(piece) ?? []
-  if (counted === undefined)
+/** A size that was said without how many have it: not whole, or with its unit. */
+const sizeAlone = /^(?:holes? of |each )?((?=.*[.,/]|.*[a-z"])[\d.,/ ]*\d\s*[a-z"]*)$/i
+
+function parseGroup(piece: string, typed: string, { units }: OpeningsCharacteristic): Result<TypedGroup> {
+  const [, counted, sizesOfCount] = group.exec(piece) ?? []
+  const rest = sizesOfCount ?? sizeAlone.exec(piece)?.[1]
+  if (rest === undefined)
     return problem(
       'not-a-group',
       `"${clip(piece)}" is no group of holes. Write count x diameter, such as 7 x 5.8; for slots count x width x ` +
-        'length.',
-    )
-  const count = Number(counted)
-  if (count === 0) return problem('zero-count', `"${clip(piece)}" has zero holes. Leave that group out.`)
-  if (count > most)
-    return problem(
-      'too-many',
-      `${count} holes is more than I can believe here (at most ${most}). Did you swap count and size?`,
+        'length; without sizes 8 holes, all alike.',
     )
   const tail = unitTail.exec(rest)
   const unit = parseUnit(tail?.[1] ?? '', typed, units)
   if (!unit.ok) return unit
   const sizes = parseSizes(tail ? rest.slice(0, tail.index) : rest, piece)
   if (!sizes.ok) return sizes
-  return ok({ count, sizes: sizes.value, ...(unit.value !== undefined && { unit: unit.value }) })
+  return ok({
+    ...(counted !== undefined && { count: Number(counted) }),
+    sizes: sizes.value,
+    ...(unit.value !== undefined && { unit: unit.value }),
+  })
 }
 
 /** A unit behind the sizes; an x that parts two of them is none. */
@@ -148,15 +202,16 @@ export function checkOpenings(
   insist: boolean,
 ): Result<{ unit: string; groups: OpeningGroup[] }> {
   const [low, high] = characteristic.plausible
-  const outside = (factor: number) => read.groups.find(({ width }) => width * factor < low || width * factor > high)
+  const widths = read.groups.flatMap(({ width }) => width ?? [])
+  const outside = (factor: number) => widths.find((width) => width * factor < low || width * factor > high)
   const odd = outside(1)
-  if (!odd) return ok(read)
+  if (odd === undefined) return ok(read)
   const scale = unitOf(read.unit).factor
   const offers: Suggestion[] = characteristic.units
-    .filter((other) => other !== read.unit && !outside(unitOf(other).factor / scale))
+    .filter((other) => other !== read.unit && outside(unitOf(other).factor / scale) === undefined)
     .map((other) => ({ text: `${formatOpenings(read.groups, read.unit, false)} ${other}`, label: other }))
-  const size = `${formatNumber(fromSI(odd.width, read.unit), 4)} ${read.unit}`
-  const absurd = odd.width < low / 4 || odd.width > high * 4
+  const size = `${formatNumber(fromSI(odd, read.unit), 4)} ${read.unit}`
+  const absurd = odd < low / 4 || odd > high * 4
   if (insist && !absurd) return ok(read)
   const message =
     `${size} is ${absurd ? 'impossible' : 'unusual'} for one of these openings: they run from ` +
@@ -174,20 +229,41 @@ export function checkOpenings(
  * @example formatOpenings([{ count: 7, width: 0.0058 }], 'mm') // => '7 × 5.8 mm'
  */
 export function formatOpenings(groups: readonly OpeningGroup[], unit: string, named = true): string {
-  const size = (si: number) =>
-    unit === 'mm' ? formatFixed(fromSI(si, unit), 1) : formatFixed(fromSI(si, unit), unitOf(unit).decimals)
-  const said = groups
-    .map(({ count, width, length }) =>
-      [String(count), size(width), ...(length === undefined ? [] : [size(length)])].join(' × '),
-    )
-    .join(', ')
-  return named ? `${said} ${unit}` : said
+  const decimals = unit === 'mm' ? 1 : unitOf(unit).decimals
+  const said = writeOpenings(groups, (si) => formatFixed(fromSI(si, unit), decimals))
+  return named && groups.some(({ width }) => width !== undefined) ? `${said} ${unit}` : said
+}
+
+/**
+ * Groups as they can be read again.
+ *
+ * @param size how a size is written, from metres
+ * @example writeOpenings([{ count: 5 }, { count: 1, odd: 'larger' }], String) // => '6 holes, 1 larger'
+ */
+export function writeOpenings(groups: readonly OpeningGroup[], size: (si: number) => string): string {
+  const isSized = groups.some(({ width }) => width !== undefined)
+  const [first, ...others] = groups
+  const whole = groups.length > 1 && !isSized ? countOpenings(groups) : undefined
+  const all = whole === undefined ? (first ?? {}) : { ...first, count: whole }
+  return [all, ...others].map((group) => formatGroup(group, size)).join(', ')
+}
+
+function formatGroup({ count, width, length, slot, alike, odd }: OpeningGroup, size: (si: number) => string): string {
+  if (width !== undefined) {
+    const sizes = [size(width), ...(length === undefined ? [] : [size(length)])].join(' × ')
+    return count === undefined ? `holes of ${sizes}` : `${count} × ${sizes}`
+  }
+  if (odd) return `${count ?? 1} ${odd}`
+  return [`${count ?? ''} ${slot ? 'slots' : 'holes'}`.trim(), ...(alike ? ['all alike'] : [])].join(', ')
 }
 
 /**
  * How many openings there are together.
  *
+ * @returns undefined when it is not told of all
  * @example countOpenings([{ count: 7, width: 0.0058 }, { count: 1, width: 0.0082 }]) // => 8
  */
-export const countOpenings = (groups: readonly OpeningGroup[]): number =>
-  groups.reduce((sum, { count }) => sum + count, 0)
+export function countOpenings(groups: readonly OpeningGroup[]): number | undefined {
+  const counts = groups.flatMap(({ count }) => count ?? [])
+  return counts.length === groups.length ? counts.reduce((sum, count) => sum + count, 0) : undefined
+}

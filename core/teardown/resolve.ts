@@ -35,6 +35,7 @@ import {
 import { groupBy } from '#core/group-by.ts'
 import type { OpeningGroup } from './openings.ts'
 import type { Reading } from './reading.ts'
+import { mergeOpenings } from './said-openings.ts'
 
 /** What a characteristic of one specimen is, worked out from its readings. */
 export interface ResolvedValue {
@@ -139,7 +140,14 @@ function resolveCharacteristic(
       }
     }
     case 'openings': {
-      const groups = latest.valueGroups ?? []
+      const [first, ...others] = used.map(({ valueGroups }) => valueGroups ?? [])
+      const { groups, agree } = others.reduce(
+        (merged, after) => {
+          const next = mergeOpenings(merged.groups, after)
+          return { groups: next.groups, agree: merged.agree && next.agree }
+        },
+        { groups: first ?? [], agree: true },
+      )
       const instrument = instrumentOf(latest, 'caliper', instruments)
       return {
         openings: {
@@ -147,7 +155,7 @@ function resolveCharacteristic(
           standardUncertainty: repeatPrior(instrument).deviation,
           instrumentError: instrumentError(instrument, groups[0]?.width ?? 0, instrumentSource(instrument, latest)),
         },
-        disagree: used.some(({ valueGroups }) => JSON.stringify(valueGroups) !== JSON.stringify(latest.valueGroups)),
+        disagree: !agree,
       }
     }
     case 'fault': {

@@ -26,8 +26,9 @@ export function PlateFace({ data, scale }: ShapeProps) {
       )}
       {spread(plate.inlets).map((hole, index, all) => {
         const angle = (index / all.length) * 360 - 90
-        const width = hole.width * 1000
-        const length = (hole.length ?? hole.width) * 1000
+        const isMeasured = hole.width !== undefined
+        const width = 1000 * (hole.width ?? ghostWidths[hole.odd ?? 'odd'])
+        const length = 1000 * (hole.length ?? width / 1000) * (hole.slot && !isMeasured ? 1.6 : 1)
         return (
           <rect
             key={index}
@@ -37,7 +38,7 @@ export function PlateFace({ data, scale }: ShapeProps) {
             width={width}
             height={length}
             rx={width / 2}
-            {...outlined(states.plate.known, scale, palette.hole)}
+            {...outlined(states.plate.known && isMeasured, scale, palette.hole)}
           />
         )
       })}
@@ -45,8 +46,14 @@ export function PlateFace({ data, scale }: ShapeProps) {
   )
 }
 
+/** Openings that were not measured are drawn as ghosts of an ordinary size, metres. */
+const ghostWidths = { larger: 0.0085, smaller: 0.0045, odd: 0.0065 }
+/** So many are drawn where nobody counted them. */
+const uncounted = 6
+
 function spread(groups: OpeningGroup[]): OpeningGroup[] {
-  const sorted = [...groups].sort((a, b) => b.count - a.count)
+  const counted = groups.map((group) => ({ ...group, count: group.count ?? (group.odd ? 1 : uncounted) }))
+  const sorted = counted.sort((a, b) => b.count - a.count)
   const [most, ...odd] = sorted
   if (!most) return []
   const ring: OpeningGroup[] = Array.from({ length: Math.min(most.count, 60) }, () => most)

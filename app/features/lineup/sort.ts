@@ -51,7 +51,7 @@ function sortKey(column: ColumnHead, cell: Cell | undefined, by: string, pointsO
   if (cell.state === 'number') return cell.value
   if (cell.state === 'words') return pointsOf(by, cell) ?? cell.text
   return cell.state === 'openings'
-    ? cell.groups.reduce((sum, { count, width }) => sum + count * width ** 2, 0)
+    ? cell.groups.reduce((sum, { count, width }) => sum + (count ?? 0) * (width ?? 0) ** 2, 0)
     : undefined
 }
 
