@@ -1,5 +1,5 @@
 import { catalogue, type IrreversibleStepKey } from '#core/catalogue/index.ts'
-import type { OpeningGroup } from '#core/teardown/openings.ts'
+import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'

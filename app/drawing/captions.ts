@@ -1,6 +1,6 @@
 import { characteristicOf, optionsOf } from '#core/catalogue/index.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
-import { countOpenings } from '#core/teardown/openings.ts'
+import { countOpenings } from '#core/teardown/opening-groups.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import type { DrawnPart } from './drawn-part.ts'
 

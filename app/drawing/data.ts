@@ -1,5 +1,5 @@
 import { characteristicOf, type FilterForm, type FilterPartKey } from '#core/catalogue/index.ts'
-import type { OpeningGroup } from '#core/teardown/openings.ts'
+import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { partCaptions } from './captions.ts'
 import type { DrawnPart } from './drawn-part.ts'

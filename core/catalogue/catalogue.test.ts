@@ -41,9 +41,18 @@ describe('the one list', () => {
     }
     if (c.kind === 'quantity') {
       for (const symbol of [...c.units, c.imperial]) expect(unitOf(symbol).dimension).toBe(c.dimension)
-      expect(assumedInstruments[defaultInstrumentKind(c)!].resolution).toBeGreaterThan(0)
+      const kind = defaultInstrumentKind(c)
+      if (kind) expect(assumedInstruments[kind].resolution).toBeGreaterThan(0)
+      else expect(c.allowance).toBeGreaterThan(0)
     }
     if (c.kind === 'grade') expect(c.anchors.length).toBe(5)
+  })
+
+  test('what tells a figure tells one that is worked out, in its dimension', () => {
+    const telling = catalogue.filter((c) => c.kind === 'quantity' && c.figure !== undefined)
+    expect(telling.length).toBeGreaterThan(3)
+    for (const c of telling)
+      if (c.kind === 'quantity') expect(figures.find(({ key }) => key === c.figure)?.dimension).toBe(c.dimension)
   })
 
   test('a point of no return lies behind the station of what is lost by it', () => {

@@ -57,6 +57,10 @@ export interface QuantityCharacteristic extends Common {
    * no instrument takes away. Common practice, no published source.
    */
   definitionalUncertainty?: number
+  /** Key of the figure that it tells as such. */
+  figure?: string
+  /** Share by which a value may be off that was told as such, ± as a limit. */
+  allowance?: number
 }
 
 export interface CountCharacteristic extends Common {

@@ -8,6 +8,7 @@ import { mediaCharacteristics } from './media.ts'
 import { outsideCartridgeCharacteristics } from './outside-cartridge.ts'
 import { outsideSpinOnCharacteristics } from './outside-spin-on.ts'
 import { springAndBypassCharacteristics } from './spring-and-bypass.ts'
+import { toldFigureCharacteristics } from './told-figures.ts'
 import { valveAndCanCharacteristics } from './valve-and-can.ts'
 
 export * from './cautions.ts'
@@ -24,6 +25,7 @@ export * from './synonyms.ts'
  */
 export const catalogue: readonly Characteristic[] = [
   ...boxCharacteristics,
+  ...toldFigureCharacteristics,
   ...outsideSpinOnCharacteristics,
   ...outsideCartridgeCharacteristics,
   ...firstLookCharacteristics,
@@ -35,6 +37,20 @@ export const catalogue: readonly Characteristic[] = [
 ]
 
 const byKey = new Map(catalogue.map((characteristic) => [characteristic.key, characteristic]))
+
+const tellingFigure = new Map(
+  catalogue.flatMap((one): [string, Characteristic][] =>
+    one.kind === 'quantity' && one.figure !== undefined ? [[one.figure, one]] : [],
+  ),
+)
+
+/**
+ * The characteristic by which a figure is told as such, without what it is worked out from.
+ *
+ * @param figure its key
+ * @example toldFigure('media.area')?.key // => 'told.media.area'
+ */
+export const toldFigure = (figure: string): Characteristic | undefined => tellingFigure.get(figure)
 
 /**
  * The characteristic with this key, if there is one.

@@ -1,5 +1,5 @@
 import type { Evidence } from '#core/catalogue/index.ts'
-import type { OpeningGroup } from '#core/teardown/openings.ts'
+import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import { mergeOpenings } from '#core/teardown/said-openings.ts'
 import { areTied, type MeasuredValue } from './difference.ts'
 import type { SpreadSource } from './unit-spread.ts'

@@ -102,7 +102,7 @@ export function figureCell(figure: Figure, { specimens }: RevisionColumn, librar
       found.map(({ result }) => result.number),
       library,
       !hasNoRelativeSpread(figure),
-      sensitivityOf(figure, first.result.number.value, first.assessment),
+      first.result.isTold ? 1 : sensitivityOf(figure, first.result.number.value, first.assessment),
     ),
     evidence: weakest(found.map(({ result }) => result.evidence)),
     specimen: first.id,

@@ -1,6 +1,6 @@
 import { characteristicOf } from '#core/catalogue/index.ts'
 import { findFigure } from '#core/figures/index.ts'
-import { formatOpenings } from '#core/teardown/openings.ts'
+import { formatOpenings } from '#core/teardown/opening-groups.ts'
 import { displayUnit, formatValueNumber } from '#core/figures/format-value.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
 import type { Cell } from './cell.ts'

@@ -36,7 +36,8 @@ export type Spreads = ReadonlyMap<string, UnitSpread>
  * @param columns with their specimens
  * @param pointsOf a cell, by which best and worst are marked
  * @param spreads of the library
- * @returns rows in the order of the parts; rows that no column can have are left out
+ * @returns rows in the order of the parts; rows that no column can have are left out, and what was told of a figure as
+ *   such stands in the row of the figure
  * @example buildLineup([], () => undefined) // => []
  */
 export function buildLineup(
@@ -60,7 +61,7 @@ export function buildLineup(
   }
   const rows = [
     ...catalogue
-      .filter(applies)
+      .filter((one) => applies(one) && !(one.kind === 'quantity' && one.figure !== undefined))
       .map((one) => row(one, 'characteristic', (column) => characteristicCell(one, column, spreads.get(one.key)))),
     ...figures
       .filter(applies)

@@ -4,7 +4,7 @@ import type { UnitSystem } from '#core/quantity/units.ts'
 import type { Cell } from '#core/compare/cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { findFigure } from '#core/figures/index.ts'
-import { formatOpenings } from '#core/teardown/openings.ts'
+import { formatOpenings } from '#core/teardown/opening-groups.ts'
 import { formatCsv } from './csv.ts'
 
 export interface LineupColumn {

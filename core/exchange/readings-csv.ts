@@ -13,7 +13,7 @@ import { clip } from '#core/quantity/number.ts'
 import { checkPlausible } from '#core/quantity/plausible.ts'
 import { siSymbolOf } from '#core/quantity/units.ts'
 import { parseEntry, type EntryValue } from '#core/teardown/entry.ts'
-import { sizedGroups, writeOpenings, type OpeningGroup } from '#core/teardown/openings.ts'
+import { sizedGroups, writeOpenings, type OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { unescapeFormula } from './csv.ts'
 

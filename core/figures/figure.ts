@@ -1,6 +1,7 @@
 import {
   characteristicOf,
   evidenceRank,
+  toldFigure,
   type Evidence,
   type FilterForm,
   type FilterPartKey,
@@ -11,7 +12,7 @@ import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import type { ResolvedValues, ResolvedValue } from '#core/teardown/resolve.ts'
 import { requirementLabels, type ApplicationRequirements } from './application-requirements.ts'
 import { openingsArea } from './openings-area.ts'
-import { sizedGroups } from '#core/teardown/openings.ts'
+import { sizedGroups } from '#core/teardown/opening-groups.ts'
 import { parseThread, type Thread } from '#core/quantity/thread.ts'
 
 /** Inputs of a figure, looked up by characteristic. */
@@ -63,16 +64,29 @@ export interface Figure {
 }
 
 export type FigureResult =
-  | { key: string; state: 'known'; number: Uncertain; evidence: Evidence; inputs: ResolvedValue[]; remark?: string }
+  | KnownFigure
   | { key: string; state: 'missing'; missing: string[]; unsaid: string[] }
   | { key: string; state: 'impossible'; message: string; inputs: ResolvedValue[] }
   | { key: string; state: 'not-applicable'; reason: string }
+
+interface KnownFigure {
+  key: string
+  state: 'known'
+  number: Uncertain
+  evidence: Evidence
+  inputs: ResolvedValue[]
+  remark?: string
+  /** It was told as such, not worked out. */
+  isTold?: boolean
+  /** What was told as such, beside what was worked out. */
+  told?: Uncertain
+}
 
 /** An input that this filter cannot have. */
 class NotApplicable extends Error {}
 
 /**
- * Works out one figure of one specimen.
+ * One figure of one specimen: worked out, or as it was told where it cannot be worked out, or only from weaker evidence.
  *
  * The figure's evidence is the weakest among its inputs. A figure that cannot be (a strip narrower than
  * what was buried) says so instead of giving a number, and one that needs what the filter does not have
@@ -85,6 +99,28 @@ export function computeFigure(
   values: ResolvedValues,
   requirements: ApplicationRequirements = {},
 ): FigureResult {
+  const worked = workOut(figure, values, requirements)
+  const told = values.get(toldFigure(figure.key)?.key ?? '')
+  if (!told?.number || worked.state === 'not-applicable') return worked
+  const isSound = worked.state === 'known' && evidenceRank(worked.evidence) <= evidenceRank('observed')
+  if (worked.state === 'known' && (isSound || evidenceRank(worked.evidence) <= evidenceRank(told.evidence)))
+    return { ...worked, told: told.number }
+  if (worked.state === 'impossible') return worked
+  return {
+    key: figure.key,
+    state: 'known',
+    number: told.number,
+    evidence: told.evidence,
+    inputs: [told],
+    isTold: true,
+    remark:
+      worked.state === 'known'
+        ? 'As it was told: what comes out of the readings rests on weaker evidence.'
+        : 'As it was told, not worked out.',
+  }
+}
+
+function workOut(figure: Figure, values: ResolvedValues, requirements: ApplicationRequirements): FigureResult {
   const needs = figure.needs.filter((key) => values.has(key) || !notApplicableReason(characteristicOf(key), values))
   const missing = needs.filter((key) => !isComplete(values.get(key)))
   const unsaid = (figure.requirements ?? [])

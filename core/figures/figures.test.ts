@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { SizedGroup } from '#core/teardown/openings.ts'
+import type { SizedGroup } from '#core/teardown/opening-groups.ts'
 import { describe, expect, test } from 'vitest'
 import { fromSI, toSI } from '#core/quantity/convert.ts'
 import { exactly, standardUncertainty, uncertain } from '#core/quantity/uncertain.ts'

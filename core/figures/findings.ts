@@ -7,17 +7,10 @@ import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { unaccountedWeightTolerance } from '#core/teardown/weights.ts'
 import type { ApplicationRequirements } from './application-requirements.ts'
 import type { FigureResult } from './figure.ts'
+import type { Finding } from './finding.ts'
+import { toldFindings } from './told-findings.ts'
 
-/** A contradiction among readings, with the one that is most likely wrong. */
-export interface Finding {
-  key: string
-  /** What does not fit, in the user's words, with its numbers. */
-  message: string
-  /** Characteristic that is most likely misread. */
-  culprit: string
-  /** Why that one, and what to do. */
-  advice: string
-}
+export type { Finding } from './finding.ts'
 
 type Figures = ReadonlyMap<string, FigureResult>
 
@@ -56,6 +49,7 @@ export function findFindings(
     ...stripFindings(values, figures),
     ...bypassFindings(values, figures, requirements),
     ...repeatFindings(values),
+    ...toldFindings(figures),
   ]
 }
 

@@ -2,7 +2,7 @@ import { optionsOf, type Characteristic } from '#core/catalogue/index.ts'
 import type { Figure } from './index.ts'
 import { formatFixed, formatQuantity, formatUncertain } from '#core/quantity/format.ts'
 import { unitOf, type UnitSystem } from '#core/quantity/units.ts'
-import { formatOpenings, type OpeningGroup } from '#core/teardown/openings.ts'
+import { formatOpenings, type OpeningGroup } from '#core/teardown/opening-groups.ts'
 
 const isFigure = (of: Characteristic | Figure): of is Figure => 'compute' in of
 

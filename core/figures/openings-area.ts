@@ -1,4 +1,4 @@
-import type { SizedGroup } from '#core/teardown/openings.ts'
+import type { SizedGroup } from '#core/teardown/opening-groups.ts'
 import type { ResolvedOpenings } from '#core/teardown/resolve.ts'
 import { exactly, minus, plus, scaled, times, uncertain, type Uncertain } from '#core/quantity/uncertain.ts'
 

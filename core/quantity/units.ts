@@ -82,9 +82,9 @@ export const units: readonly Unit[] = [
   unit('temperatureDifference', 'Δ°F', 5 / 9, 0, []),
 
   unit('area', 'm²', 1, 3, ['m2', 'sq m']),
-  unit('area', 'cm²', 1e-4, 0, ['cm2', 'sq cm']),
-  unit('area', 'mm²', 1e-6, 0, ['mm2', 'sq mm']),
-  unit('area', 'in²', inch ** 2, 1, ['in2', 'sq in', 'square inches']),
+  unit('area', 'cm²', 1e-4, 0, ['cm2', 'sq cm', 'square centimetres', 'square cm']),
+  unit('area', 'mm²', 1e-6, 0, ['mm2', 'sq mm', 'square millimetres', 'square mm']),
+  unit('area', 'in²', inch ** 2, 1, ['in2', 'sq in', 'square inches', 'square inch']),
 
   unit('arealDensity', 'kg/m²', 1, 3, ['kg/m2']),
   unit('arealDensity', 'g/m²', 0.001, 0, ['g/m2', 'gsm']),

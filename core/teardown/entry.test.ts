@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { catalogue, characteristicOf, optionsOf, type CountCharacteristic } from '#core/catalogue/index.ts'
 import { parseEntry, type EntryText } from './entry.ts'
-import { formatOpenings } from './openings.ts'
+import { formatOpenings } from './opening-groups.ts'
 
 const read = (key: string, text: string, more: Partial<EntryText> = {}) =>
   parseEntry(characteristicOf(key), { text, ...more })

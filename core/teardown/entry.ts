@@ -12,7 +12,8 @@ import { formatNumber } from '#core/quantity/format.ts'
 import { clip, parseNumber } from '#core/quantity/number.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
 import { checkPlausible } from '#core/quantity/plausible.ts'
-import { checkOpenings, parseOpenings, type OpeningGroup } from './openings.ts'
+import type { OpeningGroup } from './opening-groups.ts'
+import { checkOpenings, parseOpenings } from './openings.ts'
 
 /** What an entry means: one of number (SI, count or grade), text (answer, words, designation) or groups. */
 export interface EntryValue {

@@ -111,6 +111,12 @@ const byMicrometer = new Set(['media.thickness', 'can.wall', 'bypass.wire'])
 export function defaultInstrumentKind(characteristic: Characteristic): InstrumentKind | undefined {
   if (characteristic.kind === 'openings') return 'caliper'
   if (characteristic.kind !== 'quantity') return undefined
+  if (
+    characteristic.dimension !== 'length' &&
+    characteristic.dimension !== 'mass' &&
+    characteristic.dimension !== 'pressure'
+  )
+    return undefined
   if (characteristic.dimension === 'mass') return 'scale'
   if (characteristic.dimension === 'pressure') return 'gauge'
   if (byMicrometer.has(characteristic.key)) return 'micrometer'

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { characteristicOf, type OpeningsCharacteristic } from '#core/catalogue/index.ts'
-import { checkOpenings, countOpenings, formatOpenings, parseOpenings } from './openings.ts'
+import { countOpenings, formatOpenings } from './opening-groups.ts'
+import { checkOpenings, parseOpenings } from './openings.ts'
 
 const inlets = characteristicOf('plate.inlets') as OpeningsCharacteristic
 const parse = (text: string, unit = 'mm') => parseOpenings(text, unit, inlets)

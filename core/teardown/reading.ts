@@ -1,5 +1,5 @@
 import type { Characteristic, Evidence } from '#core/catalogue/index.ts'
-import type { OpeningGroup } from './openings.ts'
+import type { OpeningGroup } from './opening-groups.ts'
 
 /** One act of recording. Never changed but for being struck. */
 export interface Reading {

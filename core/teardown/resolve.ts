@@ -33,7 +33,7 @@ import {
   type InstrumentKind,
 } from './instrument.ts'
 import { groupBy } from '#core/group-by.ts'
-import type { OpeningGroup } from './openings.ts'
+import type { OpeningGroup } from './opening-groups.ts'
 import type { Reading } from './reading.ts'
 import { mergeOpenings } from './said-openings.ts'
 
@@ -79,7 +79,8 @@ export type ResolvedValues = ReadonlyMap<string, ResolvedValue>
  * flagged. Of answers, words and grades the latest holds; of a fault the worst, wherever it was seen, until that is
  * struck.
  *
- * What was said roughly ("about 300 g") counts, by its width, only while nothing was read sharply.
+ * What was said roughly ("about 300 g") counts, by its width, only while nothing was read sharply. A figure that was
+ * told as such is known to its stated allowance, however often it was told.
  *
  * Uncertainty: type A from repeats, type B from the instrument and from what the part gives in the hand
  * (rectangular); a count is exact when its repeats
@@ -127,6 +128,8 @@ function resolveCharacteristic(
     case 'quantity':
     case 'count': {
       const [first, ...others] = used.filter(({ valueHalf }) => !valueHalf)
+      if (characteristic.kind === 'quantity' && characteristic.allowance !== undefined)
+        return resolveTold(characteristic.allowance, used)
       if (!first) return resolveCoarse(used)
       return characteristic.kind === 'quantity'
         ? resolveQuantity(characteristic, [first, ...others], instruments)
@@ -203,6 +206,13 @@ function resolveCoarse(used: readonly [Reading, ...Reading[]]): Resolution {
   const whole = weights.reduce((sum, weight) => sum + weight, 0)
   const value = used.reduce((sum, reading, at) => sum + numberOf(reading) * (weights[at] ?? 0), 0) / whole
   return { number: uncertain(value, 1 / Math.sqrt(whole), `${sourceOf(used[0])}#said`) }
+}
+
+/** A figure that was told as such: the mean of what was said, with what it may be off by and the width it was said with. */
+function resolveTold(allowance: number, used: readonly [Reading, ...Reading[]]): Resolution {
+  const value = mean(used.map(numberOf))
+  const halves = used.map(({ valueHalf }) => Math.hypot(rectangular(allowance * value), rectangular(valueHalf ?? 0)))
+  return { number: uncertain(value, Math.min(...halves), `${sourceOf(used[0])}#told`) }
 }
 
 function resolveQuantity(

@@ -1,5 +1,5 @@
 import { spellNumbers } from '#core/quantity/spoken-number.ts'
-import { countOpenings, type OddSize, type OpeningGroup } from './openings.ts'
+import { countOpenings, type OddSize, type OpeningGroup } from './opening-groups.ts'
 
 const oddWords: Readonly<Record<string, OddSize>> = {
   larger: 'larger',

@@ -1,4 +1,4 @@
-import type { OpeningGroup } from '#core/teardown/openings.ts'
+import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import { colourOf, palette } from '../palette.ts'
 import { dashes, outlined, type ShapeProps } from './outline.ts'
 

@@ -1,5 +1,5 @@
 import { href, Link } from 'react-router'
-import { characteristicOf } from '#core/catalogue/index.ts'
+import { characteristicOf, toldFigure } from '#core/catalogue/index.ts'
 import type { UnitSpread } from '#core/compare/unit-spread.ts'
 import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
 import { findFigure, type Figure } from '#core/figures/index.ts'
@@ -86,18 +86,20 @@ function FigureValue({ figure, specimen, spread, result }: ValueProps) {
     case 'not-applicable':
       return <Caution>Not worked out here, since {result.reason}.</Caution>
     case 'missing':
-      return <StillToRecord missing={result.missing} unsaid={result.unsaid} specimen={specimen} />
+      return <StillToRecord figure={figure.key} missing={result.missing} unsaid={result.unsaid} specimen={specimen} />
   }
 }
 
 interface MissingProps {
+  figure: string
   missing: string[]
   /** What the application does not say yet. */
   unsaid: string[]
   specimen: Specimen
 }
 
-function StillToRecord({ missing, unsaid, specimen: { id, applicationId } }: MissingProps) {
+function StillToRecord({ figure, missing, unsaid, specimen: { id, applicationId } }: MissingProps) {
+  const told = toldFigure(figure)
   return (
     <Caution>
       Not known yet. Still to record:{' '}
@@ -112,6 +114,13 @@ function StillToRecord({ missing, unsaid, specimen: { id, applicationId } }: Mis
         <Link to={href('/lineups/:application/edit', { application: applicationId })}>{unsaid.join(', ')}</Link>
       )}
       .
+      {told && (
+        <>
+          {' '}
+          Was it told as such?{' '}
+          <Link to={`${href('/bench/:specimen', { specimen: id })}?at=${told.key}`}>Enter it directly</Link>.
+        </>
+      )}
     </Caution>
   )
 }
