@@ -87,8 +87,22 @@ export const mediaCharacteristics: Characteristic[] = [
     plausible: range.g(3, 300),
     typical: range.g(17, 28),
     label: 'Media weight',
-    how: 'The whole strip, dry, glue trimmed off or weighed with it: say so in a note.',
+    how: 'The whole strip, dry; what is weighed along with it is said at the next reading.',
     why: 'Weight per area catches a wrong length.',
+  },
+  {
+    ...media,
+    key: 'media.with',
+    kind: 'choice',
+    extra: true,
+    label: 'On the scale with the media',
+    how: 'What could not be taken off the strip before it was weighed.',
+    why: 'Mesh and glue weigh as much as the media: what looks like a contradiction is none then.',
+    options: [
+      { value: 'alone', label: 'Nothing', description: 'The strip alone, glue trimmed off.' },
+      { value: 'mesh', label: 'Its mesh', description: 'Wire or plastic mesh was left on the strip.' },
+      { value: 'glue', label: 'Glue or caps', description: 'Edges in glue, or an end cap, were left on it.' },
+    ],
   },
   {
     ...media,

@@ -59,6 +59,7 @@ const synonyms: Readonly<Record<string, readonly string[]>> = {
   'told.core.area': ['core area', 'tube area'],
   'told.pleat.depth': ['pleat depth', 'deep'],
   'told.media.density': ['media density', 'density'],
+  'media.with': ['weighed with', 'on the scale with the media'],
   'media.length': ['length', 'media length', 'strip', 'long'],
   'media.width': ['width', 'media width', 'wide'],
   'media.buried': ['buried', 'in glue'],

@@ -48,7 +48,7 @@ export const valveAndCanCharacteristics: Characteristic[] = [
     part: 'adbv',
     kind: 'quantity',
     ...reads.small,
-    plausible: range.mm(0.4, 4),
+    plausible: range.mm(0.15, 4),
     typical: range.mm(1, 1.8),
     definitionalUncertainty: 0.00005,
     label: 'Anti-drain-back valve thickness',

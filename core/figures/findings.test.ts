@@ -64,6 +64,26 @@ describe('what contradicts itself', () => {
     expect(finding!.advice).toContain('131.5 g instead of 95.0 g would explain it')
   })
 
+  // Gasket and flap usually weigh up to 6 and 8 g: common practice, no published source.
+  test('more left than the open parts weigh is told before they are on the scale, with their names', () => {
+    const { 'adbv.weight': _flap, 'gasket.weight': _gasket, ...others } = sound
+    const found = (typed: Parameters<typeof readings>[0]) =>
+      assess('spin-on', readings({ ...others, ...typed })).findings
+    expect(found({})).toEqual([])
+    expect(found({ 'plate.weight': '104.2 g' })[0]?.message).toBe(
+      '36.0 g still to weigh of 303.2 g: more than the 14 g that anti-drain-back valve and gasket weigh at most.',
+    )
+  })
+
+  test('media weighed along with mesh or glue contradict nothing', () => {
+    const heavy = { 'media.weight': '45 g', 'media.thickness': '0.7 mm' }
+    expect(culprits(heavy)).toEqual(['media.weight'])
+    for (const along of ['mesh', 'glue']) expect(culprits({ ...heavy, 'media.with': along })).toEqual([])
+    expect(culprits({ ...heavy, 'media.backing': 'wire' })).not.toContain('media.weight')
+    expect(culprits({ ...heavy, 'media.backing': 'wire', 'media.with': 'alone' })).toEqual(['media.weight'])
+    expect(culprits({ ...heavy, 'media.weight': '150 g', 'media.with': 'mesh' })).toContain('media.weight')
+  })
+
   test('parts heavier than the whole are impossible', () => {
     expect(findings({ 'whole.weight': '203.2 g' })[0]?.message).toMatch(/more than the whole: impossible/)
     expect(culprits({ 'can.weight': '191 g' })).toEqual(['can.weight'])

@@ -1,10 +1,10 @@
-import { catalogueFor, characteristicOf, type FilterForm } from '#core/catalogue/index.ts'
+import { characteristicOf, type FilterForm } from '#core/catalogue/index.ts'
 import { fromSI } from '#core/quantity/convert.ts'
 import { formatFixed, formatNumber, formatQuantity } from '#core/quantity/format.ts'
 import { standardUncertainty, type Uncertain } from '#core/quantity/uncertain.ts'
 import { unitOf } from '#core/quantity/units.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
-import { unaccountedWeightTolerance } from '#core/teardown/weights.ts'
+import { likelyMisread, unaccountedWeightTolerance, weightsSoFar } from '#core/teardown/weights.ts'
 import type { ApplicationRequirements } from './application-requirements.ts'
 import type { FigureResult } from './figure.ts'
 import type { Finding } from './finding.ts'
@@ -21,6 +21,8 @@ const fill = { least: 0.7, most: 1.03 }
  * m².
  */
 const mediaWeight = { least: 0.06, most: 0.4 }
+/** With a wire mesh on the scale too, kg/m². Common practice, no published source: a mesh weighs up to 0.5. */
+const mostWithMesh = 0.9
 /** Density of filter media, mesh included, kg/m³. Common practice, no published source. */
 const mediaDensityRange = { least: 80, most: 700 }
 /**
@@ -68,36 +70,24 @@ const mm = (metres: number): string => formatQuantity(metres, 'mm', 1)
 /** The sum of the parts against the whole: unweighed, misread or impossible. */
 function weightFindings(form: FilterForm, values: ResolvedValues, figures: Figures): Finding[] {
   const residual = numberOf(figures, 'weight.residual')
-  if (!residual) return []
+  if (!residual) return openWeightFindings(form, values)
   const allowed = Math.max(unaccountedWeightTolerance, 2 * standardUncertainty(residual))
   const off = residual.value
   if (Math.abs(off) <= allowed) return []
 
-  const weights = catalogueFor(form).filter(
-    (c) => c.key.endsWith('.weight') && c.key !== 'media.weight' && values.has(c.key),
-  )
-  const distance = (key: string, value: number): number => {
-    const c = characteristicOf(key)
-    if (c.kind !== 'quantity') return 0
-    const [low, high] = c.typical
-    return value < low ? (low - value) / low : value > high ? (value - high) / high : 0
-  }
-  // The single weight that, misread by just this much, would be most ordinary again.
-  const weightOf = (key: string): number => valueOf(values, key) ?? 0
-  const shifted = (key: string): number => weightOf(key) + (key === 'whole.weight' ? -off : off)
-  const ranked = weights
-    .filter(({ key }) => shifted(key) > 0)
-    .map(({ key }) => ({ key, gain: distance(key, weightOf(key)) - distance(key, shifted(key)) }))
-    .sort((a, b) => b.gain - a.gain)
-  const culprit = ranked[0]?.key ?? 'whole.weight'
-  const would = `${label(culprit)} ${grams(shifted(culprit))} instead of ${grams(weightOf(culprit))} would explain it`
+  const [likely, second] = likelyMisread(form, values, off)
+  const culprit = likely?.key ?? 'whole.weight'
+  const would = likely
+    ? `${label(culprit)} ${grams(likely.would)} instead of ${grams(valueOf(values, culprit) ?? 0)} would explain it`
+    : 'No single part would explain it'
+  const or = second ? `; else ${label(second.key).toLowerCase()}` : ''
   return [
     off > 0
       ? {
           key: 'weights',
           culprit,
           message: `${grams(off)} of the whole weight are in none of the parts.`,
-          advice: `Something was not weighed, or was weighed without what belongs to it. ${would}. Weigh it again.`,
+          advice: `A part was not on the scale, or was weighed without what belongs to it. ${would}${or}. Weigh it again.`,
         }
       : {
           key: 'weights',
@@ -106,6 +96,13 @@ function weightFindings(form: FilterForm, values: ResolvedValues, figures: Figur
           advice: `One of them, or the whole, is misread. ${would}. Weigh it again.`,
         },
   ]
+}
+
+/** More is left to weigh than what is left weighs: said before the last part is on the scale. */
+function openWeightFindings(form: FilterForm, values: ResolvedValues): Finding[] {
+  const { state, open, message } = weightsSoFar(form, values)
+  if (state !== 'unweighed' || open.length === 0) return []
+  return [{ key: 'weights', culprit: 'whole.weight', message, advice: 'Weigh those parts, then the whole again.' }]
 }
 
 /** Pleat depth against the room it has: a miscount, or a length in the wrong unit. */
@@ -125,7 +122,7 @@ function pleatFindings(values: ResolvedValues, figures: Figures): Finding[] {
   const isFilledBy = (metres: number): boolean =>
     metres / (2 * count) >= fill.least * space.value && metres / (2 * count) <= fill.most * space.value
   const otherUnit = misreadUnit(values.get('media.length')?.readings.at(-1)?.unit, stripLength, isFilledBy)
-  const odd = oddMassPerArea(figures)
+  const odd = oddMassPerArea(values, figures)
   const likely = Math.round(stripLength / (2 * 0.95 * space.value))
   if (otherUnit) return [{ key: 'pleats', culprit: 'media.length', message: said, advice: otherUnit }]
   if (odd !== undefined)
@@ -168,9 +165,12 @@ function misreadUnit(
 }
 
 /** Mass per area of the media where no media weighs so much or so little, kg/m². */
-function oddMassPerArea(figures: Figures): number | undefined {
+function oddMassPerArea(values: ResolvedValues, figures: Figures): number | undefined {
   const areal = numberOf(figures, 'media.massPerArea')?.value
-  return areal !== undefined && (areal < mediaWeight.least || areal > mediaWeight.most) ? areal : undefined
+  const weighed = values.get('media.with')?.text
+  if (areal === undefined || weighed === 'glue') return undefined
+  const isMeshed = weighed === 'mesh' || (weighed !== 'alone' && values.get('media.backing')?.text === 'wire')
+  return areal < mediaWeight.least || areal > (isMeshed ? mostWithMesh : mediaWeight.most) ? areal : undefined
 }
 
 /** Width, weight and thickness of the strip against the element and against any media there is. */
@@ -186,17 +186,21 @@ function stripFindings(values: ResolvedValues, figures: Figures): Finding[] {
     })
   }
   const density = numberOf(figures, 'media.density')
-  const odd = oddMassPerArea(figures)
+  const odd = oddMassPerArea(values, figures)
+  const isAlone = !['mesh', 'glue'].includes(values.get('media.with')?.text ?? '')
   const pleatsFit = pleatFindings(values, figures).length === 0
   if (odd !== undefined && pleatsFit) {
     findings.push({
       key: 'media-weight',
       culprit: 'media.weight',
       message: `The media would weigh ${formatQuantity(odd, 'g/m²')}; media weigh ${range(mediaWeight, 'g/m²')}.`,
-      advice: 'Length and pleats agree, so the weight is misread. Weigh the strip again, dry.',
+      advice:
+        'Length and pleats agree, so the weight is misread, or something was weighed along: weigh the strip again, ' +
+        'dry, or say what is on it.',
     })
   } else if (
     density !== undefined &&
+    isAlone &&
     odd === undefined &&
     (density.value < mediaDensityRange.least || density.value > mediaDensityRange.most)
   ) {

@@ -1,4 +1,4 @@
-import { partLabel, type FilterForm, type FilterPartKey } from '#core/catalogue/index.ts'
+import { partLabel, type FilterForm, type FilterPartKey, type NotApplicableWhen } from '#core/catalogue/index.ts'
 
 /** Points 0 to 10 at a value in SI. */
 export type Breakpoint = readonly [at: number, points: number]
@@ -55,6 +55,8 @@ export interface Criterion {
   /** 0 where only some schools count it. */
   weight: number
   valueFunction: ValueFunction
+  /** It says nothing of a filter that is built so. */
+  notApplicableWhen?: NotApplicableWhen
   /** Why it counts, and where its breakpoints come from. */
   rationale: string
 }

@@ -13,6 +13,14 @@ import {
   type ScoreLine,
 } from './score.ts'
 
+/** Why a criterion says nothing of a column: all its specimens are built so. */
+function reasonAmongCells({ notApplicableWhen }: Criterion, cells: ReadonlyMap<string, Cell>): string | undefined {
+  const build = cells.get(notApplicableWhen?.key ?? '')
+  return build?.state === 'words' && build.answers.every((answer) => notApplicableWhen?.values.includes(answer))
+    ? notApplicableWhen?.reason
+    : undefined
+}
+
 /**
  * The score of one column of a line-up: its specimens together, with what claims and prices say.
  *
@@ -38,6 +46,8 @@ export function scoreRevision(
     }
     const cell = cells.get(attribute)
     if (cell?.state === 'not-applicable') return notApplicableLine(criterion, cell.reason)
+    const apart = reasonAmongCells(criterion, cells)
+    if (apart) return notApplicableLine(criterion, apart)
     const evidence = cell && evidenceOfCell(cell)
     return scoreLine(criterion, evidence && evaluateCriterion(criterion, evidence))
   })

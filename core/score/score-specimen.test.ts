@@ -111,3 +111,12 @@ describe('how often a fault is found', () => {
     expect(own.value).toBe(score(good).value)
   })
 })
+
+test('a disc under its own spring is not judged too thin', () => {
+  const line = (built: string) =>
+    score({ 'adbv.build': built, 'adbv.thickness': '0.42 mm' }).lines.find(
+      ({ criterion }) => criterion.key === 'adbv-thickness',
+    )
+  expect(line('disc')?.notApplicableReason).toBe('a spring-pressed disc is thin by its build')
+  expect(line('flap')?.points).toBe(0)
+})

@@ -38,3 +38,12 @@ test('a repeat that is far from the first is asked about, in the unit that was t
   const rough = { number: 42 * 0.0254, half: 20 * 0.0254, unit: 'in' }
   expect(crossCheck(characteristicOf('media.length'), rough, twice)).toBeUndefined()
 })
+
+// A disc under its own spring is a thin plate: common practice, no published source.
+test('a thin valve is asked about, unless it is known to be a disc', () => {
+  const thin = (built: Parameters<typeof readings>[0]) =>
+    crossCheck(characteristicOf('adbv.thickness'), { number: 0.0003, unit: 'mm' }, resolve(readings(built)))
+  expect(thin({})?.message).toContain('0.30 mm is thin for a rubber flap')
+  expect(thin({ 'adbv.build': 'flap' })?.code).toBe('implausible')
+  expect(thin({ 'adbv.build': 'disc' })).toBeUndefined()
+})

@@ -41,6 +41,8 @@ export function crossCheck(
   if (number === undefined) return undefined
   const far = farFromRepeats(characteristic, value, known)
   if (far) return far
+  const thin = thinFlap(characteristic, value, known)
+  if (thin) return thin
   for (const [smaller, larger] of fitsInto) {
     if (characteristic.key !== smaller && characteristic.key !== larger) continue
     const mine = characteristic.key === smaller
@@ -55,6 +57,21 @@ export function crossCheck(
     return problem('implausible', message).problem
   }
   return undefined
+}
+
+/** Thinnest rubber flap, metres. A disc under a spring is thin by its build. Common practice, no published source. */
+const thinnestFlap = 0.0004
+
+function thinFlap(
+  { key }: Characteristic,
+  { number = 0, unit = 'mm' }: EntryValue,
+  known: ResolvedValues,
+): Problem | undefined {
+  if (key !== 'adbv.thickness' || number >= thinnestFlap || known.get('adbv.build')?.text === 'disc') return undefined
+  const message =
+    `${formatQuantity(number, unit)} is thin for a rubber flap; a spring-pressed disc can be so thin. Is it one? Then ` +
+    'say so at its build, or keep it.'
+  return problem('implausible', message).problem
 }
 
 /** A repeat that is so many times the first, or as many times smaller, is a slip of one of the two. */

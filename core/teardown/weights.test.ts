@@ -36,6 +36,11 @@ describe('weights that add up', () => {
     expect(weighed({ 'plate.weight': '160 g' }).state).toBe('to weigh')
   })
 
+  test('what is left over all parts names the weights to look at first', () =>
+    expect(
+      weighed({ ...trade, 'plate.weight': '86 g', 'adbv.weight': '2.4 g', 'gasket.weight': '2.4 g' }).message,
+    ).toMatch(/^74\.2 g are in none of the parts: look at base plate and .+ first\.$/))
+
   test('a part that the filter has not is not waited for', () => {
     expect(weighed({ ...trade, 'bypass.place': 'none' }).open).not.toContain('bypass.weight')
     expect(weighed({ ...trade, 'spring.type': 'none' }).open).not.toContain('spring.weight')

@@ -1,4 +1,5 @@
-import { catalogueFor, type FilterForm } from '#core/catalogue/index.ts'
+import { catalogueFor, characteristicOf, type FilterForm } from '#core/catalogue/index.ts'
+import { formatList } from '#core/quantity/format-list.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { notApplicableReason } from './recording-plan.ts'
 import type { ResolvedValues } from './resolve.ts'
@@ -21,7 +22,8 @@ export const unaccountedWeightTolerance = 0.004
 /**
  * Running sum of the parts against the whole.
  *
- * Sound, when all parts are weighed and at most 4 g are left; something unweighed, when more is left;
+ * Sound, when all parts are weighed and at most 4 g are left; unweighed, when more is left than those that are open
+ * usually weigh;
  * impossible, when the parts weigh more than the whole by over 1 g.
  *
  * @example weightsSoFar('spin-on', new Map()).state // => 'to weigh'
@@ -55,8 +57,62 @@ export function weightsSoFar(form: FilterForm, known: ResolvedValues): WeightsSo
     message,
   })
   if (left < -0.001) return judged('impossible', `Impossible: the parts weigh ${grams} more than the whole.`)
-  if (open.length > 0) return judged('in hand', `${grams} still to weigh of ${formatQuantity(whole, 'g')}.`)
+  if (open.length > 0) {
+    const most = usualWeight(open)
+    const still = `${grams} still to weigh of ${formatQuantity(whole, 'g')}`
+    return left > most + unaccountedWeightTolerance
+      ? judged(
+          'unweighed',
+          `${still}: more than the ${formatQuantity(most, 'g', 0)} that ${named(open)} weigh at most.`,
+        )
+      : judged('in hand', `${still}.`)
+  }
   return left > unaccountedWeightTolerance
-    ? judged('unweighed', `${grams} are in none of the parts: something was not weighed, or misread.`)
+    ? judged('unweighed', `${grams} are in none of the parts: ${whatIsAmiss(form, known, left)}.`)
     : judged('sound', `Sound: ${grams} left over.`)
+}
+
+/** The most that parts usually weigh together. */
+const usualWeight = (keys: readonly string[]): number =>
+  keys.reduce((sum, key) => {
+    const characteristic = characteristicOf(key)
+    return sum + (characteristic.kind === 'quantity' ? characteristic.typical[1] : 0)
+  }, 0)
+
+const partOf = (key: string): string =>
+  characteristicOf(key)
+    .label.toLowerCase()
+    .replace(/ weight$/, '')
+
+const named = (keys: readonly string[]): string => formatList(keys.map(partOf), 'conjunction')
+
+function whatIsAmiss(form: FilterForm, known: ResolvedValues, left: number): string {
+  const likely = likelyMisread(form, known, left)
+    .slice(0, 2)
+    .map(({ key }) => key)
+  return likely.length === 0 ? 'a part was not weighed, or misread' : `look at ${named(likely)} first`
+}
+
+/**
+ * The weights that, misread by just so much, would be most ordinary again.
+ *
+ * @param form of the filter
+ * @param known with their weights
+ * @param off what the whole has more than the parts, kg; below zero when it has less
+ * @returns likeliest first, with what each would have to weigh
+ * @example likelyMisread('spin-on', known({ 'gasket.weight': '1 g' }), 0.003)[0] // => { key: 'gasket.weight', would: 0.004 }
+ */
+export function likelyMisread(form: FilterForm, known: ResolvedValues, off: number): { key: string; would: number }[] {
+  const outside = ([low, high]: readonly [number, number], value: number): number =>
+    value < low ? (low - value) / low : value > high ? (value - high) / high : 0
+  return catalogueFor(form)
+    .flatMap((c) => {
+      const weight = known.get(c.key)?.number?.value
+      if (!c.key.endsWith('.weight') || c.key === 'media.weight' || c.kind !== 'quantity' || weight === undefined)
+        return []
+      const would = weight + (c.key === 'whole.weight' ? -off : off)
+      return would > 0 ? [{ key: c.key, would, gain: outside(c.typical, weight) - outside(c.typical, would) }] : []
+    })
+    .sort((a, b) => b.gain - a.gain)
+    .map(({ key, would }) => ({ key, would }))
 }

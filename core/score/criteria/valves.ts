@@ -62,7 +62,12 @@ export const valvesCriteria: readonly Criterion[] = [
     attribute: 'adbv.thickness',
     weight: 1,
     valueFunction: millimetreScale([0.7, 0], [1, 6], [1.3, 10], [1.6, 10], [2.4, 0]),
-    rationale: 'Too thin flutters, too thick stays open.',
+    notApplicableWhen: {
+      key: 'adbv.build',
+      values: ['disc'],
+      reason: 'a spring-pressed disc is thin by its build',
+    },
+    rationale: 'Too thin a flap flutters, too thick stays open.',
   },
   {
     key: 'bypass-seal',
