@@ -1,6 +1,6 @@
-import type { DrawingData } from './data.ts'
+import type { DrawingData, MeasuredSize } from './data.ts'
 import type { DrawnPart } from './drawn-part.ts'
-import { formatDrawnLength } from './dimensions.ts'
+import { formatDrawnLength, heightSize } from './dimensions.ts'
 import { palette } from './palette.ts'
 import { arrangeSlots, heightOf, middles, totalLength, type Slot } from './slots.tsx'
 
@@ -108,8 +108,8 @@ function Half({ side: { name, data }, parts, scale, axis, clip, nameAt, lengthsA
         {name}
       </text>
       {parts.map(({ part, middle }) => {
-        const length = lengthAlong(part, data)
-        if (length === undefined || !data.states[part].known || !slots.has(part)) return null
+        const size = facingSize(part, data)
+        if (!size || !slots.has(part)) return null
         return (
           <text
             key={part}
@@ -121,7 +121,7 @@ function Half({ side: { name, data }, parts, scale, axis, clip, nameAt, lengthsA
             fill={palette.faint}
           >
             {part === 'pleats' || part === 'plate' ? '⌀ ' : ''}
-            {formatDrawnLength(length, unit)}
+            {formatDrawnLength(size, unit)}
           </text>
         )
       })}
@@ -154,16 +154,9 @@ function layOut(a: DrawingData, b: DrawingData, width: number, height: number) {
 const shortLabel = (label: string): string =>
   label.replace(', end on', '').replace('Drain-back valve', 'Valve').toUpperCase()
 
-/** Length along the axis that is said of a part, mm. */
-function lengthAlong(part: DrawnPart, { can, element }: DrawingData): number | undefined {
-  const lengths: Partial<Record<DrawnPart, number>> = {
-    can: can.height,
-    element: element.height,
-    pleats: element.od,
-    plate: can.diameter,
-  }
-  return lengths[part]
-}
+/** The size that is said of a part: its height, or across where it is seen from its end; only what was measured. */
+const facingSize = (part: DrawnPart, data: DrawingData): MeasuredSize | undefined =>
+  part === 'pleats' ? data.sizes['element.od'] : part === 'plate' ? data.sizes['can.diameter'] : heightSize(part, data)
 
 /** Where a part lies on the mat: as the upper has it, else as the lower. */
 function order(part: DrawnPart, upper: readonly Slot[], lower: readonly Slot[]): number {

@@ -1,4 +1,5 @@
 import { characteristicOf, type FilterForm, type FilterPartKey } from '#core/catalogue/index.ts'
+import { standardUncertainty } from '#core/quantity/uncertain.ts'
 import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { partCaptions } from './captions.ts'
@@ -13,10 +14,22 @@ interface PartState {
   caption: string
 }
 
+/** Sizes that are dimensioned. */
+export type SizeKey =
+  'can.height' | 'can.diameter' | 'element.height' | 'element.od' | 'element.id' | 'oring.inside' | 'thread'
+
+/** A size that somebody measured, or said roughly: half is the half width that was said, else nought; mm. */
+export interface MeasuredSize {
+  mm: number
+  half: number
+}
+
 /** All that the drawing of a filter needs: lengths in millimetres, plain JSON. */
 export interface DrawingData {
   form: FilterForm
   states: Record<DrawnPart, PartState>
+  /** What was measured of it; the rest is drawn as such filters usually are, without a number. */
+  sizes: Partial<Record<SizeKey, MeasuredSize>>
   can: { height: number; diameter: number; wall: number }
   plate: { inlets: OpeningGroup[]; thread: number; thickness: number }
   gasket: { width: number; material: string }
@@ -85,6 +98,21 @@ function partStates(known: ResolvedValues): DrawingData['states'] {
   ) as DrawingData['states']
 }
 
+const sizeKeys = ['can.height', 'can.diameter', 'element.height', 'element.od', 'element.id', 'oring.inside'] as const
+
+function measuredSizes(known: ResolvedValues): DrawingData['sizes'] {
+  const thread = known.get('thread.designation')?.text
+  const sizes = sizeKeys.flatMap((key): [SizeKey, MeasuredSize][] => {
+    const resolved = known.get(key)
+    if (!resolved?.number) return []
+    const isRough = resolved.readings.every(({ valueHalf }) => valueHalf)
+    // Of a width that was said, the standard uncertainty is its half over √3.
+    const half = isRough ? standardUncertainty(resolved.number) * Math.sqrt(3) : 0
+    return [[key, { mm: resolved.number.value * 1000, half: half * 1000 }]]
+  })
+  return Object.fromEntries(thread === undefined ? sizes : [...sizes, ['thread', { mm: threadWidth(thread), half: 0 }]])
+}
+
 /** What there is to draw of a specimen: recorded values where there are some, typical ones elsewhere. */
 export function drawingData(form: FilterForm, known: ResolvedValues): DrawingData {
   const mm = (key: string) => length(known, key)
@@ -93,6 +121,7 @@ export function drawingData(form: FilterForm, known: ResolvedValues): DrawingDat
   return {
     form,
     states: partStates(known),
+    sizes: measuredSizes(known),
     can: { height: mm('can.height'), diameter: mm('can.diameter'), wall: mm('can.wall') },
     plate: {
       inlets: known.get('plate.inlets')?.openings?.groups ?? [{ count: 6, width: 0.0065 }],

@@ -43,6 +43,32 @@ describe('the drawing', () => {
     expect(data.element.height).toBeCloseTo(75)
   })
 
+  test('no number stands at a size that nobody measured, however much is known of its part', () => {
+    const measured = (typed: Parameters<typeof readings>[0], form: 'spin-on' | 'cartridge' = 'spin-on') => {
+      const data = drawingData(form, resolve(readings(typed)))
+      const view = createElement(ExplodedView, { data, width: 824, height: 284, title: 'Drawing', measured: true })
+      return [...renderToStaticMarkup(view).matchAll(/>([^<>]*\d [a-z]+)</g)]
+        .map(([, text = '']) => text)
+        .filter((text) => !text.startsWith('one square'))
+        .sort()
+    }
+    expect(
+      measured({ 'can.wall': '0.5 mm', 'caps.material': 'steel', 'pleats.count': '50', 'plate.thickness': '3 mm' }),
+    ).toEqual(['50 pleats', 'wall 0.50 mm'])
+    expect(measured({ 'oring.material': 'fkm', 'element.seam': 'glued' }, 'cartridge')).toEqual([])
+    expect(measured({ 'can.height': '86.4 mm', 'thread.designation': 'M20 x 1.5' })).toEqual([
+      '86.4 mm',
+      'thread 20.0 mm',
+    ])
+  })
+
+  test('a size that was said roughly is drawn with its width, and says it', () => {
+    const { svg } = draw('spin-on', { 'can.height': '85 to 89 mm' })
+    expect(svg).toContain('87.0 ± 2.0 mm')
+    expect(count(svg, /stroke-width="7"/g)).toBe(1)
+    expect(count(draw('spin-on', { 'can.height': '87 mm' }).svg, /stroke-width="7"/g)).toBe(0)
+  })
+
   test('a fault is flagged in place', () => {
     const { data, svg } = draw('spin-on', { 'inside.rust': 'serious' })
     expect(data.states.can.fault).toBe('Rust inside')
