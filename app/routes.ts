@@ -26,6 +26,7 @@ export default [
     route('edit', 'routes/product-edit.tsx'),
     route('prices', 'routes/prices.tsx'),
     route('claims/new', 'routes/claim-new.tsx'),
+    route('claims/read', 'routes/claims-read.tsx'),
     route('specimens/new', 'routes/specimen-new.tsx'),
   ]),
   route('claims/:claim', 'routes/claim-edit.tsx'),

@@ -35,6 +35,7 @@ beforeAll(async () => {
     verdict: `${lineup}/verdict`,
     prices: `${product}/prices`,
     'new claim': `${product}/claims/new`,
+    'several claims': `${product}/claims/read`,
     drivers: '/drivers',
     schools: '/schools',
     'own school': '/schools/new?of=thrift',

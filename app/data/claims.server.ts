@@ -64,6 +64,12 @@ const toRow = (claim: ClaimFields) => ({
 export const addClaim = (claim: ClaimFields): Promise<Added> =>
   addOnce({ id: claim.id, content: claim }, (trx) => trx('claim').insert({ ...toRow(claim), createdAt: now() }))
 
+/** Adds several claims that were read at once: all of them, or none. */
+export const addClaims = (id: string, claims: readonly ClaimFields[]): Promise<Added> =>
+  addOnce({ id, content: claims.map(({ id: _, ...claim }) => claim) }, (trx) =>
+    trx('claim').insert(claims.map((claim) => ({ ...toRow(claim), createdAt: now() }))),
+  )
+
 /** Changes a claim of which a version was seen. */
 export const changeClaim = (claim: ClaimFields, version: number): Promise<Changed> =>
   changeSeen('claim', { id: claim.id, version }, toRow(claim))

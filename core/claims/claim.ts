@@ -1,4 +1,5 @@
 import { byKey } from '#core/by-key.ts'
+import type { Interval } from '#core/money/interval.ts'
 
 /** What a maker can claim, each with how its amount is read. */
 export const claimKinds = [
@@ -61,6 +62,8 @@ export interface ClaimParts {
   /** Interval, m. */
   distance?: number
   months?: number
+  /** Engine hours. */
+  hours?: number
   /** The claim holds only with this oil. */
   oil?: string
   /** The claim does not hold under severe duty. */
@@ -101,7 +104,7 @@ export type ClaimGrade = 'complete' | 'partial' | 'slogan'
  *
  * An efficiency is complete with percent, particle size and test for every pair, each put as it stands or as
  * a lower bound ("at least"); partial when any is missing or a percentage has a plus or "up to"; a slogan
- * without any percentage. An interval is complete with distance and months. Others are complete with their
+ * without any percentage. An interval is complete with distance and months, or with engine hours. Others are complete with their
  * amount. Source: common practice, no published source; that a multi-pass test is named by ISO 4548-12: from memory.
  *
  * @example gradeClaim({ kind: 'efficiency', parts: { points: [{ share: 0.99, saying: 'plus', size: 2e-5 }] } }).grade
@@ -129,11 +132,13 @@ export function gradeClaim({ kind, parts }: Pick<Claim, 'kind' | 'parts'>): { gr
     }
     case 'interval':
       return graded(
-        [
-          ...(parts.distance === undefined ? ['the distance'] : []),
-          ...(parts.months === undefined ? ['the months'] : []),
-        ],
-        parts.distance === undefined && parts.months === undefined,
+        parts.hours === undefined
+          ? [
+              ...(parts.distance === undefined ? ['the distance'] : []),
+              ...(parts.months === undefined ? ['the months'] : []),
+            ]
+          : [],
+        parts.distance === undefined && parts.months === undefined && parts.hours === undefined,
       )
     case 'temperature':
       return graded(
@@ -148,3 +153,14 @@ export function gradeClaim({ kind, parts }: Pick<Claim, 'kind' | 'parts'>): { gr
       return graded([], parts.amount === undefined)
   }
 }
+
+/**
+ * The interval that a claim names.
+ *
+ * @example intervalOf({ months: 12 }) // => { distance: null, months: 12 }
+ */
+export const intervalOf = ({ distance, months, hours }: ClaimParts): Interval => ({
+  distance: distance ?? null,
+  months: months ?? null,
+  ...(hours !== undefined && { hours }),
+})

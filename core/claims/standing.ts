@@ -33,7 +33,7 @@ const numbers: Partial<Record<ClaimKind, (claim: Claim) => number[]>> = {
   bypass: ({ parts }) => [parts.amount ?? Infinity],
   burst: ({ parts }) => [parts.amount ?? Infinity],
   temperature: ({ parts }) => [parts.high ?? Infinity, parts.low === undefined ? Infinity : -parts.low],
-  interval: ({ parts }) => [parts.distance ?? Infinity, parts.months ?? Infinity],
+  interval: ({ parts }) => [parts.distance ?? Infinity, parts.months ?? Infinity, parts.hours ?? Infinity],
 }
 
 /** Lower of two claims: by the first figure that both state and differ in. */

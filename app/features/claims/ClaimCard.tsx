@@ -2,50 +2,18 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { weakestReading } from '#core/claims/bounds.ts'
 import { formatParticleSize, formatShare } from '#core/claims/compare.ts'
-import { claimLabel, gradeClaim, placeLabel, type Claim } from '#core/claims/claim.ts'
-import { formatPoints } from '#core/claims/parse-points.ts'
-import { formatInterval } from '#core/money/interval.ts'
-import { formatQuantity } from '#core/quantity/format.ts'
+import { claimLabel, gradeClaim, placeLabel } from '#core/claims/claim.ts'
 import type { ProductClaims } from '#app/data/claim-overview.server.ts'
-import { claimAmounts } from '#app/features/forms/claim-fields.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { formatClaimParts } from './format-claim.ts'
 
 const gradeWords = { complete: '■ complete', partial: '◧ partial', slogan: '□ slogan' }
 
 const Quote = styled.q`
   overflow-wrap: anywhere;
 `
-
-/** The structured part of a claim, as it is said. */
-function formatParts({ kind, parts }: Claim): string {
-  const amount = claimAmounts[kind]
-  switch (kind) {
-    case 'efficiency':
-      return [
-        `${formatPoints(parts.points ?? [])} µm`,
-        parts.standard ?? 'no test named',
-        parts.pass === undefined ? '' : `${parts.pass}-pass`,
-      ]
-        .filter(Boolean)
-        .join(' · ')
-    case 'interval':
-      return [
-        formatInterval({ distance: parts.distance ?? null, months: parts.months ?? null }, 'km'),
-        parts.oil && `only with ${parts.oil}`,
-        parts.notSevere && 'not under severe duty',
-      ]
-        .filter(Boolean)
-        .join(' · ')
-    case 'temperature':
-      return [parts.low, parts.high]
-        .map((kelvin) => (kelvin === undefined ? '?' : formatQuantity(kelvin, '°C')))
-        .join(' to ')
-    default:
-      return amount && parts.amount !== undefined ? formatQuantity(parts.amount, amount.units[0]) : ''
-  }
-}
 
 /** All claims on one product, word for word, each with how complete it is. */
 export function ClaimCard({ product }: { product: ProductClaims }) {
@@ -59,12 +27,20 @@ export function ClaimCard({ product }: { product: ProductClaims }) {
             </Link>{' '}
             {product.given.length > 0 && <Small>sample given by {product.given.join(', ')}</Small>}
           </h2>
-          <ButtonLink
-            to={href('/products/:product/claims/new', { product: product.id })}
-            aria-label={`Add a claim on ${product.name}`}
-          >
-            Add a claim
-          </ButtonLink>
+          <Row $gap={8}>
+            <ButtonLink
+              to={href('/products/:product/claims/read', { product: product.id })}
+              aria-label={`Paste claims on ${product.name}`}
+            >
+              Paste claims
+            </ButtonLink>
+            <ButtonLink
+              to={href('/products/:product/claims/new', { product: product.id })}
+              aria-label={`Add a claim on ${product.name}`}
+            >
+              Add a claim
+            </ButtonLink>
+          </Row>
         </Row>
         {product.all.length === 0 ? (
           <Soft>Nothing is claimed, or nothing was written down yet.</Soft>
@@ -94,7 +70,7 @@ export function ClaimCard({ product }: { product: ProductClaims }) {
                       </Small>
                     </td>
                     <td>
-                      {formatParts(claim)}
+                      {formatClaimParts(claim)}
                       {aside && (
                         <>
                           <br />

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { claimKinds, claimPlaces, type ClaimKind, type ClaimParts } from '#core/claims/claim.ts'
+import { claimKinds, claimPlaces, intervalOf, type ClaimKind, type ClaimParts } from '#core/claims/claim.ts'
 import { formatPoints, parsePoints } from '#core/claims/parse-points.ts'
 import { ok, type Result } from '#core/result.ts'
 import type { ClaimFields } from '#app/data/claims.server.ts'
@@ -71,6 +71,7 @@ function intervalParts({ interval, oil, notSevere }: ClaimText): PartsResult {
   return ok({
     ...(interval.distance !== null && { distance: interval.distance }),
     ...(interval.months !== null && { months: interval.months }),
+    ...(interval.hours !== undefined && { hours: interval.hours }),
     ...(oil && { oil }),
     ...(notSevere && { notSevere }),
   })
@@ -146,7 +147,7 @@ export function claimValues(claim: ClaimFields): FieldValues {
     amount: amount ? quantityText(parts.amount, amount) : '',
     low: quantityText(parts.low, temperatureEnds.low),
     high: quantityText(parts.high, temperatureEnds.high),
-    interval: intervalText({ distance: parts.distance ?? null, months: parts.months ?? null }),
+    interval: kind === 'interval' ? intervalText(intervalOf(parts)) || 'see the manual' : '',
     oil: parts.oil ?? '',
     notSevere: parts.notSevere ? 'yes' : 'no',
     ...rawInput,

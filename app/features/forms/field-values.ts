@@ -16,6 +16,7 @@ export const intervalText = (interval: Interval | undefined): string =>
   [
     typeof interval?.distance === 'number' ? formatExactly(interval.distance, ['km', 'mi']) : '',
     typeof interval?.months === 'number' ? `${interval.months} months` : '',
+    typeof interval?.hours === 'number' ? `${interval.hours} h` : '',
   ]
     .filter(Boolean)
     .join(' or ')

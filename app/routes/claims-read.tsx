@@ -1,0 +1,121 @@
+import { useMemo, useState } from 'react'
+import { href, Link, redirect } from 'react-router'
+import { claimPlaces } from '#core/claims/claim.ts'
+import { readClaims } from '#core/claims/read-claims.ts'
+import { formatCount } from '#core/quantity/format.ts'
+import { addClaims } from '#app/data/claims.server.ts'
+import { today } from '#app/data/clock.ts'
+import { newId } from '#app/data/id.ts'
+import { findProduct } from '#app/data/products.server.ts'
+import { ReadClaims } from '#app/features/claims/ReadClaims.tsx'
+import { longestPaste, readClaimsSchema } from '#app/features/forms/read-claims-fields.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { useProduct } from '#app/features/forms/useProduct.ts'
+import { Button, ButtonLink } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
+import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import type { Route } from './+types/claims-read'
+import { fieldsOf, found, parseFields, refused } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'Several claims · Plicator' }]
+
+export const loader = () => ({ id: newId(), today: today() })
+
+export async function action({ request, params }: Route.ActionArgs) {
+  const product = found(await findProduct(params.product), 'This product')
+  const parsed = parseFields(readClaimsSchema, await fieldsOf(request))
+  if (!parsed.ok) return parsed.refusal
+  const { id, text, unit, left, place, readOn } = parsed.value
+  const claims = readClaims(text, unit)
+    .filter((_, at) => !left.has(at))
+    .map(({ kind, words, parts }) => ({
+      ...{ id: newId(), productId: product.id, kind, words, parts, place, readOn },
+      photoId: null,
+      rawInput: {},
+    }))
+  if (claims.length === 0) return refused('Nothing is left to keep.')
+  const refusal = additionRefusal(await addClaims(id, claims), { message: 'These claims are there already.' })
+  return (
+    refusal ?? redirect(`${href('/lineups/:application/claims', { application: product.applicationId })}#${product.id}`)
+  )
+}
+
+export default function ClaimsRead({ loaderData: { id, today: day } }: Route.ComponentProps) {
+  const { product } = useProduct()
+  const { units } = usePreferences()
+  const unit = units === 'metric' ? 'km' : 'mi'
+  const [text, setText] = useState('')
+  const [left, setLeft] = useState<ReadonlySet<number>>(new Set())
+  const [place, setPlace] = useState('front')
+  const [readOn, setReadOn] = useState(day)
+  const { send, refusal, isIdle } = useAction()
+  const claims = useMemo(() => readClaims(text.slice(0, longestPaste), unit), [text, unit])
+  const kept = claims.filter((_, at) => !left.has(at)).length
+  const toggle = (at: number) =>
+    setLeft((before) => new Set(before.has(at) ? [...before].filter((one) => one !== at) : [...before, at]))
+  return (
+    <Page>
+      <Stack $gap={4}>
+        <h1>
+          Claims on{' '}
+          <Link to={href('/products/:product', { product: product.id })}>
+            {product.brand} {product.partNumber}
+          </Link>
+        </h1>
+        <Soft>Type or paste what the box or the page says; each claim is shown as what it becomes.</Soft>
+      </Stack>
+      <Card>
+        <Stack $gap={14}>
+          <Stack $gap={4}>
+            <label htmlFor="claims-text">What is claimed, a line each or all in one</label>
+            <AreaBox
+              id="claims-text"
+              value={text}
+              rows={5}
+              maxLength={longestPaste}
+              placeholder="99% @ 20 µm, ISO 4548-12, 20,000 mi or 12 mo"
+              onChange={(event) => (setText(event.target.value), setLeft(new Set()))}
+            />
+            <Small>A distance without a unit is in {unit}, as your units are set.</Small>
+          </Stack>
+          <Row>
+            <SelectMenu
+              label="Read on the"
+              name="Where it was read"
+              value={place}
+              options={claimPlaces.map(({ key, label }) => ({ value: key, label }))}
+              onPick={setPlace}
+            />
+            <label htmlFor="claims-day">
+              <Small>Day </Small>
+              <InputBox
+                id="claims-day"
+                type="date"
+                value={readOn}
+                onChange={(event) => setReadOn(event.target.value)}
+              />
+            </label>
+          </Row>
+          {claims.length > 0 && <ReadClaims claims={claims} left={left} onToggle={toggle} />}
+          <ErrorText role="alert">{refusal}</ErrorText>
+          <Row>
+            <Button
+              $kind="primary"
+              isDisabled={!isIdle}
+              onPress={() => send({ id, text, unit, place, readOn, left: [...left].join(',') })}
+            >
+              {claims.length === 0 ? 'Keep the claims' : `Keep ${formatCount(kept, 'claim')}`}
+            </Button>
+            <ButtonLink to={href('/lineups/:application/claims', { application: product.applicationId })} $kind="quiet">
+              Back
+            </ButtonLink>
+          </Row>
+        </Stack>
+      </Card>
+    </Page>
+  )
+}
