@@ -34,6 +34,7 @@ beforeAll(async () => {
     'face-off': `${lineup}/face-off`,
     verdict: `${lineup}/verdict`,
     prices: `${product}/prices`,
+    'price list': `${lineup}/price-list`,
     'new claim': `${product}/claims/new`,
     'several claims': `${product}/claims/read`,
     drivers: '/drivers',

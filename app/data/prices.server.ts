@@ -42,16 +42,24 @@ export async function listPricesOf(productId: string): Promise<Price[]> {
   return rows.map(toPrice)
 }
 
+const toRow = (price: Price, rawInput: RawInput) => ({
+  ...price,
+  freight: JSON.stringify(price.freight),
+  rawInput: JSON.stringify(rawInput),
+  createdAt: now(),
+})
+
 /** Keeps a price. */
 export const addPrice = (price: Price, rawInput: RawInput = {}): Promise<Added> =>
-  addOnce({ id: price.id, content: { price, rawInput } }, (trx) =>
-    trx('price').insert({
-      ...price,
-      freight: JSON.stringify(price.freight),
-      rawInput: JSON.stringify(rawInput),
-      createdAt: now(),
-    }),
-  )
+  addOnce({ id: price.id, content: { price, rawInput } }, (trx) => trx('price').insert(toRow(price, rawInput)))
+
+/** Keeps the prices of a list: all of them, or none. */
+export const addPrices = (id: string, prices: readonly { price: Price; words: string }[]): Promise<Added> => {
+  const content = prices.map(({ price: { id: _, ...price }, words }) => ({ price, words }))
+  return addOnce({ id, content }, async (trx) => {
+    for (const { price, words } of prices) await trx('price').insert(toRow(price, { line: words }))
+  })
+}
 
 export async function removePrice(productId: string, id: string): Promise<void> {
   const db = await writableDatabase()

@@ -1,3 +1,4 @@
+import { href } from 'react-router'
 import { currencies } from '#core/money/currency.ts'
 import { findApplication } from '#app/data/applications.server.ts'
 import { today } from '#app/data/clock.ts'
@@ -15,7 +16,8 @@ import { RateForm } from '#app/features/money/RateForm.tsx'
 import { UpgradeList } from '#app/features/money/UpgradeList.tsx'
 import { ValueCard } from '#app/features/money/ValueCard.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
-import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { ButtonLink } from '#app/ui/Button.tsx'
+import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/money'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
@@ -61,6 +63,11 @@ export default function Money({ loaderData }: Route.ComponentProps) {
         subtitle="What a filter costs when it has arrived, how long you may use it, and what the next better one buys."
         view="/lineups/:application/money"
       />
+      <Row>
+        <ButtonLink to={href('/lineups/:application/price-list', { application: application.id })}>
+          Paste a price list
+        </ButtonLink>
+      </Row>
       {missingRates.map((base) => (
         <RateForm key={base} base={base} quote={currency} today={loaderData.today} />
       ))}

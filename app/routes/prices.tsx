@@ -7,7 +7,8 @@ import { priceRawInput, priceSchema } from '#app/features/forms/price-fields.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { PriceForm } from '#app/features/prices/PriceForm.tsx'
 import { PriceTable } from '#app/features/prices/PriceTable.tsx'
-import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
+import { ButtonLink } from '#app/ui/Button.tsx'
+import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/prices'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
@@ -50,6 +51,13 @@ export default function Prices({ loaderData: { prices, id, today: day }, actionD
           too.
         </Soft>
       </Stack>
+      <Row>
+        <ButtonLink
+          to={`${href('/lineups/:application/price-list', { application: product.applicationId })}?product=${product.id}`}
+        >
+          Type prices in a line
+        </ButtonLink>
+      </Row>
       <Card>
         <PriceTable prices={prices} today={day} />
       </Card>

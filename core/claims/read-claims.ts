@@ -5,7 +5,7 @@ import type { ClaimKind, ClaimParts } from './claim.ts'
 import { parsePoints } from './parse-points.ts'
 import { readEfficiency } from './read-efficiency.ts'
 import { readInterval } from './read-interval.ts'
-import { takeFirst, type Said } from './said.ts'
+import { takeFirst, type Said } from '#core/said.ts'
 
 /** A claim as it was read out of what a box or a page says. */
 export interface ReadClaim {

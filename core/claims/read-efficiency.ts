@@ -1,6 +1,6 @@
 import type { BoundQualifier, EfficiencyPoint } from './claim.ts'
 import type { ReadClaim } from './read-claims.ts'
-import { takeFirst, type Said } from './said.ts'
+import { takeFirst, type Said } from '#core/said.ts'
 
 const number = String.raw`\d+(?:\.\d+)?`
 const micron = String.raw`-? ?(?:µm|μm|um|microns?|micrometres?|micrometers?)`

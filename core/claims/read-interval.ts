@@ -1,6 +1,6 @@
 import { toSI } from '#core/quantity/convert.ts'
 import type { ReadClaim } from './read-claims.ts'
-import { takeFirst, type Said } from './said.ts'
+import { takeFirst, type Said } from '#core/said.ts'
 
 const distance = /(\d+(?:\.\d+)?) ?(k)?[ -]?(km|kilomet(?:re|er)s?|mi\b|miles?)/
 const bare = /(\d{4,6})(?= ?(?:or|\/|and) )/

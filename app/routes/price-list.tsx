@@ -1,0 +1,138 @@
+import { useMemo, useState } from 'react'
+import { href, Link, redirect } from 'react-router'
+import { currencies } from '#core/money/currency.ts'
+import { formatCount } from '#core/quantity/format.ts'
+import { findApplication } from '#app/data/applications.server.ts'
+import { today } from '#app/data/clock.ts'
+import { newId } from '#app/data/id.ts'
+import { addPrices, listPrices } from '#app/data/prices.server.ts'
+import { listProducts } from '#app/data/products.server.ts'
+import { listedPrice, longestPriceList, priceLines, priceListSchema } from '#app/features/forms/price-list-fields.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { ReadPrices } from '#app/features/prices/ReadPrices.tsx'
+import { Button, ButtonLink } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
+import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+import type { Route } from './+types/price-list'
+import { fieldsOf, found, parseFields, refused } from './http.server.ts'
+import { additionRefusal } from './saving.server.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'Price list · Plicator' }]
+
+/** The products that a list is for: all of the line-up, or the one that the address names. */
+async function productsFor(application: string, only: string | null) {
+  const all = await listProducts(application)
+  const chosen = all.filter(({ id }) => id === only)
+  return (chosen.length > 0 ? chosen : all).map(({ id, brand, partNumber }) => ({ id, brand, partNumber }))
+}
+
+export async function loader({ params, request }: Route.LoaderArgs) {
+  const application = found(await findApplication(params.application), 'This line-up')
+  const [latest] = await listPrices(application.id)
+  return {
+    id: newId(),
+    today: today(),
+    application: { id: application.id, name: application.name },
+    products: await productsFor(application.id, new URL(request.url).searchParams.get('product')),
+    currency: latest?.currency ?? 'EUR',
+  }
+}
+
+export async function action({ params, request }: Route.ActionArgs) {
+  const application = found(await findApplication(params.application), 'This line-up')
+  const parsed = parseFields(priceListSchema, await fieldsOf(request))
+  if (!parsed.ok) return parsed.refusal
+  const { id, text, shop, observedOn, currency = 'EUR', product: only } = parsed.value
+  const kept = []
+  for (const { product, prices } of priceLines(text, await productsFor(application.id, only)))
+    for (const read of prices) {
+      const price = listedPrice(read, product?.id ?? '', { shop, currency, observedOn })
+      if (!price.ok) return refused(price.problem.message)
+      kept.push({ price: price.value, words: read.words })
+    }
+  if (kept.length === 0) return refused('No line names a product of this line-up with an amount.')
+  const refusal = additionRefusal(await addPrices(id, kept), { message: 'These prices are there already.' })
+  return refusal ?? redirect(href('/lineups/:application/money', { application: application.id }))
+}
+
+export default function PriceList({ loaderData }: Route.ComponentProps) {
+  const { id, application, products, today: day } = loaderData
+  const [text, setText] = useState('')
+  const [shop, setShop] = useState('')
+  const [observedOn, setObservedOn] = useState(day)
+  const [currency, setCurrency] = useState<string>(loaderData.currency)
+  const { send, refusal, isIdle } = useAction()
+  const lines = useMemo(() => priceLines(text.slice(0, longestPriceList), products), [text, products])
+  const count = lines.reduce((sum, { prices }) => sum + prices.length, 0)
+  const money = href('/lineups/:application/money', { application: application.id })
+  const [only, ...others] = products
+  const product = others.length === 0 ? (only?.id ?? '') : ''
+  return (
+    <Page>
+      <Stack $gap={4}>
+        <Link to={money}>Money</Link>
+        <h1>
+          {only && others.length === 0
+            ? `Prices of ${only.brand} ${only.partNumber}`
+            : `Price list of ${application.name}`}
+        </h1>
+        <Soft>
+          Type or paste prices as they are said, a product a line; each is shown as what it becomes before it is kept.
+        </Soft>
+      </Stack>
+      <Card>
+        <Stack $gap={14}>
+          <Stack $gap={4}>
+            <label htmlFor="price-lines">Prices, a line each</label>
+            <AreaBox
+              id="price-lines"
+              value={text}
+              rows={6}
+              maxLength={longestPriceList}
+              placeholder={`${others.length > 0 && only ? `${only.partNumber} ` : ''}11.97 at Quay Parts, 3-pack 29.95, ship 6`}
+              onChange={(event) => setText(event.target.value)}
+            />
+            <Small>Understood: packs, freight, free from, shipped, off by subscription, and a currency.</Small>
+          </Stack>
+          <Row $gap={16}>
+            <label htmlFor="list-shop">
+              <Small>Shop, where a line names none </Small>
+              <InputBox id="list-shop" value={shop} maxLength={80} onChange={(event) => setShop(event.target.value)} />
+            </label>
+            <SelectMenu
+              label="Currency"
+              value={currency}
+              options={currencies.map((one) => ({ value: one, label: one }))}
+              onPick={setCurrency}
+            />
+            <label htmlFor="list-day">
+              <Small>Day </Small>
+              <InputBox
+                id="list-day"
+                type="date"
+                value={observedOn}
+                onChange={(event) => setObservedOn(event.target.value)}
+              />
+            </label>
+          </Row>
+          {lines.length > 0 && <ReadPrices lines={lines} shop={shop} currency={currency} />}
+          <ErrorText role="alert">{refusal}</ErrorText>
+          <Row>
+            <Button
+              $kind="primary"
+              isDisabled={!isIdle}
+              onPress={() => send({ id, text, shop, observedOn, currency, product })}
+            >
+              {count === 0 ? 'Keep the prices' : `Keep ${formatCount(count, 'price')}`}
+            </Button>
+            <ButtonLink to={money} $kind="quiet">
+              Back
+            </ButtonLink>
+          </Row>
+        </Stack>
+      </Card>
+    </Page>
+  )
+}
