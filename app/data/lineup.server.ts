@@ -7,6 +7,7 @@ import { misfitReasons, type EngineFitment } from '#core/score/fitment.ts'
 import { cellPointsBy } from '#core/score/row-judgement.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import type { Score } from '#core/score/score.ts'
+import { formatSpecimenState, standsForNew } from '#core/teardown/specimen-condition.ts'
 import type { RevisionContext } from '#core/verdict/ranking.ts'
 import type { AssessedSpecimen } from './assessments.server.ts'
 import type { Tier } from './products.server.ts'
@@ -41,22 +42,45 @@ export function buildLineupColumns(
   spreads: Spreads,
   fitment?: EngineFitment,
 ): { columns: ColumnHead[]; rows: Row[] } {
-  const revisions = [...groupBy(assessed, ({ specimen }) => specimen.revisionId).values()]
+  const revisions = [...groupBy(assessed, ({ specimen }) => specimen.revisionId).values()].flatMap(unitsOf)
   return {
-    columns: revisions.flatMap((own) => columnHead(own, criteria, fitment)),
+    columns: revisions.flatMap((units) => columnHead(units, criteria, fitment)),
     rows: buildLineup(revisions.flatMap(revisionColumn), cellPointsBy(criteria), spreads),
   }
 }
 
-function revisionColumn(own: readonly AssessedSpecimen[]): RevisionColumn[] {
+/** Units of a revision that make one column: those that are as it is sold, or those that are not. */
+interface Units {
+  id: string
+  own: readonly AssessedSpecimen[]
+  /** Why they do not count, when others of the revision do. */
+  aside: string | undefined
+}
+
+/** Used and damaged units stand beside the new ones; where there is none that is new they stand for the revision. */
+function unitsOf(all: readonly AssessedSpecimen[]): Units[] {
+  const id = all[0]?.specimen.revisionId ?? ''
+  const [sold, others] = [true, false].map((wanted) =>
+    all.filter(({ specimen }) => standsForNew(specimen.condition) === wanted),
+  ) as [AssessedSpecimen[], AssessedSpecimen[]]
+  if (sold.length === 0) return [{ id, own: others, aside: undefined }]
+  if (others.length === 0) return [{ id, own: sold, aside: undefined }]
+  const states = [...new Set(others.map(({ specimen }) => specimen.condition))].join(' and ')
+  return [
+    { id, own: sold, aside: undefined },
+    { id: `${id}-aside`, own: others, aside: `${states}: kept beside the new ones` },
+  ]
+}
+
+function revisionColumn({ id, own }: Units): RevisionColumn[] {
   const [first] = own
   if (!first) return []
-  const { revisionId: id, form } = first.specimen
+  const { form } = first.specimen
   return [{ id, form, specimens: own.map(({ specimen, assessment }) => ({ id: specimen.id, assessment })) }]
 }
 
 function columnHead(
-  own: readonly AssessedSpecimen[],
+  { id, own, aside }: Units,
   criteria: readonly Criterion[],
   fitment: EngineFitment | undefined,
 ): ColumnHead[] {
@@ -71,12 +95,12 @@ function columnHead(
   const fatalFaults = distinctFaults(own)
   return [
     {
-      id: specimen.revisionId,
+      id,
       productId: specimen.productId,
       specimenId: specimen.id,
       brand: specimen.brand,
       name: `${specimen.brand} ${specimen.partNumber}`,
-      revision: specimen.revisionLabel,
+      revision: [specimen.revisionLabel, statesOf(own)].filter(Boolean).join(', '),
       tier: specimen.tier,
       specimens: own.length,
       score: { value, low, high, coverage, fatalFault: fatalFaults[0]?.description },
@@ -84,11 +108,18 @@ function columnHead(
       given: [...new Set(own.map((one) => one.specimen.givenBy).filter(Boolean))],
       findings: own.reduce((sum, { assessment }) => sum + assessment.findings.length, 0),
       fatalFaults,
+      ...(aside !== undefined && { aside }),
       faultCount: mostFound(fatalFaults, own),
       misfits: fitment ? [...new Set(own.flatMap(({ assessment }) => misfitReasons(fitment, assessment.values)))] : [],
       completeness: Math.max(...own.map(({ assessment }) => assessment.completeness)),
     },
   ]
+}
+
+/** States of units, each once; empty where one of them is new. */
+function statesOf(own: readonly AssessedSpecimen[]): string {
+  const states = new Set(own.map(({ specimen }) => formatSpecimenState({ ...specimen, service: null }, 'km')))
+  return states.has('') ? '' : [...states].join(' or ')
 }
 
 /** Of the fatal fault that was found most: in how many specimens it was looked for, and in how many it was there. */

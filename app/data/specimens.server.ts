@@ -1,5 +1,7 @@
 import type { Knex } from 'knex'
 import type { FilterForm } from '#core/catalogue/index.ts'
+import type { Interval } from '#core/quantity/interval.ts'
+import type { SpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { RecordingPlan } from '#core/teardown/recording-plan.ts'
 import { foldName } from '#core/fold-name.ts'
 import { now } from './clock.ts'
@@ -8,7 +10,7 @@ import type { Tier } from './products.server.ts'
 import type { RawInput } from './raw-input.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
-export interface Specimen {
+export interface Specimen extends SpecimenState {
   id: string
   label: string
   acquisition: 'bought' | 'given'
@@ -43,12 +45,18 @@ export interface Specimen {
 export type SpecimenFields = Pick<
   Specimen,
   'id' | 'revisionId' | 'label' | 'acquisition' | 'givenBy' | 'paidMinor' | 'currency' | 'shop' | 'rawInput'
->
+> &
+  Partial<SpecimenState>
 
-type SpecimenRow = Omit<Specimen, 'recordingPlan' | 'rawInput'> & { recordingPlan: string; rawInput: string }
+type SpecimenRow = Omit<Specimen, 'recordingPlan' | 'rawInput' | 'service'> & {
+  recordingPlan: string
+  rawInput: string
+  service: string | null
+}
 
-const toSpecimen = ({ recordingPlan, rawInput, ...rest }: SpecimenRow): Specimen => ({
+const toSpecimen = ({ recordingPlan, rawInput, service, ...rest }: SpecimenRow): Specimen => ({
   ...rest,
+  service: service === null ? null : (JSON.parse(service) as Interval),
   recordingPlan: JSON.parse(recordingPlan) as RecordingPlan,
   rawInput: JSON.parse(rawInput) as RawInput,
 })
@@ -71,6 +79,8 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
       paidMinor: 'specimen.paidMinor',
       currency: 'specimen.currency',
       shop: 'specimen.shop',
+      condition: 'specimen.condition',
+      service: 'specimen.service',
       createdAt: 'specimen.createdAt',
       version: 'specimen.version',
       assessmentVersion: 'specimenSummary.version',
@@ -142,8 +152,10 @@ export async function countSpecimensByProduct(products: readonly string[]): Prom
   return new Map(rows.map(({ productId, specimens }) => [productId, specimens]))
 }
 
-const toRow = ({ rawInput, ...fields }: SpecimenFields) => ({
+const toRow = ({ rawInput, condition = 'new', service = null, ...fields }: SpecimenFields) => ({
   ...fields,
+  condition,
+  service: service === null ? null : JSON.stringify(service),
   nameKey: foldName(fields.label),
   rawInput: JSON.stringify(rawInput),
 })

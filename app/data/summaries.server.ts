@@ -3,6 +3,7 @@ import type { Spreads } from '#core/compare/lineup.ts'
 import { poolShares, spreadShare, type SpreadShare } from '#core/compare/unit-spread.ts'
 import { groupBy } from '#core/group-by.ts'
 import { findFatalFaults } from '#core/score/fatal-faults.ts'
+import { standsForNew } from '#core/teardown/specimen-condition.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
 import { codeVersion } from './code-version.ts'
 import { database, writableDatabase } from './database.server.ts'
@@ -142,7 +143,8 @@ async function keepShares(
 }
 
 /** What the units of one revision add to each spread. */
-function sharesOf(units: readonly AssessedSpecimen[]): Map<string, SpreadShare> {
+function sharesOf(all: readonly AssessedSpecimen[]): Map<string, SpreadShare> {
+  const units = all.filter(({ specimen }) => standsForNew(specimen.condition))
   if (units.length < 2) return new Map()
   const numbers = groupBy(units.flatMap(numbersOf), ({ key }) => key)
   return new Map(

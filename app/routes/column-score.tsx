@@ -39,7 +39,7 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
             `With all that is uncertain drawn, the score lies from ${Math.round(own.chances.low)} to ${Math.round(own.chances.high)} in 95 of 100 draws.`}{' '}
           A judgement of construction and value, not a filtration test.
         </p>
-        {excluded && <Alert>Excluded: {column.misfits.join(' and ')}.</Alert>}
+        {excluded && <Alert>Not judged: {column.misfits.join(' and ') || excluded}.</Alert>}
         {score.fatalFaults.map(({ key, description }) => (
           <Alert key={key}>
             Capped at {fatalFaultCap}: {description}. Open a second specimen before publishing it as a pattern.

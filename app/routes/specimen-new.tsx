@@ -39,7 +39,7 @@ export default function NewSpecimen({ loaderData: { id, revisionId, label }, act
       </h1>
       <SpecimenForm
         id={id}
-        values={{ revisionId, label, acquisition: 'bought', currency: 'EUR' }}
+        values={{ revisionId, label, condition: 'new', acquisition: 'bought', currency: 'EUR' }}
         revisions={product.revisions}
         result={actionData}
         back={href('/products/:product', { product: product.id })}

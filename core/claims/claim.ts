@@ -1,5 +1,5 @@
 import { byKey } from '#core/by-key.ts'
-import type { Interval } from '#core/money/interval.ts'
+import type { Interval } from '#core/quantity/interval.ts'
 
 /** What a maker can claim, each with how its amount is read. */
 export const claimKinds = [

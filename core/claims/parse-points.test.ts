@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { parseInterval, formatInterval } from '#core/money/interval.ts'
+import { parseInterval, formatInterval } from '#core/quantity/interval.ts'
 import { parsePoints, formatPoints } from './parse-points.ts'
 
 describe('efficiency pairs as they are printed', () => {

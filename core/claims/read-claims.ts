@@ -1,21 +1,11 @@
 import { spellFractions } from '#core/quantity/number.ts'
 import { spellNumbers } from '#core/quantity/spoken-number.ts'
 import { toSI } from '#core/quantity/convert.ts'
-import type { ClaimKind, ClaimParts } from './claim.ts'
 import { parsePoints } from './parse-points.ts'
+import type { ReadClaim } from './read-claim.ts'
 import { readEfficiency } from './read-efficiency.ts'
 import { readInterval } from './read-interval.ts'
 import { takeFirst, type Said } from '#core/said.ts'
-
-/** A claim as it was read out of what a box or a page says. */
-export interface ReadClaim {
-  kind: ClaimKind
-  /** The line it was read in, word for word. */
-  words: string
-  parts: ClaimParts
-  /** What had to be guessed: to be looked at before it is kept. */
-  doubt?: string
-}
 
 const longestLine = 600
 const mostLines = 60

@@ -1,5 +1,5 @@
 import type { BoundQualifier, EfficiencyPoint } from './claim.ts'
-import type { ReadClaim } from './read-claims.ts'
+import type { ReadClaim } from './read-claim.ts'
 import { takeFirst, type Said } from '#core/said.ts'
 
 const number = String.raw`\d+(?:\.\d+)?`

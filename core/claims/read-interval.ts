@@ -1,5 +1,5 @@
 import { toSI } from '#core/quantity/convert.ts'
-import type { ReadClaim } from './read-claims.ts'
+import type { ReadClaim } from './read-claim.ts'
 import { takeFirst, type Said } from '#core/said.ts'
 
 const distance = /(\d+(?:\.\d+)?) ?(k)?[ -]?(km|kilomet(?:re|er)s?|mi\b|miles?)/

@@ -1,5 +1,5 @@
 import type { Claim } from '#core/claims/claim.ts'
-import type { Interval } from './interval.ts'
+import type { Interval } from '#core/quantity/interval.ts'
 
 export const duties = [
   { key: 'easy', label: 'Easy', description: 'Long runs, warm engine, clean roads.' },

@@ -14,6 +14,8 @@ export interface RevisionContext {
   fatalFaults: FatalFault[]
   /** Why it does not fit the engine; empty when it does. */
   misfits: string[]
+  /** Why it stands beside the others and is not judged. */
+  aside?: string
   /** What claims and prices say of it. */
   attributes: Record<string, AttributeBounds>
   /** Points of no return that all its specimens have passed. */
@@ -28,7 +30,7 @@ export interface EvaluatedRevision extends ScoredRevision {
   context: RevisionContext
   /** So many characteristics are known of it. */
   recorded: number
-  /** Why it does not fit; it is not ranked then. */
+  /** Why it does not fit, or is set aside; it is not ranked then. */
   excluded: string | undefined
 }
 
@@ -66,7 +68,7 @@ export function evaluateRevisions(
       const cell = own[at]
       return kind === 'characteristic' && cell !== undefined && isKnown(cell)
     }).length
-    return { id: context.id, at, context, score, evidence, recorded, excluded: context.misfits[0] }
+    return { id: context.id, at, context, score, evidence, recorded, excluded: context.misfits[0] ?? context.aside }
   })
 }
 

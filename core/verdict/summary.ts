@@ -81,7 +81,7 @@ function whoIsAhead(a: Side, b: Side, call: Call | undefined): string {
   const [first] = call?.named ?? []
   if (!call || !first)
     return a.evaluated.excluded || b.evaluated.excluded
-      ? 'One of the two does not fit the engine, so they are not judged against each other.'
+      ? 'One of the two does not fit the engine or is set aside, so they are not judged against each other.'
       : 'Nothing is known of both, so nobody is ahead.'
   const [own, other] = first.id === a.evaluated.id ? [a, b] : [b, a]
   const chance = formatChance(first.chance)
@@ -89,12 +89,13 @@ function whoIsAhead(a: Side, b: Side, call: Call | undefined): string {
   return `${own.name} ${call.word} against ${other.name}: better in ${chance} of what may be.`
 }
 
-const whatSpeaksAgainst = ({ name, evaluated: { score, excluded } }: Side): Sentence[] => [
+const whatSpeaksAgainst = ({ name, evaluated: { score, context } }: Side): Sentence[] => [
   ...score.fatalFaults.map(({ description }) => ({
     text: `${name} is capped, whatever else is good: ${description}.`,
     contributions: [],
   })),
-  ...(excluded ? [{ text: `${name} does not fit: ${excluded}.`, contributions: [] }] : []),
+  ...context.misfits.slice(0, 1).map((misfit) => ({ text: `${name} does not fit: ${misfit}.`, contributions: [] })),
+  ...(context.aside ? [{ text: `${name} is ${context.aside}.`, contributions: [] }] : []),
 ]
 
 /** Contributions that speak for a side: what was found before what was only inferred, each largest first. */

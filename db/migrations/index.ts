@@ -10,6 +10,7 @@ import * as safekeeping from './008_safekeeping.ts'
 import * as summaries from './009_summaries.ts'
 import * as methodEdition from './010_method_edition.ts'
 import * as coarseReadings from './011_coarse_readings.ts'
+import * as specimenCondition from './012_specimen_condition.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -23,6 +24,7 @@ const migrations: Record<string, Knex.Migration> = {
   '009_summaries': summaries,
   '010_method_edition': methodEdition,
   '011_coarse_readings': coarseReadings,
+  '012_specimen_condition': specimenCondition,
 }
 
 /** Their names, in the order in which they run. */

@@ -1,8 +1,10 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
+import { formatSpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Soft } from '#app/ui/layout.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
 
 const Head = styled.div`
   display: flex;
@@ -18,6 +20,7 @@ const Head = styled.div`
 /** What is on the bench, and the ways to what is known of it. */
 export function BenchHead({ specimen, onQuick }: { specimen: Specimen; onQuick: () => void }) {
   const { id, brand, partNumber, revisionLabel, label, productId, applicationId, applicationName } = specimen
+  const { units } = usePreferences()
   return (
     <Head>
       <h1>
@@ -28,6 +31,7 @@ export function BenchHead({ specimen, onQuick }: { specimen: Specimen; onQuick: 
       <Soft>
         {revisionLabel && `${revisionLabel} · `}specimen {label} ·{' '}
         <Link to={href('/lineups/:application', { application: applicationId })}>{applicationName}</Link>
+        {specimen.condition !== 'new' && ` · ${formatSpecimenState(specimen, units === 'metric' ? 'km' : 'mi')}`}
         {specimen.acquisition === 'given' && ` · given by ${specimen.givenBy}`} ·{' '}
         <a href={href('/specimens/:specimen/drawing.svg', { specimen: id })}>drawing</a> ·{' '}
         <Link to={href('/specimens/:specimen/log', { specimen: id })}>log</Link>

@@ -1,5 +1,5 @@
 import { claimLabel, gradeClaim } from '#core/claims/claim.ts'
-import type { ReadClaim } from '#core/claims/read-claims.ts'
+import type { ReadClaim } from '#core/claims/read-claim.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { formatClaimParts } from './format-claim.ts'

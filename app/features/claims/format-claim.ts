@@ -1,6 +1,6 @@
 import { intervalOf, type Claim } from '#core/claims/claim.ts'
 import { formatPoints } from '#core/claims/parse-points.ts'
-import { formatInterval } from '#core/money/interval.ts'
+import { formatInterval } from '#core/quantity/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { claimAmounts } from '#app/features/forms/claim-fields.ts'
 

@@ -1,5 +1,5 @@
 import { climates, duties, positions } from '#core/money/driver.ts'
-import { formatInterval } from '#core/money/interval.ts'
+import { formatInterval } from '#core/quantity/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import { currencies } from '#core/money/currency.ts'
+import { specimenConditions } from '#core/teardown/specimen-condition.ts'
 import type { Revision } from '#app/data/products.server.ts'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import type { ActionResult } from './action-result.ts'
@@ -28,6 +29,7 @@ interface Props {
 /** The one unit on the bench: its label, and how it was got. */
 export function SpecimenForm({ id, version, values, revisions, result, back }: Props) {
   const [form, fields] = useSchemaForm(specimenSchema, { result, values })
+  const [condition, setCondition] = useState(String(fields.condition.initialValue ?? 'new'))
   const [acquisition, setAcquisition] = useState(String(fields.acquisition.initialValue ?? 'bought'))
   return (
     <FormFrame
@@ -48,6 +50,21 @@ export function SpecimenForm({ id, version, values, revisions, result, back }: P
         <input type="hidden" name="revisionId" value={revisions[0]?.id ?? ''} />
       )}
       <TextBox field={fields.label} label="Label of the specimen" hint="Write it on the can too." />
+      <ChoiceBox
+        field={fields.condition}
+        label="State"
+        onChange={setCondition}
+        options={specimenConditions.map(({ key, label }) => ({ value: key, label }))}
+      />
+      {condition !== 'new' && (
+        <TextBox
+          field={fields.service}
+          label={condition === 'old-stock' ? 'How old' : 'How long it served'}
+          optional
+          placeholder={condition === 'old-stock' ? '4 years' : '8000 km or 6 months or 250 h'}
+          hint="Used and damaged ones are kept out of the averages of new ones and stand beside them."
+        />
+      )}
       <ChoiceBox
         field={fields.acquisition}
         label="How it was got"

@@ -1,4 +1,4 @@
-import type { Interval } from '#core/money/interval.ts'
+import type { Interval } from '#core/quantity/interval.ts'
 import { minorUnitDigits, toMajor } from '#core/money/currency.ts'
 import { formatExactly } from '#core/quantity/format-exactly.ts'
 import type { RawInput } from '#app/data/raw-input.ts'

@@ -1,13 +1,16 @@
 import { z } from 'zod'
+import { specimenConditions } from '#core/teardown/specimen-condition.ts'
 import type { Specimen, SpecimenFields } from '#app/data/specimens.server.ts'
-import { moneyText, rawInputOf, type FieldValues } from './field-values.ts'
+import { intervalText, moneyText, rawInputOf, type FieldValues } from './field-values.ts'
 import {
   fieldIssue,
   id,
+  keyOf,
   line,
   minorAmount,
   oneOf,
   optionalCurrency,
+  optionalInterval,
   optionalLine,
   optionalMoney,
 } from './zod-fields.ts'
@@ -23,8 +26,11 @@ export const specimenSchema = z
     price: optionalMoney('A price'),
     currency: optionalCurrency,
     shop: optionalLine('The shop', 80),
+    condition: keyOf(specimenConditions, 'Say what state it is in.').default('new'),
+    service: optionalInterval('How long'),
   })
-  .transform(({ price, currency, ...rest }, context) => {
+  .transform(({ price, currency, service: said, ...typed }, context) => {
+    const rest = { ...typed, service: typed.condition === 'new' ? null : said }
     if (rest.acquisition === 'given' && rest.givenBy === '')
       fieldIssue(context, 'givenBy', 'Say who gave it: a given sample must be disclosed.')
     if (price === null) return { ...rest, paidMinor: null, currency: null }
@@ -42,7 +48,7 @@ export const specimenSchema = z
 export const specimenFields = (
   fields: z.output<typeof specimenSchema>,
   typed: Readonly<Record<string, unknown>>,
-): SpecimenFields => ({ ...fields, rawInput: rawInputOf(typed, ['price']) })
+): SpecimenFields => ({ ...fields, rawInput: rawInputOf(typed, fields.service ? ['price', 'service'] : ['price']) })
 
 /** What the form of a specimen starts with. */
 export const specimenValues = (specimen: Specimen): FieldValues => ({
@@ -53,5 +59,7 @@ export const specimenValues = (specimen: Specimen): FieldValues => ({
   price: moneyText(specimen.paidMinor, specimen.currency),
   currency: specimen.currency ?? '',
   shop: specimen.shop,
+  condition: specimen.condition,
+  service: intervalText(specimen.service ?? undefined),
   ...specimen.rawInput,
 })

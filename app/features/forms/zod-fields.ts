@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { millisecondsPerDay } from '#core/calendar.ts'
 import { currencies, minorUnitDigits, toMinor } from '#core/money/currency.ts'
-import { parseInterval, type Interval } from '#core/money/interval.ts'
+import { parseInterval, type Interval } from '#core/quantity/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { parseNumber } from '#core/quantity/number.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'

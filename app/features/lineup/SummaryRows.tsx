@@ -73,7 +73,7 @@ const complete = 0.995
 
 const standingLabels = { wins: 'wins', leads: 'leads', close: 'close', alone: 'alone', behind: 'behind' }
 
-function ScoreCell({ column: { id, score, misfits }, judged: { call, judgedOf, query } }: ScoreProps) {
+function ScoreCell({ column: { id, score, misfits, aside }, judged: { call, judgedOf, query } }: ScoreProps) {
   const { application } = useLineup()
   const address = href('/lineups/:application/score/:column', { application: application.id, column: id })
   const own = judgedOf(id)
@@ -94,6 +94,7 @@ function ScoreCell({ column: { id, score, misfits }, judged: { call, judgedOf, q
         </small>
       )}
       {score.fatalFault && <Warning>{score.fatalFault}</Warning>}
+      {aside && <Warning>{aside}</Warning>}
       {misfits.length > 0 && <Warning>does not fit: {misfits.join(', ')}</Warning>}
     </>
   )

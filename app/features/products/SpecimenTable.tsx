@@ -1,9 +1,11 @@
 import { href, Link } from 'react-router'
 import { formatMoney } from '#core/money/currency.ts'
+import { formatSpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { Meter } from '#app/ui/Meter.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
 
 interface ScoredSpecimen extends Specimen {
   completeness: number
@@ -13,6 +15,7 @@ interface ScoredSpecimen extends Specimen {
 
 /** The specimens of a product: how they were got, how far they are, and what they score. */
 export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
+  const { units } = usePreferences()
   if (specimens.length === 0) return <Soft>None yet. Buy one, write a letter on it, and put it on the bench.</Soft>
   return (
     <Table>
@@ -33,7 +36,15 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
               <Link to={href('/bench/:specimen', { specimen: specimen.id })}>{specimen.label}</Link>
             </td>
             <td>{specimen.revisionLabel || 'First'}</td>
-            <td>{acquisitionText(specimen)}</td>
+            <td>
+              {acquisitionText(specimen)}
+              {specimen.condition !== 'new' && (
+                <>
+                  <br />
+                  <Small>{formatSpecimenState(specimen, units === 'metric' ? 'km' : 'mi')}</Small>
+                </>
+              )}
+            </td>
             <td>
               <Meter share={specimen.completeness} />
             </td>

@@ -7,7 +7,7 @@ import type { EvaluationView } from './useEvaluation.ts'
 
 /** Those that do not fit or have a fatal fault. */
 export const avoided = ({ all }: Pick<EvaluationView, 'all'>): EvaluatedRevision[] =>
-  all.filter(({ excluded, score }) => excluded !== undefined || score.fatalFaults.length > 0)
+  all.filter(({ context, score }) => context.misfits.length > 0 || score.fatalFaults.length > 0)
 
 /** Why each of those to avoid is to be avoided. */
 export function AvoidList({ judged }: { judged: EvaluationView }) {
@@ -19,8 +19,8 @@ export function AvoidList({ judged }: { judged: EvaluationView }) {
   ))
 }
 
-function reasonToAvoid({ excluded, score }: EvaluatedRevision, column: ColumnHead): string {
-  if (excluded !== undefined) return `excluded, ${column.misfits.join(' and ')}.`
+function reasonToAvoid({ context, score }: EvaluatedRevision, column: ColumnHead): string {
+  if (context.misfits.length > 0) return `excluded, ${column.misfits.join(' and ')}.`
   const faults = score.fatalFaults.map(({ description }) => description).join(' and ')
   return `${faults}; capped at ${fatalFaultCap} whatever else is good. ${patternText(column)}`
 }

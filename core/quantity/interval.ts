@@ -1,7 +1,7 @@
 import { ok, problem, type Result } from '#core/result.ts'
-import { formatCount, formatQuantity } from '#core/quantity/format.ts'
-import { clip, parseNumber } from '#core/quantity/number.ts'
-import { parseQuantity } from '#core/quantity/parse.ts'
+import { formatCount, formatQuantity } from './format.ts'
+import { clip, parseNumber } from './number.ts'
+import { parseQuantity } from './parse.ts'
 
 /** An interval by distance, by months, by engine hours, or by whichever comes first; m and months. */
 export interface Interval {
