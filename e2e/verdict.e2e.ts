@@ -162,10 +162,15 @@ describe('the verdict', () => {
     await sees(page, 'of what may be.')
     await choose(page, 'Put first all the same', 'nobody: it stands as it is')
     await press(page, 'button', 'Publish as it is')
+    await sees(page, 'Say that you have seen it, or mend it first.')
+    await page.locator('label::-p-text(I have seen it, and publish all the same)').click()
+    await press(page, 'button', 'Publish as it is')
     await sees(page, 'Nothing has changed it since.')
+    await sees(page, 'Seen and published all the same: Pellgate PG-33')
     await sees(page, 'Fit what you like, but change it in time.')
     await page.locator('summary::-p-text(What each was judged on)').click()
     await sees(page, '3 specimens, a sample given by Corvane press office.')
+    await sees(page, 'Not looked at: ')
   })
 
   test('a fault that ends the discussion sinks the best; the published verdict stays and says what changed', async () => {

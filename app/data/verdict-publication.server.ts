@@ -1,6 +1,6 @@
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { judge } from '#core/verdict/judgement.ts'
-import { evaluateRevisions } from '#core/verdict/ranking.ts'
+import { contenders, evaluateRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { takeSnapshot } from '#core/verdict/snapshot.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
 import { formatCount } from '#core/quantity/format.ts'
@@ -8,6 +8,7 @@ import { problem, type Result } from '#core/result.ts'
 import type { Application } from './applications.server.ts'
 import { today } from './clock.ts'
 import { columnNames } from './column-name.ts'
+import { openContradictions } from './open-contradictions.ts'
 import { evaluateLineup, type EvaluatedColumn } from './lineup-evaluation.server.ts'
 import { saveVerdict, type VerdictDraft } from './verdicts.server.ts'
 
@@ -21,12 +22,18 @@ function disclosuresOf(columns: readonly EvaluatedColumn[]): (id: string) => str
   }
 }
 
+/** What contradicts itself among the readings of those that are judged, in words. */
+function contradictionsOf(judged: readonly EvaluatedRevision[], columns: readonly EvaluatedColumn[]): string[] {
+  const ids = new Set(judged.map(({ id }) => id))
+  return openContradictions(columns.filter(({ id }) => ids.has(id)))
+}
+
 /** Keeps a draft of a verdict, and publishes it as the line-up stands when asked; says why it cannot. */
 export async function keepVerdict(
   application: Application,
   draft: VerdictDraft,
   version: number,
-  publishIn: UnitSystem | undefined,
+  publish: { units: UnitSystem; seen: boolean } | undefined,
 ): Promise<Result<'saved' | 'stale'>> {
   const { columns, rows, method, schools, drivers } = await evaluateLineup(application, today())
   const school = schools.find(({ id }) => id === draft.schoolId)
@@ -34,11 +41,14 @@ export async function keepVerdict(
   if (draft.overruleColumn && !columns.some(({ id }) => id === draft.overruleColumn))
     return problem('column', 'The product that was put first is not in the line-up any more.')
   const driver = drivers.find(({ id }) => id === draft.driverId)
-  const by = { school: school.name, driver: driver?.name ?? '', method: method.version }
   const criteria = effectiveCriteria(method, school, driver?.rules)
   const evaluated = evaluateRevisions(application.form, columns, rows, criteria)
   const words = { nameOf: columnNames(columns), disclosureOf: disclosuresOf(columns) }
-  const snapshot = publishIn && takeSnapshot(judge(evaluated), rows, words, by, publishIn)
+  const contradictions = contradictionsOf(contenders(evaluated), columns)
+  if (publish && !publish.seen && contradictions.length > 0)
+    return problem('contradictions', `${contradictions.join(' ')} Say that you have seen it, or mend it first.`)
+  const by = { school: school.name, driver: driver?.name ?? '', method: method.version, contradictions }
+  const snapshot = publish && takeSnapshot(judge(evaluated), rows, words, by, publish.units)
   const saved = await saveVerdict(application.id, { ...draft, driverId: driver?.id ?? null }, version, snapshot)
   if (saved === 'id-in-use') return problem('published', 'This draft was published already. Load the page again.')
   return { ok: true, value: saved }

@@ -38,9 +38,9 @@ export async function action({ request, params }: Route.ActionArgs) {
     await withdrawVerdict(application.id, parsed.value.id)
     return accepted()
   }
-  const { intent, version, ...draft } = parsed.value
+  const { intent, version, seen, ...draft } = parsed.value
   const units = intent === 'publish' ? (await readPreferences(request)).units : undefined
-  const kept = await keepVerdict(application, draft, version, units)
+  const kept = await keepVerdict(application, draft, version, units && { units, seen: seen === 'yes' })
   if (!kept.ok) return refused(kept.problem.message)
   if (kept.value === 'stale') return draftRefusal(application.id)
   if (units) void backUpPublished()

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import { shippedCriterion } from '#core/score/criteria.ts'
 import { combineScoreLines, notApplicableLine, scoreLine } from '#core/score/score.ts'
-import { formatJudgedOn, judgedOn } from './judged-on.ts'
+import { formatJudgedOn, judgedOn, notLookedAt } from './judged-on.ts'
 
 const known = (key: string) => scoreLine(shippedCriterion(key), { low: 5, high: 5, evidence: 'measured' })
 const open = (key: string) => scoreLine(shippedCriterion(key), undefined)
@@ -39,4 +39,14 @@ test('a fault that was looked for is known, and bears no weight of the mean', ()
   )
   expect(count).toBe(2)
   expect(mostly).toEqual(['plate'])
+})
+
+test('what nobody has looked at is named, the weightiest first; what the filter cannot have is not', () => {
+  // Weights: area 9, glue 6, plate 3.
+  const lines = [
+    ...['plate', 'area', 'glue'].map(open),
+    known('media'),
+    notApplicableLine(shippedCriterion('bypass-seal'), 'there is no bypass valve in this filter'),
+  ]
+  expect(notLookedAt(combineScoreLines(lines, []))).toEqual(['Media area', 'Glue bead', 'Plate thickness'])
 })

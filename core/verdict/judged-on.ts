@@ -53,3 +53,15 @@ export function formatJudgedOn({ known, of, coverage, mostly }: JudgedOn): strin
   const said = `${known} of ${of}, ${Math.round(100 * coverage)} % of the weight`
   return parts.length > 0 ? `${said}; mostly ${formatList(parts, 'conjunction')}` : said
 }
+
+/**
+ * What of a product nobody has looked at, by name, the weightiest first.
+ *
+ * @param score of the product
+ * @example notLookedAt(leader.score) // => []
+ */
+export const notLookedAt = ({ lines }: Score): string[] =>
+  lines
+    .filter(({ points, notApplicableReason }) => points === undefined && !notApplicableReason)
+    .sort((a, b) => b.criterion.weight - a.criterion.weight)
+    .map(({ criterion }) => criterion.label)

@@ -2,7 +2,7 @@ import type { Row } from '#core/compare/lineup.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
 import { scoreContributions } from './contributions.ts'
 import { formatCall, type Call } from './call.ts'
-import { formatJudgedOn, judgedOn } from './judged-on.ts'
+import { formatJudgedOn, judgedOn, notLookedAt } from './judged-on.ts'
 import type { Judgement } from './judgement.ts'
 
 /** Where a product stood on the day; verdicts of former editions say less. */
@@ -17,6 +17,8 @@ interface RankedThen {
   judgedOn?: string
   /** How many specimens, and who gave them, in words. */
   disclosure?: string
+  /** What nobody had looked at, by name, the weightiest first. */
+  notLookedAt?: string[]
 }
 
 /** What a published verdict calls a column, and what is to be disclosed of it. */
@@ -38,6 +40,8 @@ export interface VerdictSnapshot {
   call?: string
   word?: Call['word']
   sentences: string[]
+  /** What contradicted itself and was published all the same. */
+  contradictions?: string[]
 }
 
 /** So many contributions are kept with a published verdict. */
@@ -59,7 +63,7 @@ export function takeSnapshot(
   { ranked, call }: Judgement,
   rows: readonly Row[],
   { nameOf, disclosureOf }: ColumnWords,
-  by: Pick<VerdictSnapshot, 'school' | 'driver' | 'method'>,
+  by: Pick<VerdictSnapshot, 'school' | 'driver' | 'method' | 'contradictions'>,
   system: UnitSystem,
 ): VerdictSnapshot {
   const [first, next] = ranked
@@ -75,6 +79,7 @@ export function takeSnapshot(
       chance,
       judgedOn: formatJudgedOn(judgedOn(score)),
       disclosure: disclosureOf(id),
+      notLookedAt: notLookedAt(score),
     })),
     winners: (call?.named ?? []).map(({ id }) => nameOf(id)),
     ...(call && { call: formatCall(call, nameOf), word: call.word }),

@@ -82,13 +82,17 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
       <Small>
         {snapshot?.ranking.map(({ name, value }, rank) => `${rank + 1} ${name} ${Math.round(value)}`).join(' · ')}
       </Small>
+      {(snapshot?.contradictions ?? []).length > 0 && (
+        <Small>Seen and published all the same: {snapshot?.contradictions?.join(' ')}</Small>
+      )}
       {snapshot?.ranking.some((one) => one.judgedOn) && (
         <details>
           <summary style={{ minHeight: 32, cursor: 'pointer' }}>What each was judged on</summary>
           <ReasonList>
-            {snapshot.ranking.map(({ column, name, judgedOn, disclosure }) => (
+            {snapshot.ranking.map(({ column, name, judgedOn, disclosure, notLookedAt = [] }) => (
               <li key={column}>
                 {name}: {[judgedOn, disclosure].filter(Boolean).join('; ')}.
+                {notLookedAt.length > 0 && ` Not looked at: ${formatNotLookedAt(notLookedAt)}.`}
               </li>
             ))}
           </ReasonList>
@@ -110,4 +114,12 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
       </Row>
     </Stack>
   )
+}
+
+/** So many are named; the rest is counted. */
+const named = 8
+
+function formatNotLookedAt(labels: readonly string[]): string {
+  const said = labels.slice(0, named).map((label) => label.toLowerCase())
+  return labels.length > named ? `${said.join(', ')} and ${labels.length - named} more` : said.join(', ')
 }

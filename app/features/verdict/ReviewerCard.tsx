@@ -1,3 +1,4 @@
+import { openContradictions } from '#app/data/open-contradictions.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Card, Stack } from '#app/ui/layout.tsx'
@@ -6,8 +7,8 @@ import type { EvaluationView } from './useEvaluation.ts'
 
 /** The reviewer's own words as they stand, and the form to change and publish them. */
 export function ReviewerCard({ judged, draft }: { judged: EvaluationView; draft: Verdict | undefined }) {
-  const { school, driver, all, nameOf } = judged
-  const { application } = useLineup()
+  const { school, driver, all, ranked, nameOf } = judged
+  const { application, evaluation } = useLineup()
   return (
     <Card>
       <Stack $gap={12}>
@@ -18,6 +19,9 @@ export function ReviewerCard({ judged, draft }: { judged: EvaluationView; draft:
           draft={draft}
           school={school.id}
           driver={driver?.id ?? ''}
+          contradictions={openContradictions(
+            evaluation.columns.filter(({ id }) => ranked.some((one) => one.id === id)),
+          )}
           products={all.map(({ id }) => ({ id, name: nameOf(id) }))}
         />
       </Stack>

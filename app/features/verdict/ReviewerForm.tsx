@@ -15,16 +15,19 @@ interface Props {
   school: string
   driver: string
   products: { id: string; name: string }[]
+  /** What contradicts itself among the readings, a sentence each. */
+  contradictions: string[]
 }
 
 /** The reviewer's own words, and an overruling with its reason; publishing freezes the verdict as it is. */
-export function ReviewerForm({ draft, school, driver, products }: Props) {
+export function ReviewerForm({ draft, school, driver, products, contradictions }: Props) {
   const { send, refusal, isTaken, result } = useAction()
   const meanwhile = meanwhileOf(result)
   const [id, setId] = useState(() => draft?.id ?? newId())
   const [words, setWords] = useState(draft?.words ?? '')
   const [overrule, setOverrule] = useState(draft?.overruleColumn ?? '')
   const [reason, setReason] = useState(draft?.overruleReason ?? '')
+  const [isSeen, setIsSeen] = useState(false)
   /** What had been answered when it was published. */
   const [publishedAfter, setPublishedAfter] = useState<{ result: typeof result }>()
   // What was published is done with: the form begins anew.
@@ -46,6 +49,7 @@ export function ReviewerForm({ draft, school, driver, products }: Props) {
       words,
       overruleColumn: overrule,
       overruleReason: reason,
+      seen: isSeen ? 'yes' : '',
     })
   }
   return (
@@ -78,6 +82,12 @@ export function ReviewerForm({ draft, school, driver, products }: Props) {
             maxLength={600}
           />
         </Stack>
+      )}
+      {contradictions.length > 0 && (
+        <label style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}>
+          <input type="checkbox" checked={isSeen} onChange={(event) => setIsSeen(event.target.checked)} />
+          <span>I have seen it, and publish all the same: {contradictions.join(' ')}</span>
+        </label>
       )}
       <ErrorText role="alert">{refusal}</ErrorText>
       <SavedMeanwhileList values={meanwhile?.values} />

@@ -12,6 +12,8 @@ export const verdictSchema = z.discriminatedUnion('intent', [
       driverId: z.union([id, z.literal('').transform(() => null)]),
       words: z.string().trim().max(4000, 'The words are too long: at most 4000 characters.'),
       overruleColumn: z.union([id, z.literal('')]),
+      /** What contradicts itself was seen, and it is published all the same. */
+      seen: z.enum(['yes', '']).default(''),
       overruleReason: z.string().trim().max(600, 'The reason is too long: at most 600 characters.'),
     })
     .refine(
