@@ -105,7 +105,7 @@ export async function evaluateLineup(application: Application, today: string): P
     columns: columns.map((column, at) => ({
       ...column,
       passedSteps: stepsPassedByAll(
-        assessed.filter(({ specimen }) => specimen.revisionId === column.id),
+        assessed.filter(({ specimen }) => column.specimenIds.includes(specimen.id)),
         steps,
       ),
       attributes: attributesOf(column, at) as Record<string, AttributeBounds>,

@@ -17,6 +17,8 @@ export interface ColumnHead extends Omit<RevisionContext, 'attributes'> {
   productId: string
   /** The specimen that is best known: the column opens to it. */
   specimenId: string
+  /** All specimens that the column stands for. */
+  specimenIds: string[]
   brand: string
   name: string
   revision: string
@@ -68,7 +70,7 @@ function unitsOf(all: readonly AssessedSpecimen[]): Units[] {
   const states = [...new Set(others.map(({ specimen }) => specimen.condition))].join(' and ')
   return [
     { id, own: sold, aside: undefined },
-    { id: `${id}-aside`, own: others, aside: `${states}: kept beside the new ones` },
+    { id: `${id}aside`, own: others, aside: `${states}: kept beside the new ones` },
   ]
 }
 
@@ -98,6 +100,7 @@ function columnHead(
       id,
       productId: specimen.productId,
       specimenId: specimen.id,
+      specimenIds: own.map((one) => one.specimen.id),
       brand: specimen.brand,
       name: `${specimen.brand} ${specimen.partNumber}`,
       revision: [specimen.revisionLabel, statesOf(own)].filter(Boolean).join(', '),

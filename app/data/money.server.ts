@@ -130,7 +130,7 @@ function upgradesOf(rows: MoneyRow[], between: (to: number, from: number) => Upg
     moreAYear: from.cost && to.cost && to.cost.aYear - from.cost.aYear,
     upgrade: between(rows.indexOf(to), rows.indexOf(from)),
   })
-  const offered = rows.filter((row): row is Offered => row.offer !== undefined)
+  const offered = rows.filter((row): row is Offered => row.offer !== undefined && row.column.aside === undefined)
   const byTier = offered.flatMap((to) => {
     const below = nextTierBelow(to, offered)
     return below ? [option('tier', below, to)] : []

@@ -3,7 +3,7 @@ import { demoDatabase, newReading } from '#db/demo/demo-database.fixture.ts'
 import { effectiveCriteria, shippedMethod } from '#core/score/effective-criteria.ts'
 import { contenders, evaluateRevisions } from '#core/verdict/ranking.ts'
 import { listApplications, type Application } from './applications.server.ts'
-import { newId } from './id.ts'
+import { idPattern, newId } from './id.ts'
 import { evaluateLineup } from './lineup-evaluation.server.ts'
 import { addReading } from './readings.server.ts'
 import { addSpecimen, listSpecimens, type Specimen, type SpecimenFields } from './specimens.server.ts'
@@ -46,6 +46,8 @@ test('a used unit stands beside the new ones: it moves no average and no spread,
     wall: { value: 0.0003 },
   })
   expect((await librarySpreads()).get('can.wall')).toEqual(spread)
+  expect(used!.column.id).toMatch(idPattern)
+  expect([sold, used].map((one) => one!.column.specimenIds.length)).toEqual([2, 1])
   const { columns, rows } = await evaluateLineup(launch, today)
   const judged = contenders(evaluateRevisions('spin-on', columns, rows, effectiveCriteria(shippedMethod)))
   expect(judged.map(({ id }) => id)).not.toContain(used!.column.id)

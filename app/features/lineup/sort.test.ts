@@ -9,6 +9,7 @@ const column = (name: string, more: Partial<ColumnHead> = {}): ColumnHead => ({
   id: name,
   productId: name,
   specimenId: name,
+  specimenIds: [name],
   brand: 'Brand',
   name,
   revision: '',
