@@ -27,6 +27,7 @@ export const elementCharacteristics: Characteristic[] = [
     ...element,
     ...size,
     key: 'element.id',
+    lostAfter: 'wrap',
     plausible: range.mm(10, 70),
     typical: range.mm(26, 38),
     definitionalUncertainty: 0.0003,
@@ -60,6 +61,7 @@ export const elementCharacteristics: Characteristic[] = [
   {
     ...element,
     key: 'caps.material',
+    lostAfter: 'wrap',
     part: 'caps',
     kind: 'choice',
     label: 'End caps',

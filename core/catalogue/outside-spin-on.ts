@@ -37,6 +37,7 @@ export const outsideSpinOnCharacteristics: Characteristic[] = [
   {
     ...outside,
     key: 'can.diameter',
+    lostAfter: 'wrap',
     part: 'can',
     kind: 'quantity',
     ...reads.size,
@@ -63,6 +64,7 @@ export const outsideSpinOnCharacteristics: Characteristic[] = [
   {
     ...outside,
     key: 'thread.designation',
+    lostAfter: 'wrap',
     part: 'plate',
     kind: 'thread',
     label: 'Thread',
@@ -72,6 +74,7 @@ export const outsideSpinOnCharacteristics: Characteristic[] = [
   {
     ...outside,
     key: 'thread.turns',
+    lostAfter: 'wrap',
     part: 'plate',
     kind: 'count',
     step: 0.5,
@@ -85,6 +88,7 @@ export const outsideSpinOnCharacteristics: Characteristic[] = [
   {
     ...outside,
     key: 'plate.inlets',
+    lostAfter: 'wrap',
     part: 'plate',
     kind: 'openings',
     units: ['mm', 'in'],

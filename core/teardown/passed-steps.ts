@@ -1,4 +1,5 @@
 import {
+  catalogueFor,
   characteristicOf,
   irreversibleSteps,
   type Characteristic,
@@ -6,6 +7,8 @@ import {
   type IrreversibleStepKey,
 } from '#core/catalogue/index.ts'
 import { irreversibleStepsBefore } from './progress.ts'
+import { isRequested, type RecordingPlan } from './recording-plan.ts'
+import type { ResolvedValues } from './resolve.ts'
 
 /**
  * Points of no return that a specimen has passed: those that were noted, those that lie before what was read of it, and
@@ -36,3 +39,25 @@ export function passedSteps(
  */
 export const canBeRecorded = ({ lostAfter }: Characteristic, passed: readonly IrreversibleStepKey[]): boolean =>
   !passed.includes(lostAfter)
+
+/**
+ * What a specimen still lacks: what is lost for good, and what can still be taken of the parts as long as they are
+ * kept.
+ *
+ * @param form of the filter
+ * @param known what was recorded
+ * @param passed points of no return that lie behind
+ * @param plan what to record
+ * @returns keys in the order of work
+ * @example lackingAfter('spin-on', new Map(), ['cut']).lost.includes('whole.weight') // => true
+ */
+export function lackingAfter(
+  form: FilterForm,
+  known: ResolvedValues,
+  passed: readonly IrreversibleStepKey[],
+  plan: RecordingPlan = {},
+): { lost: string[]; kept: string[] } {
+  const lacking = catalogueFor(form).filter((one) => !known.has(one.key) && isRequested(one, known, plan))
+  const keysOf = (can: boolean) => lacking.filter((one) => canBeRecorded(one, passed) === can).map(({ key }) => key)
+  return { lost: keysOf(false), kept: keysOf(true) }
+}

@@ -20,6 +20,7 @@ import { Tape } from './Tape.tsx'
 import { useBench, type BenchSubject } from './useBench.ts'
 import { useBenchKeys } from './useBenchKeys.ts'
 import { Weights } from './Weights.tsx'
+import { WrapUp } from './WrapUp.tsx'
 
 const Layout = styled.main`
   display: grid;
@@ -111,6 +112,7 @@ export function BenchView({ notes, photos, lastUses, siblings, others, ...subjec
       <Right aria-label="Record">
         <Tape bench={bench} />
         <NextAnswers bench={bench} specimen={specimen.id} />
+        <WrapUp bench={bench} />
         <Weights bench={bench} form={specimen.form} />
         <FiguresSoFar bench={bench} specimen={specimen.id} />
         <Photos bench={bench} photos={photos} part={current.part} />

@@ -46,7 +46,9 @@ export function useBench({ specimen, readings: saved, irreversibleSteps, instrum
   return {
     ...assessment,
     readings,
+    form,
     plan,
+    passed,
     instruments,
     irreversibleSteps,
     current,

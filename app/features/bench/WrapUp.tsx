@@ -1,0 +1,51 @@
+import { styled } from 'styled-components'
+import { characteristicOf } from '#core/catalogue/index.ts'
+import { lackingAfter, passedSteps } from '#core/teardown/passed-steps.ts'
+import { Small } from '#app/ui/layout.tsx'
+import type { Bench } from './useBench.ts'
+
+const Keys = styled.ul`
+  list-style: none;
+  margin: 4px 0 10px;
+  padding: 0;
+  button {
+    min-height: 44px;
+    padding: 4px 0;
+    border: 0;
+    background: none;
+    color: var(--ink);
+    text-align: left;
+    text-decoration: underline;
+    cursor: pointer;
+  }
+`
+
+/** Once the media is unfolded: what is lost for good, and what the parts still tell as long as they are kept. */
+export function WrapUp({ bench }: { bench: Bench }) {
+  const passed = passedSteps(bench.form, [...bench.passed], bench.values.keys())
+  if (!passed.includes('unfold')) return null
+  const { lost, kept } = lackingAfter(bench.form, bench.values, passed, bench.plan)
+  if (lost.length === 0 && kept.length === 0) return null
+  return (
+    <section aria-label="Before the parts go">
+      <h3>Before the parts go</h3>
+      {kept.length > 0 && (
+        <>
+          <Small>Still to be had from the parts, as long as they are kept:</Small>
+          <Keys>
+            {kept.map((key) => (
+              <li key={key}>
+                <button type="button" onClick={() => bench.goTo(key)}>
+                  {characteristicOf(key).label}
+                </button>
+              </li>
+            ))}
+          </Keys>
+        </>
+      )}
+      {lost.length > 0 && (
+        <Small>Lost for good: {lost.map((key) => characteristicOf(key).label.toLowerCase()).join(', ')}.</Small>
+      )}
+    </section>
+  )
+}
