@@ -84,8 +84,7 @@ export default function ClaimsRead({ loaderData: { id, today: day } }: Route.Com
           </Stack>
           <Row>
             <SelectMenu
-              label="Read on the"
-              name="Where it was read"
+              label="Where it was read"
               value={place}
               options={claimPlaces.map(({ key, label }) => ({ value: key, label }))}
               onPick={setPlace}
