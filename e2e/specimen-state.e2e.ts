@@ -22,10 +22,10 @@ const heads = () =>
 test('how long a specimen served is asked once it is said to be used, and nonsense is refused', async () => {
   await visit(page, app.url + edit)
   await press(page, 'radio', 'Used')
-  await fill(page, 'How long it served', 'a while')
+  await fill(page, 'How long it served optional', 'a while')
   await press(page, 'button', 'Save the specimen')
   await sees(page, 'a while')
-  await fill(page, 'How long it served', '8000 km or 250 h')
+  await fill(page, 'How long it served optional', '8000 km or 250 h')
   await submit(page, 'Save the specimen')
   await sees(page, 'used, 8000 km, 250 engine hours')
 })

@@ -166,7 +166,7 @@ describe('the verdict', () => {
     await page.locator('label::-p-text(I have seen it, and publish all the same)').click()
     await press(page, 'button', 'Publish as it is')
     await sees(page, 'Nothing has changed it since.')
-    await sees(page, 'Seen and published all the same: Pellgate PG-33')
+    await sees(page, 'Seen and published all the same: Fennick F-2210 suffix B: 1 contradiction')
     await sees(page, 'Fit what you like, but change it in time.')
     await page.locator('summary::-p-text(What each was judged on)').click()
     await sees(page, '3 specimens, a sample given by Corvane press office.')

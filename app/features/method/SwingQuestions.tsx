@@ -16,7 +16,8 @@ const Choices = styled.div`
   gap: 10px;
 `
 
-const Choice = styled.button`
+const Choice = styled.div`
+  position: relative;
   display: grid;
   gap: 4px;
   align-content: start;
@@ -25,18 +26,27 @@ const Choice = styled.button`
   border: 1px solid var(--line-strong);
   border-radius: 8px;
   background: var(--raised);
-  color: var(--ink);
-  text-align: left;
-  cursor: pointer;
   &:hover,
-  &[aria-pressed='true'] {
+  &:has([aria-pressed='true']) {
     background: var(--green-soft);
   }
-  &[aria-pressed='true'] {
+  &:has([aria-pressed='true']) {
     border-color: var(--green);
   }
-  strong {
+  button {
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--ink);
     font: 600 18px/1.2 var(--label);
+    text-align: left;
+    cursor: pointer;
+  }
+  button::after {
+    content: '';
+    position: absolute;
+    inset: 0;
+    border-radius: 8px;
   }
 `
 
@@ -99,14 +109,10 @@ function PartChoice({ one: { part, criteria }, isChosen, onChoose }: ChoiceProps
   const { units } = usePreferences()
   const [shown, others] = [criteria.slice(0, 3), criteria.length - 3]
   return (
-    <Choice
-      type="button"
-      aria-pressed={isChosen}
-      aria-label={criterionGroupLabel(part)}
-      aria-describedby={id}
-      onClick={onChoose}
-    >
-      <strong>{criterionGroupLabel(part)}</strong>
+    <Choice>
+      <button type="button" aria-pressed={isChosen} aria-describedby={id} onClick={onChoose}>
+        {criterionGroupLabel(part)}
+      </button>
       <Small id={id}>
         {shown.map(({ criterion }) => `${criterion.label.toLowerCase()}: ${formatSwing(criterion, units)}`).join('; ')}
         {others > 0 && `; and ${others} more`}
