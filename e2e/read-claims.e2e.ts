@@ -35,7 +35,7 @@ test('what is not wanted is left away, the rest is kept together', async () => {
   await press(page, 'checkbox', 'Keep slogan: The best there is')
   await sees(page, 'Keep 2 claims')
   await submit(page, 'Keep 2 claims')
-  await sees(page, 'Holds 21 grams of dirt')
+  await page.waitForSelector('section[aria-label="Dovrel D-19"]')
   expect(pathOf(page)).toBe(`${lineup}/claims`)
   const said = await page.$eval('section[aria-label="Dovrel D-19"]', (one) => (one as HTMLElement).innerText)
   expect(said).toContain('Holds 21 grams of dirt')
