@@ -86,7 +86,8 @@ interface KnownFigure {
 class NotApplicable extends Error {}
 
 /**
- * One figure of one specimen: worked out, or as it was told where it cannot be worked out, or only from weaker evidence.
+ * One figure of one specimen: worked out, or as it was told where it cannot be worked out, or only from weaker
+ * evidence.
  *
  * The figure's evidence is the weakest among its inputs. A figure that cannot be (a strip narrower than
  * what was buried) says so instead of giving a number, and one that needs what the filter does not have

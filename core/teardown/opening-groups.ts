@@ -5,7 +5,9 @@ import { unitOf } from '#core/quantity/units.ts'
 /** How an opening stands out whose size was not measured. */
 export type OddSize = 'larger' | 'smaller' | 'odd'
 
-/** So many equal openings: round ones have a width alone, slots a length as well; metres. What was not told is absent. */
+/**
+ * So many equal openings: round ones have a width alone, slots a length as well; metres. What was not told is absent.
+ */
 export interface OpeningGroup {
   count?: number
   width?: number
