@@ -216,6 +216,10 @@ export const benchOf = (page: Page, product: string): Promise<string> =>
     product,
   )
 
+/** The address of a line-up, from the first page. */
+export const lineupOf = (page: Page, name: string): Promise<string> =>
+  page.$eval(`section[aria-label="${name}"] h2 a`, (link) => link.getAttribute('href')!)
+
 /** Which reading is up on the bench. */
 export const readingUp = (page: Page): Promise<string> =>
   page.$eval('#reading-label', (heading) => heading.textContent ?? '')

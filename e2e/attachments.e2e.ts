@@ -4,7 +4,20 @@ import { join } from 'node:path'
 import type { ElementHandle, Page } from 'puppeteer-core'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, byRole, fill, openPage, press, sees, startApp, visit, withFaults, words, type App } from './app.ts'
+import {
+  benchOf,
+  byRole,
+  fill,
+  lineupOf,
+  openPage,
+  press,
+  sees,
+  startApp,
+  visit,
+  withFaults,
+  words,
+  type App,
+} from './app.ts'
 import { goes } from './forms.ts'
 
 let app: App
@@ -17,7 +30,7 @@ beforeAll(async () => {
   app = await startApp({ demo: true })
   page = await openPage(app, '/')
   bench = await benchOf(page, 'Dovrel D-19')
-  lineup = await page.$eval('section[aria-label="Skerry 1.1 D"] h2 a', (link) => link.getAttribute('href')!)
+  lineup = await lineupOf(page, 'Skerry 1.1 D')
 })
 afterAll(async () => {
   await app.stop()

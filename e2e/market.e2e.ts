@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { choose, fill, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
 
 let app: App
 let page: Page
@@ -9,7 +9,7 @@ let lineup: string
 beforeAll(async () => {
   app = await startApp({ demo: true })
   page = await openPage(app, '/')
-  lineup = await page.$eval('section[aria-label="Skerry 1.1 D"] h2 a', (link) => link.getAttribute('href')!)
+  lineup = await lineupOf(page, 'Skerry 1.1 D')
 })
 afterAll(() => app.stop())
 

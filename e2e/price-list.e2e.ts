@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import { fill, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
 import { pathOf, submit } from './forms.ts'
 
 let app: App
@@ -10,7 +10,7 @@ let lineup: string
 beforeAll(async () => {
   app = await startApp({ demo: true })
   page = await openPage(app, '/')
-  lineup = await page.$eval('section[aria-label="Skerry 1.1 D"] h2 a', (link) => link.getAttribute('href')!)
+  lineup = await lineupOf(page, 'Skerry 1.1 D')
 })
 afterAll(() => app.stop())
 

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { fill, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
 import { addressOf, contentsOf, goes, submit } from './forms.ts'
 
 let app: App
@@ -12,7 +12,7 @@ beforeAll(async () => {
   app = await startApp({ demo: true })
   first = await openPage(app, '/')
   second = await openPage(app, '/')
-  lineup = await first.$eval('section[aria-label="Skerry 1.1 D"] h2 a', (link) => link.getAttribute('href')!)
+  lineup = await lineupOf(first, 'Skerry 1.1 D')
 })
 afterAll(() => app.stop())
 

@@ -1,6 +1,19 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, choose, fill, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
+import {
+  benchOf,
+  choose,
+  fill,
+  lineupOf,
+  openPage,
+  press,
+  readingIs,
+  sees,
+  startApp,
+  visit,
+  words,
+  type App,
+} from './app.ts'
 
 let app: App
 let page: Page
@@ -10,7 +23,7 @@ let bench: string
 beforeAll(async () => {
   app = await startApp({ demo: true })
   page = await openPage(app, '/')
-  lineup = await page.$eval('section[aria-label="Skerry 1.1 D"] h2 a', (link) => link.getAttribute('href')!)
+  lineup = await lineupOf(page, 'Skerry 1.1 D')
   bench = await benchOf(page, 'Corvane CV-214')
 })
 afterAll(() => app.stop())

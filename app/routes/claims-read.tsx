@@ -8,12 +8,12 @@ import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import { findProduct } from '#app/data/products.server.ts'
 import { ReadClaims } from '#app/features/claims/ReadClaims.tsx'
+import { KeepLine } from '#app/features/forms/KeepLine.tsx'
 import { longestPaste, readClaimsSchema } from '#app/features/forms/read-claims-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
-import { Button, ButtonLink } from '#app/ui/Button.tsx'
-import { ErrorText } from '#app/ui/ErrorText.tsx'
-import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
+import { DayField } from '#app/ui/DayField.tsx'
+import { AreaBox } from '#app/ui/inputs.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -89,30 +89,16 @@ export default function ClaimsRead({ loaderData: { id, today: day } }: Route.Com
               options={claimPlaces.map(({ key, label }) => ({ value: key, label }))}
               onPick={setPlace}
             />
-            <label htmlFor="claims-day">
-              <Small>Day </Small>
-              <InputBox
-                id="claims-day"
-                type="date"
-                value={readOn}
-                onChange={(event) => setReadOn(event.target.value)}
-              />
-            </label>
+            <DayField value={readOn} onChange={setReadOn} />
           </Row>
           {claims.length > 0 && <ReadClaims claims={claims} left={left} onToggle={toggle} />}
-          <ErrorText role="alert">{refusal}</ErrorText>
-          <Row>
-            <Button
-              $kind="primary"
-              isDisabled={!isIdle}
-              onPress={() => send({ id, text, unit, place, readOn, left: [...left].join(',') })}
-            >
-              {claims.length === 0 ? 'Keep the claims' : `Keep ${formatCount(kept, 'claim')}`}
-            </Button>
-            <ButtonLink to={href('/lineups/:application/claims', { application: product.applicationId })} $kind="quiet">
-              Back
-            </ButtonLink>
-          </Row>
+          <KeepLine
+            refusal={refusal}
+            label={claims.length === 0 ? 'Keep the claims' : `Keep ${formatCount(kept, 'claim')}`}
+            isIdle={isIdle}
+            onKeep={() => send({ id, text, unit, place, readOn, left: [...left].join(',') })}
+            back={href('/lineups/:application/claims', { application: product.applicationId })}
+          />
         </Stack>
       </Card>
     </Page>

@@ -1,17 +1,18 @@
 import { useMemo, useState } from 'react'
 import { href, Link, redirect } from 'react-router'
 import { currencies } from '#core/money/currency.ts'
+import { readPriceList } from '#core/money/read-prices.ts'
 import { formatCount } from '#core/quantity/format.ts'
 import { findApplication } from '#app/data/applications.server.ts'
 import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import { addPrices, listPrices } from '#app/data/prices.server.ts'
 import { listProducts } from '#app/data/products.server.ts'
-import { listedPrice, longestPriceList, priceLines, priceListSchema } from '#app/features/forms/price-list-fields.ts'
+import { KeepLine } from '#app/features/forms/KeepLine.tsx'
+import { listedPrice, longestPriceList, priceListSchema } from '#app/features/forms/price-list-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { ReadPrices } from '#app/features/prices/ReadPrices.tsx'
-import { Button, ButtonLink } from '#app/ui/Button.tsx'
-import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { DayField } from '#app/ui/DayField.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
@@ -21,11 +22,10 @@ import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Price list · Plicator' }]
 
-/** The products that a list is for: all of the line-up, or the one that the address names. */
-async function productsFor(application: string, only: string | null) {
-  const all = await listProducts(application)
-  const chosen = all.filter(({ id }) => id === only)
-  return (chosen.length > 0 ? chosen : all).map(({ id, brand, partNumber }) => ({ id, brand, partNumber }))
+/** The products of a line-up as a list names them, and the one that it was opened for. */
+async function productsOf(application: string, only: string | null) {
+  const all = (await listProducts(application)).map(({ id, brand, partNumber }) => ({ id, brand, partNumber }))
+  return { products: all, only: all.find(({ id }) => id === only) }
 }
 
 export async function loader({ params, request }: Route.LoaderArgs) {
@@ -35,7 +35,7 @@ export async function loader({ params, request }: Route.LoaderArgs) {
     id: newId(),
     today: today(),
     application: { id: application.id, name: application.name },
-    products: await productsFor(application.id, new URL(request.url).searchParams.get('product')),
+    ...(await productsOf(application.id, new URL(request.url).searchParams.get('product'))),
     currency: latest?.currency ?? 'EUR',
   }
 }
@@ -44,9 +44,10 @@ export async function action({ params, request }: Route.ActionArgs) {
   const application = found(await findApplication(params.application), 'This line-up')
   const parsed = parseFields(priceListSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
-  const { id, text, shop, observedOn, currency = 'EUR', product: only } = parsed.value
+  const { id, text, shop, observedOn, currency = 'EUR' } = parsed.value
+  const { products, only } = await productsOf(application.id, parsed.value.product)
   const kept = []
-  for (const { product, prices } of priceLines(text, await productsFor(application.id, only)))
+  for (const { product, prices } of readPriceList(text, products, only))
     for (const read of prices) {
       const price = listedPrice(read, product?.id ?? '', { shop, currency, observedOn })
       if (!price.ok) return refused(price.problem.message)
@@ -58,26 +59,21 @@ export async function action({ params, request }: Route.ActionArgs) {
 }
 
 export default function PriceList({ loaderData }: Route.ComponentProps) {
-  const { id, application, products, today: day } = loaderData
+  const { id, application, products, only, today: day } = loaderData
   const [text, setText] = useState('')
   const [shop, setShop] = useState('')
   const [observedOn, setObservedOn] = useState(day)
   const [currency, setCurrency] = useState<string>(loaderData.currency)
   const { send, refusal, isIdle } = useAction()
-  const lines = useMemo(() => priceLines(text.slice(0, longestPriceList), products), [text, products])
+  const lines = useMemo(() => readPriceList(text.slice(0, longestPriceList), products, only), [text, products, only])
   const count = lines.reduce((sum, { prices }) => sum + prices.length, 0)
   const money = href('/lineups/:application/money', { application: application.id })
-  const [only, ...others] = products
-  const product = others.length === 0 ? (only?.id ?? '') : ''
+  const [first] = products
   return (
     <Page>
       <Stack $gap={4}>
         <Link to={money}>Money</Link>
-        <h1>
-          {only && others.length === 0
-            ? `Prices of ${only.brand} ${only.partNumber}`
-            : `Price list of ${application.name}`}
-        </h1>
+        <h1>{only ? `Prices of ${only.brand} ${only.partNumber}` : `Price list of ${application.name}`}</h1>
         <Soft>
           Type or paste prices as they are said, a product a line; each is shown as what it becomes before it is kept.
         </Soft>
@@ -91,7 +87,9 @@ export default function PriceList({ loaderData }: Route.ComponentProps) {
               value={text}
               rows={6}
               maxLength={longestPriceList}
-              placeholder={`${others.length > 0 && only ? `${only.partNumber} ` : ''}11.97 at Quay Parts, 3-pack 29.95, ship 6`}
+              placeholder={[only ? '' : first?.partNumber, '11.97 at Quay Parts, 3-pack 29.95, ship 6']
+                .join(' ')
+                .trim()}
               onChange={(event) => setText(event.target.value)}
             />
             <Small>Understood: packs, freight, free from, shipped, off by subscription, and a currency.</Small>
@@ -107,30 +105,16 @@ export default function PriceList({ loaderData }: Route.ComponentProps) {
               options={currencies.map((one) => ({ value: one, label: one }))}
               onPick={setCurrency}
             />
-            <label htmlFor="list-day">
-              <Small>Day </Small>
-              <InputBox
-                id="list-day"
-                type="date"
-                value={observedOn}
-                onChange={(event) => setObservedOn(event.target.value)}
-              />
-            </label>
+            <DayField value={observedOn} onChange={setObservedOn} />
           </Row>
           {lines.length > 0 && <ReadPrices lines={lines} shop={shop} currency={currency} />}
-          <ErrorText role="alert">{refusal}</ErrorText>
-          <Row>
-            <Button
-              $kind="primary"
-              isDisabled={!isIdle}
-              onPress={() => send({ id, text, shop, observedOn, currency, product })}
-            >
-              {count === 0 ? 'Keep the prices' : `Keep ${formatCount(count, 'price')}`}
-            </Button>
-            <ButtonLink to={money} $kind="quiet">
-              Back
-            </ButtonLink>
-          </Row>
+          <KeepLine
+            refusal={refusal}
+            label={count === 0 ? 'Keep the prices' : `Keep ${formatCount(count, 'price')}`}
+            isIdle={isIdle}
+            onKeep={() => send({ id, text, shop, observedOn, currency, product: only?.id ?? '' })}
+            back={money}
+          />
         </Stack>
       </Card>
     </Page>

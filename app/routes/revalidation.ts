@@ -19,3 +19,9 @@ export const whenParametersChange = ({
   defaultShouldRevalidate,
 }: ShouldRevalidateFunctionArgs): boolean =>
   !formMethod && JSON.stringify(currentParams) === JSON.stringify(nextParams) ? false : defaultShouldRevalidate
+
+/** What is loaded for one thing that the address names: asked for again when it names another. */
+export const whenAddressNames =
+  (name: string) =>
+  ({ currentUrl, nextUrl }: ShouldRevalidateFunctionArgs): boolean =>
+    currentUrl.searchParams.get(name) !== nextUrl.searchParams.get(name)

@@ -10,10 +10,11 @@ import { SchoolForm } from '#app/features/method/SchoolForm.tsx'
 import { readAnswers, writeAnswers, type SwingAnswers } from '#app/features/method/swing-address.ts'
 import { SwingQuestions } from '#app/features/method/SwingQuestions.tsx'
 import { SwingChecks, SwingTable } from '#app/features/method/SwingResult.tsx'
-import { ScoreChangePreview } from '#app/features/verdict/ScoreChangePreview.tsx'
+import { SchoolEffectCard } from '#app/features/verdict/SchoolEffectCard.tsx'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/school-by-question'
 import { found } from './http.server.ts'
+import { whenAddressNames } from './revalidation.ts'
 import { addTypedSchool } from './school-saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Weights by question · Plicator' }]
@@ -29,8 +30,7 @@ export async function loader({ request }: Route.LoaderArgs) {
 }
 
 /** Only another school to begin from asks the server; answers are kept in the address alone. */
-export const shouldRevalidate = ({ currentUrl, nextUrl }: { currentUrl: URL; nextUrl: URL }) =>
-  currentUrl.searchParams.get('of') !== nextUrl.searchParams.get('of')
+export const shouldRevalidate = whenAddressNames('of')
 
 export const action = ({ request }: Route.ActionArgs) => addTypedSchool(request)
 
@@ -94,15 +94,12 @@ export default function SchoolByQuestion({ loaderData: { id, school, method, pre
       </Card>
       {isDone && (
         <>
-          {preview && (
-            <Card>
-              <Stack $gap={10}>
-                <h2>What it would do to {preview.name}</h2>
-                <Soft>Against {school.name} as it stands.</Soft>
-                <ScoreChangePreview preview={preview} before={before} after={effectiveCriteria(method, made)} />
-              </Stack>
-            </Card>
-          )}
+          <SchoolEffectCard
+            preview={preview}
+            name={school.name}
+            before={before}
+            after={effectiveCriteria(method, made)}
+          />
           <SchoolForm id={id} isNew version={undefined} school={made} isValid />
         </>
       )}

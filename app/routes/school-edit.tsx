@@ -9,8 +9,8 @@ import { SchoolForm } from '#app/features/method/SchoolForm.tsx'
 import { parseCriterionEdits, type CriterionEdits } from '#app/features/verdict/criterion-edits.ts'
 import { RuleEditor } from '#app/features/verdict/RuleEditor.tsx'
 import { schoolDifferences, schoolSchema } from '#app/features/verdict/school-schema.ts'
-import { ScoreChangePreview } from '#app/features/verdict/ScoreChangePreview.tsx'
-import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
+import { SchoolEffectCard } from '#app/features/verdict/SchoolEffectCard.tsx'
+import { Card, Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/school-edit'
 import { fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { changeRefusal, seenVersion } from './saving.server.ts'
@@ -69,15 +69,12 @@ export default function EditSchool({ loaderData }: Route.ComponentProps) {
         school={changed}
         isValid={Object.keys(edits.problems).length === 0}
       />
-      {preview && (
-        <Card>
-          <Stack $gap={10}>
-            <h2>What it would do to {preview.name}</h2>
-            <Soft>Against {school.name} as it stands.</Soft>
-            <ScoreChangePreview preview={preview} before={before} after={effectiveCriteria(method, changed)} />
-          </Stack>
-        </Card>
-      )}
+      <SchoolEffectCard
+        preview={preview}
+        name={school.name}
+        before={before}
+        after={effectiveCriteria(method, changed)}
+      />
       <Card>
         <RuleEditor before={before} typed={typed} problems={edits.problems} onType={setTyped} />
       </Card>

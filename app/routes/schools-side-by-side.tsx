@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { href, Link, useSearchParams } from 'react-router'
+import { href, Link } from 'react-router'
 import { formatList } from '#core/quantity/format-list.ts'
 import { formatNumber } from '#core/quantity/format.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
@@ -12,7 +12,9 @@ import { SidesCalls } from '#app/features/method/SidesCalls.tsx'
 import { CriterionSidesTable, PartSidesTable } from '#app/features/method/SidesTables.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/schools-side-by-side'
+import { whenAddressNames } from './revalidation.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Schools side by side · Plicator' }]
 
@@ -29,8 +31,7 @@ export async function loader({ request }: Route.LoaderArgs) {
 }
 
 /** Only another line-up asks the server; the schools are all here. */
-export const shouldRevalidate = ({ currentUrl, nextUrl }: { currentUrl: URL; nextUrl: URL }) =>
-  currentUrl.searchParams.get('in') !== nextUrl.searchParams.get('in')
+export const shouldRevalidate = whenAddressNames('in')
 
 const most = 4
 
@@ -43,17 +44,8 @@ function chosenOf(schools: readonly School[], named: string | null): School[] {
 
 export default function SchoolsSideBySide({ loaderData }: Route.ComponentProps) {
   const { schools, method, applications, preview } = loaderData
-  const [search, setSearch] = useSearchParams()
-  const set = (name: string, value: string) =>
-    setSearch(
-      (now) => {
-        const next = new URLSearchParams(now)
-        next.set(name, value)
-        return next
-      },
-      { replace: true, preventScrollReset: true },
-    )
-  const chosen = chosenOf(schools, search.get('with'))
+  const { get, set } = useAddress()
+  const chosen = chosenOf(schools, get('with'))
   const ids = chosen.map(({ id }) => id)
   const key = ids.join(',')
   const effective = useMemo(
@@ -63,7 +55,7 @@ export default function SchoolsSideBySide({ loaderData }: Route.ComponentProps) 
   )
   const { parts, criteria, distances } = useMemo(() => compareSchools(effective), [effective])
   const toggle = (id: string) =>
-    set('with', (ids.includes(id) ? ids.filter((one) => one !== id) : [...ids, id]).join(','))
+    set({ with: (ids.includes(id) ? ids.filter((one) => one !== id) : [...ids, id]).join(',') })
   const [first, ...others] = chosen
   return (
     <Page>
@@ -105,7 +97,7 @@ export default function SchoolsSideBySide({ loaderData }: Route.ComponentProps) 
                   label="Line-up"
                   value={preview.id}
                   options={namedOptions(applications)}
-                  onPick={(id) => set('in', id)}
+                  onPick={(id) => set({ in: id })}
                 />
               )}
             </Row>

@@ -87,7 +87,7 @@ export const mediaCharacteristics: Characteristic[] = [
     plausible: range.g(3, 300),
     typical: range.g(17, 28),
     label: 'Media weight',
-    how: 'The whole strip, dry; what is weighed along with it is said at the next reading.',
+    how: 'The whole strip, dry; what was weighed along is said at “On the scale with the media”.',
     why: 'Weight per area catches a wrong length.',
   },
   {

@@ -25,7 +25,7 @@ const mostLines = 60
  */
 export function readClaims(text: string, unit: 'km' | 'mi'): ReadClaim[] {
   return text
-    .split(/\r?\n|•|\u2022/)
+    .split(/\r?\n|•/)
     .map((line) => line.replace(/^[\s*–—-]+(?=\D)|\s+$/g, '').trim())
     .filter((line) => line !== '')
     .slice(0, mostLines)

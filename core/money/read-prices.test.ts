@@ -64,6 +64,17 @@ describe('a list of a whole line-up', () => {
       [undefined, undefined],
     ]))
 
+  test('of one product every line is its own, whether it is named there or not', () => {
+    const own = readPriceList('CV 214 9.90\n7.50 at Quay', products, products[2]).map(({ product, prices }) => [
+      product?.id,
+      prices[0]?.amount,
+    ])
+    expect(own).toEqual([
+      ['c', 9.9],
+      ['c', 7.5],
+    ])
+  })
+
   test('a part number without letters or figures is in no line', () =>
     expect(readPriceList('9.90', [{ id: 'x', brand: 'Brae', partNumber: '--' }])[0]?.product).toBeUndefined())
 

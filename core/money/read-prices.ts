@@ -143,21 +143,23 @@ function spelt(name: string): RegExp {
 }
 
 /**
- * A pasted price list, line by line: the product is known by its part number, and by its brand where two share one.
+ * A pasted price list, line by line: the product is known by its part number, and by its brand where two share one; or
+ * all lines are of one product.
  *
  * @param text a line each
  * @param products of the line-up
+ * @param only the product that all lines are of, whether they name it or not
  * @example
  * readPriceList('N-40 11.97', [{ id: 'n', brand: 'Norrith', partNumber: 'N-40' }])[0]?.prices[0]?.amount // => 11.97
  */
-export function readPriceList(text: string, products: readonly NamedProduct[]): PriceLine[] {
+export function readPriceList(text: string, products: readonly NamedProduct[], only?: NamedProduct): PriceLine[] {
   return text
     .split(/\r?\n/)
     .map((line) => line.replace(/\t/g, ' ').trim())
     .filter((line) => line !== '')
     .slice(0, 500)
     .map((words): PriceLine => {
-      const product = productIn(words, products)
+      const product = only ?? productIn(words, products)
       const rest = product ? withoutProduct(words, product) : words
       return { words, product, prices: product ? readPrices(rest) : [] }
     })

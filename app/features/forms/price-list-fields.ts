@@ -1,12 +1,6 @@
 import { z } from 'zod'
 import type { Price } from '#core/money/landed.ts'
-import {
-  readPriceList,
-  readPrices,
-  type NamedProduct,
-  type PriceLine,
-  type ReadPrice,
-} from '#core/money/read-prices.ts'
+import type { ReadPrice } from '#core/money/read-prices.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import { newId } from '#app/data/id.ts'
 import { day, id, minorAmount, optionalCurrency, optionalLine } from './zod-fields.ts'
@@ -27,17 +21,6 @@ export const priceListSchema = z.object({
   /** The product that the list was opened for; empty for all of the line-up. */
   product: z.union([id, z.literal('')]).default(''),
 })
-
-/** Lines of a list: of all products of a line-up, or of the one that it was opened for. */
-export const priceLines = (text: string, products: readonly NamedProduct[]): PriceLine[] => {
-  const [only, ...others] = products
-  if (!only || others.length > 0) return readPriceList(text, products)
-  return text
-    .split(/\r?\n/)
-    .filter((line) => line.trim() !== '')
-    .slice(0, 500)
-    .map((words) => ({ words, product: only, prices: readPrices(words) }))
-}
 
 interface Usual {
   shop: string

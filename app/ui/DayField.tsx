@@ -1,0 +1,19 @@
+import { useId } from 'react'
+import { InputBox } from './inputs.tsx'
+import { Small } from './layout.tsx'
+
+interface Props {
+  value: string
+  onChange: (day: string) => void
+}
+
+/** A day in a line of words. */
+export function DayField({ value, onChange }: Props) {
+  const id = useId()
+  return (
+    <label htmlFor={id}>
+      <Small>Day </Small>
+      <InputBox id={id} type="date" value={value} onChange={(event) => onChange(event.target.value)} />
+    </label>
+  )
+}
