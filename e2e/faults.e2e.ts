@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, byRole, fill, openPage, press, readingIs, sees, startApp, visit, type App } from './app.ts'
+import { benchOf, byRole, openPage, press, readingIs, sees, startApp, visit, type App } from './app.ts'
 
 let app: App
 let page: Page
@@ -18,6 +18,11 @@ describe('a fault that ends the discussion', () => {
     await visit(page, `${bench}?at=${key}`)
     await readingIs(page, label)
   }
+  /** Presses an answer, and waits until it stands on the tape. */
+  const answer = async (label: string, description: string) => {
+    await page.locator(`button::-p-text(${description})`).click()
+    await byRole(page, 'button', `Strike Rust inside ${label}`)
+  }
   const holds = (words: string) =>
     page.waitForFunction(
       (wanted) => document.querySelector('[aria-label="Readings so far"]')?.textContent?.includes(wanted),
@@ -27,9 +32,9 @@ describe('a fault that ends the discussion', () => {
 
   test('stays when a milder answer follows', async () => {
     await at('inside.rust', 'Rust inside')
-    await page.keyboard.press('3')
+    await answer('Yes', 'Rust that stays, anywhere inside.')
     await at('inside.rust', 'Rust inside')
-    await page.keyboard.press('1')
+    await answer('No', 'Looked for and not found.')
     await at('inside.rust', 'Rust inside')
     await holds('the worst holds; if that was a mistake, strike it on the tape and say why')
   })
@@ -38,7 +43,10 @@ describe('a fault that ends the discussion', () => {
     await press(page, 'button', 'Strike Rust inside Yes')
     await press(page, 'button', 'Strike it')
     await sees(page, 'Say why, in a few words.')
-    await fill(page, 'Why is “Rust inside Yes” struck? It ends the discussion of this filter.', 'a shadow of the lamp')
+    // What is typed into the reason is no answer to the reading that is up.
+    await page.keyboard.type('2 shadows of the lamp')
+    const typed = await page.$eval('#strike-reason', (field) => (field as HTMLInputElement).value)
+    expect(typed).toBe('2 shadows of the lamp')
     await press(page, 'button', 'Strike it')
     await byRole(page, 'button', 'Restore Rust inside Yes')
     expect(await page.$eval('[aria-label="Readings so far"]', (chips) => chips.textContent)).not.toContain(
@@ -48,6 +56,7 @@ describe('a fault that ends the discussion', () => {
 
   test('that the reviewer did is recorded, and caps nothing', async () => {
     await page.keyboard.press('4')
+    await byRole(page, 'button', 'Strike Rust inside Yes, my doing')
     await at('inside.rust', 'Rust inside')
     await holds('Yes, my doing')
   })

@@ -66,6 +66,7 @@ export const Key = styled.kbd`
   border-bottom-width: 2px;
   border-radius: 5px;
   background: var(--raised);
+  color: var(--ink);
   font: 600 13px/1 var(--label);
   text-align: center;
 `

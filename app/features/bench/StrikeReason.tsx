@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react'
+import { useRef, useState, type FormEvent } from 'react'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -15,17 +15,20 @@ interface Props {
 export function StrikeReason({ words, onStrike, onLeave }: Props) {
   const [why, setWhy] = useState('')
   const [isMissing, setIsMissing] = useState(false)
+  const field = useRef<HTMLInputElement>(null)
   const strike = (event: FormEvent) => {
     event.preventDefault()
-    if (why.trim() === '') setIsMissing(true)
-    else onStrike(why.trim())
+    if (why.trim() !== '') return onStrike(why.trim())
+    setIsMissing(true)
+    field.current?.focus()
   }
   return (
-    <form onSubmit={strike} style={{ gridColumn: '1 / -1', paddingBottom: 10 }}>
+    <form data-elsewhere onSubmit={strike} style={{ gridColumn: '1 / -1', paddingBottom: 10 }}>
       <Stack $gap={6}>
         <label htmlFor="strike-reason">Why is “{words}” struck? It ends the discussion of this filter.</label>
         <InputBox
           id="strike-reason"
+          ref={field}
           value={why}
           onChange={(event) => setWhy(event.target.value)}
           maxLength={200}

@@ -114,7 +114,7 @@ function PartChoice({ one: { part, criteria }, isChosen, onChoose }: ChoiceProps
         {criterionGroupLabel(part)}
       </button>
       <Small id={id}>
-        {shown.map(({ criterion }) => `${criterion.label.toLowerCase()}: ${formatSwing(criterion, units)}`).join('; ')}
+        {shown.map(({ criterion }) => `${criterion.label}: ${formatSwing(criterion, units)}`).join('; ')}
         {others > 0 && `; and ${others} more`}
       </Small>
     </Choice>

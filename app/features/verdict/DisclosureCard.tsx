@@ -40,12 +40,11 @@ export function DisclosureCard({ judged: { ranked, call, nameOf } }: { judged: E
   )
 }
 
-function reservationsText({ score }: EvaluatedRevision, { specimens, findings, given }: ColumnHead): string {
+function reservationsText({ score }: EvaluatedRevision, { specimens, findings }: ColumnHead): string {
   const said = [
     `${formatCount(specimens, 'specimen was', 'specimens were')} opened`,
     score.coverage < 1 && `${Math.round((1 - score.coverage) * 100)} % of the weight is open or inferred`,
     findings > 0 && `${formatCount(findings, 'contradiction')} in its readings`,
-    given.length > 0 && `a sample was given by ${given.join(', ')}`,
   ]
   return said.filter(Boolean).join(', ')
 }
