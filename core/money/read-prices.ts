@@ -87,22 +87,36 @@ const normalised = (text: string): string =>
       .toLowerCase()
       .replace(/(\d),(?=\d{2}(?!\d))/g, '$1.')
       .replace(/(\d),(?=\d{3}(?!\d))/g, '$1')
-      .replace(/,/g, ' , '),
+      .replace(/,/g, ' , ')
+      .replace(/-(?=pack)/g, ' '),
   )} `.replace(/\s+/g, ' ')
 
 const pack = new RegExp(`(\\d+) ?-? ?(?:pack|pk|pcs|pieces|filters)(?: of \\w+)? ?(?:for|at|:|is|,)? ?${money}`)
 const boxed = new RegExp(`(?:box|pack|case|set) of (\\d+) ?(?:for|at|:|is|,)? ?${money}`)
 const severalFor = new RegExp(`(?<![.\\d])(\\d{1,3}) for ${money}`)
 const pair = new RegExp(`(?:a |the )?pair (?:for|at|:)? ?${money}`)
+const forSeveral = new RegExp(
+  `(?<![.\\d-])${money} (?:for |per )?(?:a |the )?(?:(\\d{1,3}) ?-? ?(?:pack|pk|pcs|pieces|filters)|(pair))\\b`,
+)
+const forCount = new RegExp(`(?<![.\\d-])${money} for (?:all )?(\\d{1,3})(?![\\d.%])`)
 
 function packsIn(said: Said): { amount: number; packSize: number }[] {
   const found: { amount: number; packSize: number }[] = []
   for (const pattern of [pack, boxed, severalFor]) {
-    const match = takeFirst(said, pattern, ([, size]) => Number(size) > 1 && Number(size) <= 1000)
+    const isPack = ([, size, amount]: readonly string[]) => {
+      const count = Number(size)
+      return count > 1 && count <= 1000 && (pattern !== severalFor || count <= Number(amount))
+    }
+    const match = takeFirst(said, pattern, isPack)
     if (match) found.push({ amount: Number(match[2]), packSize: Number(match[1]) })
   }
   const two = takeFirst(said, pair)
-  return two ? [...found, { amount: Number(two[1]), packSize: 2 }] : found
+  if (two) found.push({ amount: Number(two[1]), packSize: 2 })
+  for (const pattern of [forSeveral, forCount]) {
+    const match = takeFirst(said, pattern)
+    if (match) found.push({ amount: Number(match[1]), packSize: match[3] ? 2 : Number(match[2]) })
+  }
+  return found
 }
 
 /** A price alone: in figures, or spoken as whole and hundredths, "five forty-nine". */

@@ -3,7 +3,8 @@ import type { Price } from '#core/money/landed.ts'
 import type { ReadPrice } from '#core/money/read-prices.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import { newId } from '#app/data/id.ts'
-import { day, id, minorAmount, optionalCurrency, optionalLine } from './zod-fields.ts'
+import { priceSchema } from './price-fields.ts'
+import { day, id, optionalCurrency, optionalLine } from './zod-fields.ts'
 
 export const longestPriceList = 20_000
 
@@ -28,28 +29,24 @@ interface Usual {
   observedOn: string
 }
 
-/** A price of a list as it is kept, with the shop and the currency of the list where its line names none. */
+/**
+ * A price of a list as it is kept, with the shop and the currency of the list where its line names none. It has to get
+ * past what the form of a price asks.
+ */
 export function listedPrice(read: ReadPrice, productId: string, usual: Usual): Result<Price> {
-  const currency = read.currency ?? usual.currency
   const shop = read.shop || usual.shop
   if (shop === '') return problem('shop', `"${read.words}" names no shop: write it there, or for the whole list.`)
-  const [amount, order, freeFrom] = [read.amount, read.freight, read.freeFrom ?? 0].map((one) =>
-    minorAmount(one, currency),
-  ) as [Result<number>, Result<number>, Result<number>]
-  if (!amount.ok) return problem('amount', `"${read.words}": ${amount.problem.message}`)
-  if (!order.ok) return problem('amount', `"${read.words}": ${order.problem.message}`)
-  if (!freeFrom.ok) return problem('amount', `"${read.words}": ${freeFrom.problem.message}`)
-  return ok({
+  const parsed = priceSchema.safeParse({
     id: newId(),
-    productId,
     shop,
-    currency,
-    amountMinor: amount.value,
-    packSize: read.packSize,
-    subscription: read.subscription,
-    freight: { order: order.value, pack: 0, least: 0, freeFrom: read.freeFrom === null ? null : freeFrom.value },
-    extras: '',
-    extrasMinor: 0,
     observedOn: usual.observedOn,
+    currency: read.currency ?? usual.currency,
+    amount: String(read.amount),
+    packSize: String(read.packSize),
+    subscription: String(read.subscription * 100),
+    order: String(read.freight),
+    freeFrom: read.freeFrom === null ? '' : String(read.freeFrom),
   })
+  if (parsed.success) return ok({ ...parsed.data, productId })
+  return problem('price', `"${read.words}": ${parsed.error.issues[0]?.message ?? 'it cannot be kept so.'}`)
 }
