@@ -62,6 +62,8 @@ export default [
   route('export/readings.csv', 'routes/export-readings.ts', { id: 'all-readings' }),
 
   route('instruments', 'routes/instruments.tsx'),
+  route('instruments/grades', 'routes/grade-study.tsx'),
+  route('instruments/:instrument/study', 'routes/gauge-study.tsx'),
   route('drivers', 'routes/drivers.tsx'),
   route('schools', 'routes/schools.tsx'),
   route('schools/by-question', 'routes/school-by-question.tsx'),

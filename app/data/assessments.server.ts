@@ -3,6 +3,7 @@ import { LRUCache } from 'lru-cache'
 import { assess, type Assessment } from '#core/figures/assess.ts'
 import { requirementsOf } from '#core/figures/application-requirements.ts'
 import { databaseOpenings } from './database.server.ts'
+import { ownGradeDeviation } from './grade-studies.server.ts'
 import { instrumentsById } from './instruments.server.ts'
 import { listReadingsBySpecimen } from './readings.server.ts'
 import { listSpecimens, type Specimen } from './specimens.server.ts'
@@ -29,13 +30,14 @@ export async function assessSpecimens(specimens: readonly Specimen[]): Promise<A
   }
   const unknown = specimens.filter(({ id }) => !known.has(id))
   if (unknown.length > 0) {
-    const [readings, instruments] = await Promise.all([
+    const [readings, instruments, gradeDeviation] = await Promise.all([
       listReadingsBySpecimen(unknown.map(({ id }) => id)),
       instrumentsById(),
+      ownGradeDeviation(),
     ])
     for (const specimen of unknown) {
       const { id, form, recordingPlan: plan } = specimen
-      const context = { requirements: requirementsOf(specimen), plan, instruments }
+      const context = { requirements: requirementsOf(specimen), plan, instruments, gradeDeviation }
       const assessment = assess(form, readings.get(id) ?? [], context)
       known.set(id, assessment)
       cache.set(keyOf(specimen), assessment)

@@ -2,6 +2,7 @@ import type { FormattableValue } from '#core/figures/format-value.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
 import { today } from './clock.ts'
+import { ownGradeDeviation } from './grade-studies.server.ts'
 import { listInstruments } from './instruments.server.ts'
 import { listIrreversibleSteps } from './irreversible-steps.server.ts'
 import { listNotes } from './notes.server.ts'
@@ -25,17 +26,30 @@ export const benchData = (specimen: Specimen): Promise<BenchData> =>
   cachedQuery(`bench ${specimen.id} ${today()}`, () => loadBench(specimen))
 
 async function loadBench(specimen: Specimen) {
-  const [readings, irreversibleSteps, notes, photos, lastUses, instruments, siblings, others] = await Promise.all([
-    listReadings(specimen.id),
-    listIrreversibleSteps(specimen.id),
-    listNotes(specimen.id),
-    listPhotos(specimen.id),
-    listLastUses(),
-    listInstruments(),
-    listSiblings(specimen),
-    listRecordedLike(specimen),
-  ])
-  return { specimen, readings, irreversibleSteps, notes, photos, lastUses, instruments, siblings, others }
+  const [readings, irreversibleSteps, notes, photos, lastUses, instruments, gradeDeviation, siblings, others] =
+    await Promise.all([
+      listReadings(specimen.id),
+      listIrreversibleSteps(specimen.id),
+      listNotes(specimen.id),
+      listPhotos(specimen.id),
+      listLastUses(),
+      listInstruments(),
+      ownGradeDeviation(),
+      listSiblings(specimen),
+      listRecordedLike(specimen),
+    ])
+  return {
+    specimen,
+    readings,
+    irreversibleSteps,
+    notes,
+    photos,
+    lastUses,
+    instruments,
+    gradeDeviation,
+    siblings,
+    others,
+  }
 }
 
 /** The other specimens of the product, with what is known of them. */

@@ -3,6 +3,7 @@ import { checkState, type CheckState, type Instrument, type InstrumentCheck } fr
 import { now } from './clock.ts'
 import { foldName } from '#core/fold-name.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { ownRepeatsByInstrument } from './gauge-studies.server.ts'
 import type { RawInput } from './raw-input.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
@@ -28,9 +29,9 @@ export interface StoredInstrument extends Instrument {
   version: number
 }
 
-export type InstrumentFields = Omit<StoredInstrument, 'zeroOffset' | 'checks' | 'check' | 'version'>
+export type InstrumentFields = Omit<StoredInstrument, 'ownRepeats' | 'zeroOffset' | 'checks' | 'check' | 'version'>
 
-type InstrumentRow = Omit<StoredInstrument, 'isDefault' | 'rawInput' | 'checks' | 'check'> & {
+type InstrumentRow = Omit<StoredInstrument, 'ownRepeats' | 'isDefault' | 'rawInput' | 'checks' | 'check'> & {
   isDefault: number
   rawInput: string
 }
@@ -48,12 +49,14 @@ export async function listInstruments(): Promise<StoredInstrument[]> {
     )
   if (rows.length === 0) return []
   const checks: CheckRow[] = await db('instrumentCheck').orderBy('checkedAt', 'desc')
+  const ownRepeats = await ownRepeatsByInstrument()
   return rows.map(({ isDefault, rawInput, ...instrument }) => {
     const own = checks
       .filter(({ instrumentId }) => instrumentId === instrument.id)
       .map(({ instrumentId: _, rawInput: typed, ...check }) => ({ ...check, rawInput: JSON.parse(typed) as RawInput }))
     return {
       ...instrument,
+      ownRepeats: ownRepeats.get(instrument.id) ?? [],
       isDefault: isDefault === 1,
       rawInput: JSON.parse(rawInput) as RawInput,
       checks: own,
@@ -66,7 +69,10 @@ export async function listInstruments(): Promise<StoredInstrument[]> {
 export async function instrumentsById(): Promise<ReadonlyMap<string, Instrument>> {
   const db = await database()
   const rows: Instrument[] = await db('instrument').orderBy('id').select('id', 'name', 'kind', 'resolution', 'accuracy')
-  return new Map(rows.map((instrument) => [instrument.id, instrument]))
+  const ownRepeats = await ownRepeatsByInstrument()
+  return new Map(
+    rows.map((instrument) => [instrument.id, { ...instrument, ownRepeats: ownRepeats.get(instrument.id) }]),
+  )
 }
 
 /** An instrument as a row; the first of its kind, or one that is said to be, becomes the default of its kind. */

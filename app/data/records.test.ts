@@ -62,7 +62,7 @@ describe('an id that is in use is not taken over; the same act again is the same
     expect(await addSpecimen(fields)).toBe('id-in-use')
     expect(await addRevision({ id: revision.id, productId: specimen.productId, label: 'other' })).toBe('id-in-use')
     expect(await addDriver({ ...driver!, name: 'other' })).toBe('id-in-use')
-    const { name: _, zeroOffset: _zero, checks: _checks, check: _check, ...kept } = instrument!
+    const { name: _, zeroOffset: _zero, checks: _checks, check: _check, ownRepeats: _own, ...kept } = instrument!
     expect(await addInstrument({ ...kept, name: 'other' })).toBe('id-in-use')
     expect(await addBrand(brand!.id, 'other')).toBe('id-in-use')
     expect(await Promise.all(tables.map(rowsOf))).toEqual(before)
@@ -143,7 +143,7 @@ describe('who saves what another has changed meanwhile is told so, and nothing i
     expect((await findSpecimen(id))?.shop).toBe('one')
 
     const [instrument] = await listInstruments()
-    const { zeroOffset: _zero, checks: _checks, check: _check, version: seen, ...kept } = instrument!
+    const { zeroOffset: _zero, checks: _checks, check: _check, ownRepeats: _own, version: seen, ...kept } = instrument!
     const name = (name: string) => changeInstrument({ ...kept, name }, seen)
     expect([await name('one'), await name('two')]).toEqual(['saved', 'stale'])
   })

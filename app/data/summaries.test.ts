@@ -125,7 +125,14 @@ const acts: Record<string, (turn: number) => Promise<unknown>> = {
     await changeApplication({ ...fields, bypassOpening: 0.5e5 + turn * 100 }, version)
   },
   async changesAnInstrument(turn) {
-    const { zeroOffset: _, checks: _checks, check: _check, version, ...fields } = await pick(listInstruments(), turn)
+    const {
+      zeroOffset: _,
+      checks: _checks,
+      check: _check,
+      ownRepeats: _own,
+      version,
+      ...fields
+    } = await pick(listInstruments(), turn)
     await changeInstrument({ ...fields, accuracy: fields.accuracy * 1.5 }, version)
   },
 }

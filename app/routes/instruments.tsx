@@ -1,5 +1,7 @@
 import { now } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
+import { listGaugeStudies, removeGaugeStudy } from '#app/data/gauge-studies.server.ts'
+import { listGradeStudies, removeGradeStudy } from '#app/data/grade-studies.server.ts'
 import {
   addCheck,
   addInstrument,
@@ -18,6 +20,7 @@ import {
 } from '#app/features/forms/instrument-fields.ts'
 import { useEdited } from '#app/features/forms/useEdited.ts'
 import { InstrumentForm } from '#app/features/instruments/InstrumentForm.tsx'
+import { StudiesCard } from '#app/features/instruments/StudiesCard.tsx'
 import { InstrumentTable } from '#app/features/instruments/InstrumentTable.tsx'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/instruments'
@@ -26,11 +29,20 @@ import { additionRefusal, changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Instruments · Plicator' }]
 
-export const loader = async () => ({ instruments: await listInstruments(), newInstrument: newId() })
+export async function loader() {
+  const [instruments, gaugeStudies, gradeStudies] = await Promise.all([
+    listInstruments(),
+    listGaugeStudies(),
+    listGradeStudies(),
+  ])
+  return { instruments, gaugeStudies, gradeStudies, newInstrument: newId() }
+}
 
 export async function action({ request }: Route.ActionArgs) {
   const typed = await fieldsOf(request)
   if (typed.intent === 'remove') return remove(typed)
+  if (typed.intent === 'remove-gauge-study') return removeStudy(typed, removeGaugeStudy)
+  if (typed.intent === 'remove-grade-study') return removeStudy(typed, removeGradeStudy)
   return typed.intent === 'check' ? check(typed) : save(typed)
 }
 
@@ -41,6 +53,12 @@ async function remove(typed: Typed) {
   if (!parsed.ok) return parsed.refusal
   const removed = await removeInstrument(parsed.value.id)
   return removed === 'removed' ? accepted() : refused('Readings were taken with it, so it stays in the list.')
+}
+
+async function removeStudy(typed: Typed, removeFrom: (id: string) => Promise<boolean>) {
+  const parsed = parseFields(removeSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  return (await removeFrom(parsed.value.id)) ? accepted() : refused('This study is not here any more.')
 }
 
 async function check(typed: Typed) {
@@ -65,7 +83,8 @@ async function save(typed: Typed) {
   return changeRefusal(changed, taken, { version: current.version, values: instrumentValues(current) }) ?? accepted()
 }
 
-export default function Instruments({ loaderData: { instruments, newInstrument }, actionData }: Route.ComponentProps) {
+export default function Instruments({ loaderData, actionData }: Route.ComponentProps) {
+  const { instruments, newInstrument } = loaderData
   const [edited, edit] = useEdited<StoredInstrument>(actionData)
   const id = edited?.id ?? newInstrument
   return (
@@ -80,6 +99,7 @@ export default function Instruments({ loaderData: { instruments, newInstrument }
       <Card>
         <InstrumentTable instruments={instruments} onEdit={edit} />
       </Card>
+      <StudiesCard {...loaderData} />
       <InstrumentForm key={id} id={id} edited={edited} result={actionData} onDone={() => edit(undefined)} />
     </Page>
   )

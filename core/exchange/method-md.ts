@@ -55,10 +55,15 @@ ${table(
 const uncertaintySection = (): string => `## Uncertainty
 
 Repeats of a reading are pooled with what is known of such readings (handling and rounding of the instrument, eight
-degrees of freedom), so that a second one narrows the first (inverse-gamma prior on the variance; GUM 4.2.4). What an
+degrees of freedom, and one's own studies of the hand by theirs), so that a second one narrows the first (inverse-gamma
+prior on the variance; GUM 4.2.4). What an
 instrument is off by at nought and in its scale, within the maker's limit (GUM 4.3.7), is one source that all readings
 with it share: it adds in sums and cancels in differences (GUM 5.2.2). Soft or uneven parts add what they give in the
-hand (stated with each below), whole things are counted exactly, a grade is known to half a step. All are carried through
+hand (stated with each below), whole things are counted exactly, a grade is known to half a step and to what one's own
+grades wander by when they are given again, blind, five times or more (standard deviation from duplicates, Dahlberg). A
+study of the hand tells repeatability, reproducibility and the parts by analysis of variance, random effects, in the
+words of ISO 5725 and AIAG's handbook of measurement systems (from memory); its repeatability counts for readings of the
+same characteristic with the same instrument, for others with it only while there is no study of theirs. All are carried through
 every formula to first order, and stated for 95 % by Student's t at the effective degrees of freedom (Welch and
 Satterthwaite, GUM G.4.1). Source: JCGM 100:2008 (GUM).
 

@@ -26,6 +26,8 @@ export interface AssessmentContext {
   plan?: RecordingPlan
   /** The user's instruments by id. */
   instruments?: ReadonlyMap<string, Instrument>
+  /** By which the reviewer's own grades scatter when they are given again, in steps. */
+  gradeDeviation?: number
 }
 
 /**
@@ -39,9 +41,9 @@ export interface AssessmentContext {
 export function assess(
   form: FilterForm,
   readings: readonly Reading[],
-  { requirements = {}, plan = {}, instruments }: AssessmentContext = {},
+  { requirements = {}, plan = {}, instruments, gradeDeviation }: AssessmentContext = {},
 ): Assessment {
-  const values = resolve(readings, instruments)
+  const values = resolve(readings, instruments, gradeDeviation)
   const figures = computeFigures(form, values, requirements)
   return {
     values,

@@ -127,7 +127,7 @@ describe('checks against a known piece', () => {
 })
 
 describe('whether another repeat is worth taking', () => {
-  const prior = repeatPrior(micrometer)
+  const prior = repeatPrior(micrometer, 'can.wall')
 
   test('two that differ ask for a third, many that agree hardly do', () => {
     const two = reductionByAnotherRepeat([0.00049, 0.00051], prior, 1e-7)
@@ -177,5 +177,36 @@ describe('what an instrument adds', () => {
   test('is the limit of the maker over √3 at nought, and √2 of that at full scale (GUM 4.3.7)', () => {
     expect(standardUncertainty(weighed(1e-9, 'own'))).toBeCloseTo(0.0003 / Math.sqrt(3), 9)
     expect(standardUncertainty(weighed(0.5, 'own'))).toBeCloseTo((Math.SQRT2 * 0.0003) / Math.sqrt(3), 9)
+  })
+})
+
+describe('one’s own hand', () => {
+  const stated = repeatPrior(caliper, 'can.wall')
+  const study = (characteristic: string, deviation: number, degrees = 9) => ({ characteristic, deviation, degrees })
+
+  test('pools with what is stated by degrees of freedom', () => {
+    const own = repeatPrior({ ...caliper, ownRepeats: [study('can.wall', 3e-5)] }, 'can.wall')
+    expect(own.degrees).toBe(17)
+    expect(own.deviation).toBeCloseTo(Math.sqrt((8 * stated.deviation ** 2 + 9 * 3e-5 ** 2) / 17), 12)
+  })
+
+  test('a study of the same thing goes before those of others, which go before none', () => {
+    const ownRepeats = [study('can.wall', 3e-5), study('plate.thickness', 2e-4)]
+    const of = (key: string) => repeatPrior({ ...caliper, ownRepeats }, key)
+    expect(of('can.wall').deviation).toBeLessThan(of('can.height').deviation)
+    expect(of('can.height').degrees).toBe(26)
+    expect(of('plate.thickness').degrees).toBe(17)
+  })
+
+  test('widens or narrows a reading with that instrument, and leaves those with others alone', () => {
+    const wall = (ownRepeats: { characteristic: string; deviation: number; degrees: number }[]) => {
+      const [reading] = readings({ 'can.wall': ['0.49 mm'] })
+      const own = { ...caliper, id: 'own', ownRepeats }
+      return standardUncertainty(
+        resolve([{ ...reading!, instrumentId: 'own' }], new Map([['own', own]])).get('can.wall')!.number!,
+      )
+    }
+    expect(wall([study('can.wall', 5e-5)])).toBeGreaterThan(wall([]))
+    expect(wall([study('can.wall', 0, 40)])).toBeLessThan(wall([]))
   })
 })

@@ -1,3 +1,4 @@
+import { sum } from 'simple-statistics'
 import { daysBetween } from '#core/calendar.ts'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
@@ -13,6 +14,15 @@ export interface Instrument {
   kind: InstrumentKind
   resolution: number
   accuracy: number
+  /** How steady a hand is with it, by what was measured; from studies of repeats. */
+  ownRepeats?: readonly OwnRepeats[]
+}
+
+/** Scatter of repeats that were taken on purpose, handling and rounding together, SI. */
+export interface OwnRepeats {
+  characteristic: string
+  deviation: number
+  degrees: number
 }
 
 export type InstrumentKind = 'caliper' | 'micrometer' | 'tape' | 'scale' | 'gauge'
@@ -91,14 +101,26 @@ export function instrumentError({ kind, accuracy }: Instrument, reading: number,
 const handlingDegrees = 8
 
 /**
- * Scatter of single readings with an instrument: handling and rounding.
+ * Scatter of single readings with an instrument: handling and rounding as stated, pooled with one's own studies of
+ * the same characteristic, or of others where there is none of that.
  *
- * @example repeatPrior(caliper).deviation // => 0.0000104
+ * Source: pooled variance, GUM 4.2.4.
+ *
+ * @param instrument it is read with
+ * @param characteristic key of what is read
+ * @example repeatPrior(caliper, 'can.wall').deviation // => 0.0000104
  */
-export const repeatPrior = ({ kind, resolution }: Pick<Instrument, 'kind' | 'resolution'>): RepeatPrior => ({
-  deviation: Math.hypot(instrumentKinds[kind].handling, rectangular(resolution / 2)),
-  degrees: handlingDegrees,
-})
+export function repeatPrior(
+  { kind, resolution, ownRepeats = [] }: Pick<Instrument, 'kind' | 'resolution' | 'ownRepeats'>,
+  characteristic: string,
+): RepeatPrior {
+  const same = ownRepeats.filter((one) => one.characteristic === characteristic)
+  const own = same.length > 0 ? same : ownRepeats
+  const stated = Math.hypot(instrumentKinds[kind].handling, rectangular(resolution / 2))
+  const all = [{ deviation: stated, degrees: handlingDegrees }, ...own]
+  const degrees = sum(all.map((one) => one.degrees))
+  return { deviation: Math.sqrt(sum(all.map((one) => one.degrees * one.deviation ** 2)) / degrees), degrees }
+}
 
 const byMicrometer = new Set(['media.thickness', 'can.wall', 'bypass.wire'])
 

@@ -148,7 +148,7 @@ describe('what cannot be averaged', () => {
       openings: { groups: [{ count: 8, width: expect.closeTo(0.0059, 12) as number }] },
     })
     const { openings } = known.get('plate.inlets')!
-    expect(openings!.standardUncertainty).toBeCloseTo(repeatPrior(caliper).deviation, 12)
+    expect(openings!.standardUncertainty).toBeCloseTo(repeatPrior(caliper, 'plate.inlets').deviation, 12)
     expect(standardUncertainty(openings!.instrumentError)).toBeCloseTo(limitAt(caliper, 0.0059), 9)
     const same = resolve(readings({ 'plate.inlets': ['8 x 5.8', '8 x 5.8'] })).get('plate.inlets')!
     expect(same.disagree).toBe(false)

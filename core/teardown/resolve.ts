@@ -89,11 +89,13 @@ export type ResolvedValues = ReadonlyMap<string, ResolvedValue>
  *
  * @param readings of one specimen, oldest first
  * @param instruments by id; a reading that names none, or one not listed, is taken with the assumed one
+ * @param gradeDeviation by which the reviewer's own grades scatter when they are given again, in steps; beside half a step
  * @example resolve(readings({ 'can.wall': ['0.49 mm', '0.50 mm'] })).get('can.wall')?.number?.value // => 0.000495
  */
 export function resolve(
   readings: readonly Reading[],
   instruments: ReadonlyMap<string, Instrument> = new Map(),
+  gradeDeviation = 0,
 ): ResolvedValues {
   const standing = readings.filter(({ voided }) => !voided)
   const values = new Map<string, ResolvedValue>()
@@ -109,7 +111,7 @@ export function resolve(
       readings: [first, ...others],
       outliers: [],
       disagree: false,
-      ...resolveCharacteristic(characteristic, [first, ...others], instruments),
+      ...resolveCharacteristic(characteristic, [first, ...others], instruments, gradeDeviation),
     })
   }
   return values
@@ -122,6 +124,7 @@ function resolveCharacteristic(
   characteristic: Characteristic,
   used: readonly [Reading, ...Reading[]],
   instruments: ReadonlyMap<string, Instrument>,
+  gradeDeviation: number,
 ): Resolution {
   const latest = used.at(-1) ?? used[0]
   switch (characteristic.kind) {
@@ -138,7 +141,11 @@ function resolveCharacteristic(
     case 'grade': {
       const grade = numberOf(latest)
       return {
-        number: uncertain(grade, rectangular(halfAStep), `${sourceOf(latest)}${roundingSource}`),
+        number: uncertain(
+          grade,
+          Math.hypot(rectangular(halfAStep), gradeDeviation),
+          `${sourceOf(latest)}${roundingSource}`,
+        ),
         disagree: used.some((reading) => numberOf(reading) !== grade),
       }
     }
@@ -155,7 +162,7 @@ function resolveCharacteristic(
       return {
         openings: {
           groups,
-          standardUncertainty: repeatPrior(instrument).deviation,
+          standardUncertainty: repeatPrior(instrument, characteristic.key).deviation,
           instrumentError: instrumentError(instrument, groups[0]?.width ?? 0, instrumentSource(instrument, latest)),
         },
         disagree: !agree,
@@ -235,7 +242,7 @@ function resolveQuantity(
     `${sourceOf(first)}#definition`,
   )
   const unrepeatable = plus(scaled(total(errors), 1 / values.length), definition)
-  const prior = meanPrior(taken)
+  const prior = meanPrior(taken, characteristic.key)
   const { u, degrees } = pooledUncertainty(values, prior)
   const rounding = rectangular(Math.min(...taken.map(({ resolution }) => resolution)) / 2)
   return {
@@ -249,8 +256,8 @@ function resolveQuantity(
 }
 
 /** What is known of the scatter of readings that were taken with several instruments. */
-function meanPrior(taken: readonly Instrument[]): RepeatPrior {
-  const priors = taken.map(repeatPrior)
+function meanPrior(taken: readonly Instrument[], characteristic: string): RepeatPrior {
+  const priors = taken.map((instrument) => repeatPrior(instrument, characteristic))
   return {
     deviation: Math.sqrt(mean(priors.map(({ deviation }) => deviation ** 2))),
     degrees: Math.min(...priors.map(({ degrees }) => degrees)),

@@ -11,6 +11,7 @@ import * as summaries from './009_summaries.ts'
 import * as methodEdition from './010_method_edition.ts'
 import * as coarseReadings from './011_coarse_readings.ts'
 import * as specimenCondition from './012_specimen_condition.ts'
+import * as handStudies from './013_hand_studies.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -25,6 +26,7 @@ const migrations: Record<string, Knex.Migration> = {
   '010_method_edition': methodEdition,
   '011_coarse_readings': coarseReadings,
   '012_specimen_condition': specimenCondition,
+  '013_hand_studies': handStudies,
 }
 
 /** Their names, in the order in which they run. */

@@ -18,6 +18,7 @@ const subjectOf = (readings: Reading[] = []): BenchSubject => ({
   readings,
   irreversibleSteps: [],
   instruments: [],
+  gradeDeviation: 0,
   loadedAt: '',
 })
 

@@ -13,20 +13,30 @@ import { useArrival, useBenchPosition } from './useBenchPosition.ts'
 import { usePendingRequests } from './usePendingRequests.ts'
 import { useUndo } from './useUndo.ts'
 
-export type BenchSubject = Pick<BenchData, 'specimen' | 'readings' | 'irreversibleSteps' | 'instruments'> & {
+export type BenchSubject = Pick<
+  BenchData,
+  'specimen' | 'readings' | 'irreversibleSteps' | 'instruments' | 'gradeDeviation'
+> & {
   /** When the server began to look it up; UTC, ISO 8601. */
   loadedAt: string
 }
 
 /** Everything the bench knows and can do about one specimen; what is on its way to the server counts as done. */
-export function useBench({ specimen, readings: saved, irreversibleSteps, instruments, loadedAt }: BenchSubject) {
+export function useBench({
+  specimen,
+  readings: saved,
+  irreversibleSteps,
+  instruments,
+  gradeDeviation,
+  loadedAt,
+}: BenchSubject) {
   const { form, recordingPlan: plan } = specimen
   const { pending, refused, send } = usePendingRequests(specimen.id, loadedAt)
   const readings = useMemo(() => withPending(saved, pending, specimen.id), [saved, pending, specimen.id])
   const assessment = useMemo(() => {
     const byId = new Map(instruments.map((instrument) => [instrument.id, instrument]))
-    return assess(form, readings, { requirements: requirementsOf(specimen), plan, instruments: byId })
-  }, [form, readings, specimen, plan, instruments])
+    return assess(form, readings, { requirements: requirementsOf(specimen), plan, instruments: byId, gradeDeviation })
+  }, [form, readings, specimen, plan, instruments, gradeDeviation])
   const { values } = assessment
 
   const all = useMemo(() => catalogueFor(form), [form])

@@ -8,10 +8,17 @@ import type { FieldValues } from './field-values.ts'
 /** Every field of a form is typed as text, by the names of its schema. */
 export type SchemaFields<Schema extends z.ZodType> = { [Name in keyof z.input<Schema> & string]-?: string }
 
+interface Options<Schema extends z.ZodType> {
+  result?: ActionResult | null | undefined
+  values: FieldValues
+  /** Takes what is right in the browser, in place of the server. */
+  onRight?: (output: z.output<Schema>) => void
+}
+
 /** A Conform form whose rules are a Zod schema, the same one that the action uses. */
 export function useSchemaForm<Schema extends z.ZodType<unknown, Record<string, unknown>>>(
   schema: Schema,
-  { result, values }: { result: ActionResult | null | undefined; values: FieldValues },
+  { result, values, onRight }: Options<Schema>,
 ): [
   FormMetadata<SchemaFields<Schema>>,
   { [Name in keyof SchemaFields<Schema>]: FieldMetadata<string, SchemaFields<Schema>> },
@@ -21,9 +28,17 @@ export function useSchemaForm<Schema extends z.ZodType<unknown, Record<string, u
   const [form, fields] = useForm<Record<string, string>>({
     lastResult,
     defaultValue: values,
-    shouldValidate: 'onBlur',
+    // A rule over several fields cannot be kept by the first of them.
+    shouldValidate: onRight ? 'onSubmit' : 'onBlur',
     shouldRevalidate: 'onInput',
     onValidate: ({ formData }) => parseWithZod(formData, { schema }) as never,
+    ...(onRight && {
+      onSubmit: (event, { formData }) => {
+        event.preventDefault()
+        const parsed = schema.safeParse(Object.fromEntries(formData))
+        if (parsed.success) onRight(parsed.data)
+      },
+    }),
   })
   return [form, fields] as never
 }

@@ -1,8 +1,9 @@
+import { href } from 'react-router'
 import { formatCount, formatQuantity } from '#core/quantity/format.ts'
 import { instrumentKinds } from '#core/teardown/instrument.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Row, Small, Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -53,10 +54,17 @@ function InstrumentRow({ instrument, onEdit }: { instrument: StoredInstrument; o
           {label}
           {isDefault && ', taken when nothing else is said'}
         </Small>
-        <Row $gap={4}>
+        <Row $gap={4} style={{ flexWrap: 'nowrap' }}>
           <Button $kind="quiet" onPress={onEdit} aria-label={`Change ${name}`}>
             Change
           </Button>
+          <ButtonLink
+            $kind="quiet"
+            to={href('/instruments/:instrument/study', { instrument: id })}
+            aria-label={`Study your hand with ${name}`}
+          >
+            Study
+          </ButtonLink>
           <Button $kind="quiet" onPress={() => send({ intent: 'remove', id })} aria-label={`Remove ${name}`}>
             Remove
           </Button>

@@ -1,0 +1,120 @@
+import { href } from 'react-router'
+import { findCharacteristic } from '#core/catalogue/index.ts'
+import { formatCount, formatFixed, formatQuantity } from '#core/quantity/format.ts'
+import { measuringShare, toleranceShare } from '#core/quantity/gauge-study.ts'
+import { unitOf } from '#core/quantity/units.ts'
+import { fewestGradePairs, gradeDeviation } from '#core/teardown/grade-study.ts'
+import { instrumentKinds } from '#core/teardown/instrument.ts'
+import type { StoredGaugeStudy } from '#app/data/gauge-studies.server.ts'
+import type { StoredGradeStudy } from '#app/data/grade-studies.server.ts'
+import type { StoredInstrument } from '#app/data/instruments.server.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button, ButtonLink } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+
+interface Props {
+  instruments: readonly StoredInstrument[]
+  gaugeStudies: readonly StoredGaugeStudy[]
+  gradeStudies: readonly StoredGradeStudy[]
+}
+
+/** How steady hand and eye were found to be; both go into the doubt of what they read. */
+export function StudiesCard({ instruments, gaugeStudies, gradeStudies }: Props) {
+  const { send, refusal } = useAction()
+  return (
+    <Card>
+      <Stack $gap={12}>
+        <h2>How steady are hand and eye?</h2>
+        {gaugeStudies.length === 0 ? (
+          <Soft>
+            Not studied yet: a usual hand is assumed. Ten readings of one part with an instrument, and its readings
+            carry the doubt that is yours.
+          </Soft>
+        ) : (
+          <Table aria-label="Studies of the hand">
+            <thead>
+              <tr>
+                <th scope="col">Instrument</th>
+                <th scope="col">Measured</th>
+                <th scope="col">One hand scatters by</th>
+                <th scope="col">Between people</th>
+                <th scope="col">Of what differs</th>
+                <th scope="col">Of the tolerance</th>
+                <th scope="col">Day</th>
+                <th scope="col" />
+              </tr>
+            </thead>
+            <tbody>
+              {gaugeStudies.map(({ id, ...one }) => (
+                <GaugeStudyRow
+                  key={id}
+                  study={one}
+                  instrument={instruments.find((instrument) => instrument.id === one.instrumentId)}
+                  onRemove={() => send({ intent: 'remove-gauge-study', id })}
+                />
+              ))}
+            </tbody>
+          </Table>
+        )}
+        <GradeLine studies={gradeStudies} onRemove={(id) => send({ intent: 'remove-grade-study', id })} />
+        <ErrorText role="alert">{refusal}</ErrorText>
+      </Stack>
+    </Card>
+  )
+}
+
+interface RowProps {
+  study: Omit<StoredGaugeStudy, 'id'>
+  instrument: StoredInstrument | undefined
+  onRemove: () => void
+}
+
+function GaugeStudyRow({ study: { characteristic, study, tolerance, createdAt }, instrument, onRemove }: RowProps) {
+  if (!instrument) return null
+  const [unit] = instrumentKinds[instrument.kind].units
+  const shown = (si: number) => formatQuantity(si, unit, unitOf(unit).decimals + 2)
+  const percent = (share: number | undefined) => (share === undefined ? '–' : `${Math.round(100 * share)} %`)
+  const label = findCharacteristic(characteristic)?.label ?? characteristic
+  return (
+    <tr>
+      <td>{instrument.name}</td>
+      <td>{label}</td>
+      <td>
+        {shown(study.repeatability)}, {formatCount(study.people * study.parts * study.repeats, 'reading')}
+      </td>
+      <td>{study.reproducibility === undefined ? 'one person' : shown(study.reproducibility)}</td>
+      <td>{percent(measuringShare(study))}</td>
+      <td>{percent(tolerance === null ? undefined : toleranceShare(study, tolerance))}</td>
+      <td>{createdAt.slice(0, 10)}</td>
+      <td>
+        <Button $kind="quiet" onPress={onRemove} aria-label={`Remove the study of ${label} with ${instrument.name}`}>
+          Remove
+        </Button>
+      </td>
+    </tr>
+  )
+}
+
+function GradeLine({ studies, onRemove }: { studies: readonly StoredGradeStudy[]; onRemove: (id: string) => void }) {
+  const pairs = studies.flatMap((study) => study.pairs)
+  const [latest] = studies
+  const said =
+    pairs.length === 0
+      ? 'Grades are held to half a step; how far yours wander from one look to the next is not known yet.'
+      : pairs.length < fewestGradePairs
+        ? `${formatCount(pairs.length, 'grade')} given again: from ${fewestGradePairs} on they count.`
+        : `${pairs.length} grades given again: yours scatter by ${formatFixed(gradeDeviation(pairs), 2)} of a step, beside the half step of the scale.`
+  return (
+    <Row>
+      <span>{said}</span>
+      <ButtonLink to={href('/instruments/grades')}>Grade again, blind</ButtonLink>
+      {latest && (
+        <Button $kind="quiet" onPress={() => onRemove(latest.id)} aria-label="Remove the latest grades given again">
+          Remove the latest
+        </Button>
+      )}
+    </Row>
+  )
+}
