@@ -17,6 +17,8 @@ beforeAll(async () => {
   const lineup = await page.$eval('a[href^="/lineups/"]:not([href$="new"])', (link) => link.getAttribute('href')!)
   const product = await page.$eval('a[href^="/products/"]', (link) => link.getAttribute('href')!)
   const specimen = bench.replace('/bench/', '/specimens/')
+  await visit(page, `${app.url}/instruments`)
+  const study = await page.$eval('a[aria-label^="Study"]', (one) => one.getAttribute('href')!)
   paths = {
     'line-ups': '/',
     'new application': '/lineups/new',
@@ -44,6 +46,8 @@ beforeAll(async () => {
     'weights asked again': '/schools/by-question?swings=media:100,can:70,caps:40&done=1',
     'schools side by side': '/schools/side-by-side',
     instruments: '/instruments',
+    'grades given again': '/instruments/grades',
+    'study of the hand': study,
     log: `${specimen}/log`,
     'change the method': '/method/edit',
     library: '/library',

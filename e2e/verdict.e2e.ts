@@ -164,6 +164,18 @@ describe('the verdict', () => {
     )
   })
 
+  test('how many specimens until sure, in a sentence and by number', async () => {
+    await sees(page, 'How many specimens until sure')
+    const table = '[aria-label="Chance by how many more specimens"] tbody tr'
+    await page.waitForSelector(table, { timeout: 60_000 })
+    expect(await words(page)).toMatch(
+      /With \d+ more specimens? of \S+ \S+ and of \S+ \S+ each, the chance that one (leads or )?wins is \d+ %/,
+    )
+    const rows = await page.$$eval(table, (all) => all.map((row) => (row as HTMLElement).innerText))
+    expect(rows).toHaveLength(2)
+    expect(rows[1]).toMatch(/somebody wins\s+no chance/)
+  })
+
   test('overruling takes a reason, and is shown as such', async () => {
     await choose(page, 'Put first all the same', 'Skerry SK-1100-F')
     await press(page, 'button', 'Keep')

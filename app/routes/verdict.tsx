@@ -15,6 +15,7 @@ import { ReviewerCard } from '#app/features/verdict/ReviewerCard.tsx'
 import { Robustness } from '#app/features/verdict/Robustness.tsx'
 import { SchoolsCard } from '#app/features/verdict/SchoolsCard.tsx'
 import { SensitivityCard } from '#app/features/verdict/SensitivityCard.tsx'
+import { UntilSureCard } from '#app/features/verdict/UntilSureCard.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { verdictSchema } from '#app/features/verdict/verdict-schema.ts'
 import { Button } from '#app/ui/Button.tsx'
@@ -80,6 +81,7 @@ export default function VerdictPage({ loaderData: { draft, published } }: Route.
         </Stack>
       </Card>
       <NextReadingsCard judged={judged} />
+      <UntilSureCard judged={judged} />
       <SensitivityCard judged={judged} />
       <SchoolsCard judged={judged} />
       <DisclosureCard judged={judged} />

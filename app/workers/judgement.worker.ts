@@ -11,6 +11,7 @@ import { judge, judgementProblem, judgementSettings } from '#core/verdict/judgem
 import { nextAnswers, type NextAnswer } from '#core/verdict/next-answers.ts'
 import { nextReadings, type NextReading } from '#core/verdict/next-reading.ts'
 import { contenders, evaluateRevisions, type EvaluatedRevision, type RevisionContext } from '#core/verdict/ranking.ts'
+import { specimensUntilSure, type UntilSure } from '#core/verdict/specimens-until-sure.ts'
 
 /** A line-up to be judged by a school for a driver; then by all other schools, and for what would change it. */
 export interface JudgementRequest {
@@ -37,6 +38,7 @@ export type JudgementAnswer =
   | ({ school: string } & DrawnSchool)
   | { next: NextReading[]; answers: ReadonlyMap<string, NextAnswer[]> }
   | { flips: Flip[] }
+  | { untilSure: UntilSure | undefined }
   | { beside: GroundCall }
 
 /** What is said on the other ground. */
@@ -112,6 +114,9 @@ async function answer(request: JudgementRequest): Promise<void> {
     next: settling.slice(0, toldReadings),
     answers: new Map([...nextAnswers(evaluated, rows, settling)].map(([id, own]) => [id, own.slice(0, toldReadings)])),
   })
+  await pause()
+  if (latest !== request) return
+  say({ untilSure: specimensUntilSure(evaluated) })
   for (const { id } of schools) {
     await pause()
     if (latest !== request) return

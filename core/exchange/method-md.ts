@@ -154,7 +154,10 @@ Ranks, and weights around the school or free of any: SMAA-2, Lahdelma and Salmin
 in Latin hypercubes of 1,024 (McKay, Beckman and Conover 1979). Seeded, so that the same line-up has the same answer.
 
 What would change it: each change that is told was judged anew, as it is printed, by the same rule. What to measure next:
-expected value of partial perfect information for naming the right one (Brennan and others 2007), a minute.`
+expected value of partial perfect information for naming the right one (Brennan and others 2007), a minute. How many
+specimens until sure: preposterior analysis (Raiffa and Schlaifer 1961, from memory) of the two that are foremost. Of the
+variance of a score, the part that units differ by falls with the number of specimens and that of answers that may be
+mistaken with every look; the mean moves by what falls, and the draws close up around it.`
 
 const simulationSection = ({ seed, findings }: SimulationResults): string => `## Whether it keeps its word
 

@@ -24,6 +24,8 @@ export interface CriterionEvidence {
   /** Share of u² that is the spread from unit to unit; the rest is the reading's own. */
   unitShare?: number
   answers?: readonly string[]
+  /** So many specimens were looked at; one when nothing is said. */
+  of?: number
   evidence: Evidence
 }
 
@@ -111,8 +113,8 @@ const numberEvidence = (number: Uncertain): Pick<CriterionEvidence, 'number' | '
  */
 export function evidenceOfCell(cell: Cell): CriterionEvidence | undefined {
   if (cell.state === 'number') {
-    const { value, u, degrees, unitShare, evidence } = cell
-    return { number: value, u, degrees, unitShare, evidence }
+    const { value, u, degrees, unitShare, evidence, of } = cell
+    return { number: value, u, degrees, unitShare, evidence, of }
   }
-  return cell.state === 'words' ? { answers: cell.answers, evidence: cell.evidence } : undefined
+  return cell.state === 'words' ? { answers: cell.answers, evidence: cell.evidence, of: cell.of } : undefined
 }

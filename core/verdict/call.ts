@@ -1,7 +1,7 @@
 import { formatList } from '#core/quantity/format-list.ts'
 
 /** Chance of being first from which a product wins, and from which it leads. Common practice, no published source. */
-const callChances = { wins: 0.95, leads: 0.8 }
+export const callChances = { wins: 0.95, leads: 0.8 }
 
 /** So many are named at most when it is too close to call. */
 const mostNamed = 4

@@ -6,6 +6,7 @@ import { checkMarks } from './marks.ts'
 import { checkNextReading } from './next-reading.ts'
 import { checkReviewers } from './reviewers.ts'
 import { checkShapes } from './shapes.ts'
+import { checkSpecimens } from './specimens.ts'
 import { checkVerdicts } from './verdicts.ts'
 
 export interface Checked {
@@ -24,6 +25,7 @@ export const checks = {
   next: (seed: number, extent: Extent): Checked => ({
     findings: extent === 'whole' ? checkNextReading(seed + 5e8) : [],
   }),
+  specimens: (seed: number, extent: Extent): Checked => ({ findings: checkSpecimens(seed + 7e8, extent) }),
   reviewers: (seed: number, extent: Extent): Checked => ({ findings: checkReviewers(seed + 4e8, extent) }),
 }
 

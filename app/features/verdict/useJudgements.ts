@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import type { Flip } from '#core/verdict/flips.ts'
 import type { NextAnswer } from '#core/verdict/next-answers.ts'
 import type { NextReading } from '#core/verdict/next-reading.ts'
+import type { UntilSure } from '#core/verdict/specimens-until-sure.ts'
 import type { DrawnSchool, GroundCall, JudgementAnswer, JudgementRequest } from '#app/workers/judgement.worker.ts'
 
 /** What the worker has said of a request so far. */
@@ -12,6 +13,7 @@ export interface Judgements {
   /** What is worth most to be known of each product. */
   answers: ReadonlyMap<string, NextAnswer[]> | undefined
   flips: Flip[] | undefined
+  untilSure: UntilSure | undefined
   /** What is said on the other ground. */
   beside: GroundCall | undefined
   failed: boolean
@@ -22,6 +24,7 @@ const none: Judgements = {
   next: undefined,
   answers: undefined,
   flips: undefined,
+  untilSure: undefined,
   beside: undefined,
   failed: false,
 }
@@ -47,6 +50,7 @@ export function useJudgements({ form, evaluation, school, driver, ground, more }
     const hear = ({ data }: MessageEvent<JudgementAnswer & { request: string }>) => {
       if (data.request !== key) return
       if ('flips' in data) add(() => ({ flips: data.flips }))
+      else if ('untilSure' in data) add(() => ({ untilSure: data.untilSure }))
       else if ('beside' in data) add(() => ({ beside: data.beside }))
       else if ('next' in data) add(() => ({ next: data.next, answers: data.answers }))
       else add(({ drawn }) => ({ drawn: new Map(drawn).set(data.school, data) }))
