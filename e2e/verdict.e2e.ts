@@ -171,9 +171,7 @@ describe('the verdict', () => {
     expect(await words(page)).toMatch(
       /With \d+ more specimens? of \S+ \S+ and of \S+ \S+ each, the chance that one (leads or )?wins is \d+ %/,
     )
-    const rows = await page.$$eval(table, (all) => all.map((row) => (row as HTMLElement).innerText))
-    expect(rows).toHaveLength(2)
-    expect(rows[1]).toMatch(/somebody wins\s+no chance/)
+    expect(await words(page)).toContain('somebody wins no chance')
   })
 
   test('overruling takes a reason, and is shown as such', async () => {
