@@ -1,6 +1,9 @@
 import { defineConfig } from 'vitest/config'
 
-/** The tests that mutants of quantities, teardown and claims have to get past. */
+/** The tests that mutants of quantities, teardown, claims, score and verdict have to get past. */
 export default defineConfig({
-  test: { include: ['core/{quantity,teardown,claims}/**/*.test.ts', 'core/examples.test.ts'] },
+  test: {
+    include: ['core/{quantity,teardown,claims,compare,score,verdict}/**/*.test.ts', 'core/examples.test.ts'],
+    testTimeout: 20_000,
+  },
 })

@@ -59,3 +59,45 @@ describe('rules as text', () => {
     expect(!read.ok && read.problem.message).toContain(words)
   })
 })
+
+describe('what is written and said of a rule', () => {
+  test('a scale is written in its unit, answers by their names, and neither grades nor faults at all', () => {
+    expect(writeValueFunction(of('can-wall'))).toBe('0.36 = 0; 0.381 = 1.5; 0.45 = 5.5; 0.508 = 8.5; 0.6 = 10')
+    expect(writeValueFunction(of('crowding'))).toBe('0.75 = 10; 0.9 = 6; 1 = 3; 1.1 = 0')
+    expect(writeValueFunction(of('spring'))).toMatch(/^Coil.* = \d+; /)
+    expect(writeValueFunction(of('glue'))).toBeUndefined()
+    expect(writeValueFunction(of('rust'))).toBeUndefined()
+  })
+
+  test('units of facts', () =>
+    expect(
+      ['efficiency', 'claim-interval', 'area-for-money', 'price', 'crowding'].map((key) => valueFunctionUnit(of(key))),
+    ).toEqual(['%', 'km', 'cm²', '', '']))
+
+  test('lines, empty pairs and gaps are read past; points of nought and ten are points', () =>
+    expect(parseValueFunction(of('crowding'), '\n 0.8 = 10 ;\n; 1.2 =0;')).toEqual({
+      ok: true,
+      value: {
+        kind: 'scale',
+        points: [
+          [0.8, 10],
+          [1.2, 0],
+        ],
+      },
+    }))
+
+  test.each([
+    ['can-wall', '0.3; 0.5 = 1', 'pair', '"0.3" is no pair. Write 0.45 = 7, parted by semicolons.'],
+    ['spring', 'Coil', 'pair', '"Coil" is no pair. Write answer = 7, parted by semicolons.'],
+    ['can-wall', '0.3 = x; 0.5 = 1', 'pair', '"0.3 = x" is no pair.'],
+    ['can-wall', '= 7; 0.5 = 1', 'number', '"" is no number in mm.'],
+    ['can-wall', '0.3 = -1; 0.5 = 1', 'points', '0.3 = -1: points run from 0 to 10.'],
+    ['can-wall', '0.3 = 1; 0.3 = 2', 'order', 'Breakpoints rise: 0.3 does not.'],
+    ['crowding', 'full = 1; 2 = 2', 'number', '"full" is no number.'],
+    ['spring', 'Rubber = 3', 'answer', '"Rubber" is no answer here: Coil'],
+  ])('%s "%s" is refused as %s', (key, text, code, message) => {
+    const read = parseValueFunction(of(key), text)
+    expect(read).toMatchObject({ ok: false, problem: { code } })
+    expect(!read.ok && read.problem.message).toContain(message)
+  })
+})

@@ -168,3 +168,69 @@ describe('schools side by side', () => {
     expect(compareSchools([method, thrift]).criteria[0]?.criterion.key).toBe('price')
   })
 })
+
+describe('what is asked again', () => {
+  const swing = (part: Swing['part'], worth: number): Swing => ({ part, worth })
+
+  test('of two that count beside the first, the one beside the other; in their order of worth', () => {
+    expect(swingChecks([swing('caps', 0.2), swing('can', 1), swing('media', 0.8)])).toEqual([
+      { part: 'caps', against: 'media' },
+    ])
+    expect(swingChecks([swing('can', 1), swing('media', 0.8)])).toEqual([])
+  })
+
+  test('of more, two places apart, three at most; what is worth nothing is not asked about', () => {
+    const all = [
+      swing('media', 1),
+      swing('can', 0.9),
+      swing('caps', 0.8),
+      swing('adbv', 0.7),
+      swing('spring', 0.6),
+      swing('gasket', 0.5),
+      swing('plate', 0.4),
+      swing('value', 0),
+    ]
+    expect(swingChecks(all)).toEqual([
+      { part: 'adbv', against: 'can' },
+      { part: 'spring', against: 'caps' },
+      { part: 'gasket', against: 'adbv' },
+    ])
+    expect(swingChecks(all.slice(0, 4))).toEqual([{ part: 'adbv', against: 'can' }])
+  })
+
+  test('what parts most is told with what it should be; checks of nothing count for nothing', () => {
+    const swings = [swing('media', 1), swing('can', 0.8), swing('caps', 0.4), swing('adbv', 0)]
+    const told = swingConsistency(swings, [
+      { part: 'caps', against: 'can', worth: 0.5 },
+      { part: 'can', against: 'media', worth: 0.2 },
+      { part: 'caps', against: 'media', worth: 0 },
+      { part: 'adbv', against: 'media', worth: 1 },
+      { part: 'media', against: 'adbv', worth: 1 },
+      { part: 'plate', against: 'media', worth: 1 },
+    ])
+    expect(told?.factor).toBeCloseTo(2, 9)
+    expect(told?.worst).toEqual({ part: 'can', against: 'media', worth: 0.2, implied: 0.8 })
+    expect(swingConsistency(swings, [])).toBeUndefined()
+  })
+})
+
+test('a part is told heaviest first, without what has no share; one that nobody weighs is shared alike', () => {
+  const [first, second] = method.filter(({ part, ...one }) => part === 'can' && !isPenalty({ part, ...one }))
+  const [light, heavy] = [
+    { ...first!, weight: 1 },
+    { ...second!, weight: 3 },
+  ]
+  expect(swingParts([light, heavy], []).map(({ criteria: those }) => those.map(({ share }) => share))).toEqual([
+    [0.75, 0.25],
+  ])
+  const none = [
+    { ...first!, weight: 0 },
+    { ...second!, weight: 0 },
+  ]
+  expect(swingParts(none, [light, { ...heavy, weight: 0 }])[0]?.criteria.map(({ criterion }) => criterion.key)).toEqual(
+    [first!.key],
+  )
+  expect(swingParts(none, [])[0]?.criteria.map(({ share }) => share)).toEqual([0.5, 0.5])
+  expect(weightsBySwing(swingParts(none, []), [], none)).toEqual({ [first!.key]: 0, [second!.key]: 0 })
+  expect(weightsBySwing([], [], [shippedCriterion('rust')])).toEqual({ rust: 0 })
+})

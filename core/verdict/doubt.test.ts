@@ -53,3 +53,32 @@ test('what goes together counts for more than by itself', () => {
 test('what is known exactly leaves no doubt', () => {
   expect(doubtOf([row('can.wall', [{ ...wall, u: 0 }])], [shippedCriterion('can-wall')])).toEqual([])
 })
+
+test('each kind of doubt is named for what it is', () => {
+  const answer: Cell = { state: 'words', text: 'nitrile', answers: ['nitrile'], ...basis }
+  const held: Cell = { state: 'number', value: 3, u: 0.29, ...basis }
+  const evaluated = evaluateRevisions(
+    'spin-on',
+    [{ ...context, attributes: { 'claim.efficiency': { low: 0.9, high: 1 } } }],
+    [row('adbv.material', [answer]), row('glue.grade', [held])],
+    ['adbv-material', 'glue', 'efficiency'].map((key) => ({ ...shippedCriterion(key), weight: 5 })),
+  )
+  const shares = scoreDoubt(judgementProblem(evaluated), 0, evaluated[0]!)
+  expect(Object.fromEntries(shares.map(({ criterion, source }) => [criterion, source]))).toEqual({
+    'adbv-material': 'mistaken',
+    glue: 'mistaken',
+    efficiency: 'claims',
+  })
+})
+
+test('of the second of two it is its own doubt that is told', () => {
+  const rows = [
+    row('can.wall', [{ ...wall, u: 0 }, wall]),
+    row('plate.thickness', [plate, { ...plate, u: 0 }]),
+    row('glue.grade', [missing, { state: 'number', value: 3, u: 0, ...basis }]),
+  ]
+  const evaluated = evaluateRevisions('spin-on', [context, { ...context, id: 'b' }], rows, criteria)
+  const problem = judgementProblem(evaluated)
+  const told = evaluated.map((one, at) => [...new Set(scoreDoubt(problem, at, one).map(({ criterion }) => criterion))])
+  expect(told).toEqual([['glue', 'plate'], ['can-wall']])
+})

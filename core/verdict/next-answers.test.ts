@@ -28,3 +28,23 @@ test('none of one that is known or not there', () => {
   expect(answersOf('a')).toEqual([])
   expect(answersOf('c')).toBeUndefined()
 })
+
+test('those that settle the verdict go before those that only make the own score surer, a minute', () => {
+  const settling = (criterion: string, gain: number, column = 'b') =>
+    ({ column, criterion, gain, label: '', attribute: '', readings: [], minutes: 1, outcomes: [] }) as never
+  const of = (...all: never[]) =>
+    (nextAnswers(evaluated, rows, all).get('b') ?? []).map(({ criterion, gain }) => [criterion, gain])
+  const [first, second] = of().map(([criterion]) => String(criterion))
+  expect(of(settling(second!, 0.2))).toEqual([
+    [second, 0.2],
+    [first, 0],
+  ])
+  expect(of(settling(second!, 0.2), settling(first!, 0.3))).toEqual([
+    [first, 0.3],
+    [second, 0.2],
+  ])
+  expect(of(settling(second!, 0.2, 'a'))).toEqual([
+    [first, 0],
+    [second, 0],
+  ])
+})

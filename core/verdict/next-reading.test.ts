@@ -21,9 +21,10 @@ const evaluated = (of = rows) => evaluateRevisions('spin-on', columns, of, crite
 const nameOf = (id: string) => id.toUpperCase()
 
 describe('what to measure next', () => {
-  const readings = nextReadings(evaluated(), rows)
+  const open = () => nextReadings(evaluated(), rows)
 
   test('is the open reading that settles most; what weighs little settles less', () => {
+    const readings = open()
     expect(readings[0]).toMatchObject({ column: 'b', criterion: 'adbv-material', minutes: 0.5 })
     expect(readings[0]!.gain).toBeGreaterThan(0.05)
     expect(readings.every(({ gain }) => gain > 0 && gain < 1)).toBe(true)
@@ -32,7 +33,7 @@ describe('what to measure next', () => {
   })
 
   test('says what each outcome would decide; the outcomes are all there is', () => {
-    const [first] = readings
+    const [first] = open()
     expect(first!.outcomes.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9)
     const said = first!.outcomes.map((outcome) => formatOutcome(first!, outcome, nameOf, 'metric'))
     expect(said.at(-1)).toMatch(/^Silicone \(\d+ %\): B (wins|leads), (> )?\d+ %\.$/)
