@@ -7,7 +7,6 @@ describe('a fault that ends the discussion', () => {
     ['inside.rust', 'serious', true],
     ['inside.rust', 'slight', false],
     ['inside.rust', null, false],
-    ['', 'serious', false],
     ['adbv.material', 'serious', false],
     ['nothing.known', 'serious', false],
   ])('%s, %s: %s', (characteristic, valueText, ends) =>
@@ -15,7 +14,8 @@ describe('a fault that ends the discussion', () => {
   )
 
   test('is found where it is serious, in its own words', () => {
-    const found = (rust: string) => findFatalFaults('spin-on', known({ 'inside.rust': [rust], '': ['serious'] }))
+    const found = (rust: string) =>
+      findFatalFaults('spin-on', known({ 'inside.rust': [rust], 'adbv.material': ['silicone'] }))
     expect(found('serious')).toHaveLength(1)
     expect(found('serious')[0]).toMatchObject({ key: 'inside.rust' })
     expect(found('serious')[0]?.description).not.toBe('')
