@@ -4,6 +4,6 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   test: {
     include: ['core/{quantity,teardown,claims,compare,score,verdict}/**/*.test.ts', 'core/examples.test.ts'],
-    testTimeout: 20_000,
+    testTimeout: 120_000,
   },
 })

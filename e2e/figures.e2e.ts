@@ -53,6 +53,13 @@ describe('slips planted in the demo are found, with the right culprit', () => {
   })
 })
 
+test('at the bench an answer stands beside those of the library', async () => {
+  await visit(page, `${app.url}/`)
+  await visit(page, `${app.url}${await benchOf(page, 'Norrith N-40')}?at=adbv.material`)
+  await sees(page, 'others in the library:')
+  expect(await words(page)).toMatch(/Of \d+ others in the library: Silicone \d+, Nitrile \d+/)
+})
+
 describe('a figure opened', () => {
   test('formula with the numbers in it, inputs, doubt and source', async () => {
     await visit(page, `${app.url}${await specimenOf('Norrith N-40')}/values/can.burst`)

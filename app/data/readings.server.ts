@@ -1,4 +1,7 @@
+import { mean } from 'simple-statistics'
 import { catalogue, type IrreversibleStepKey } from '#core/catalogue/index.ts'
+import type { LibraryOccurrences } from '#core/compare/occurrence.ts'
+import { groupBy } from '#core/group-by.ts'
 import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { now } from './clock.ts'
@@ -124,20 +127,28 @@ export async function restoreReading(specimenId: string, id: string): Promise<bo
 /** So many of the latest readings of a characteristic tell what is usual in the library. */
 const latestReadings = 200
 
-/** Mean value of a characteristic, specimen by specimen, over the latest of the library; one specimen left out. */
-export async function listLibraryValues(characteristic: string, without: string): Promise<number[]> {
+/** What the latest readings of the library hold of a characteristic, a value a product; one specimen left out. */
+export async function listLibraryOccurrences(characteristic: string, without: string): Promise<LibraryOccurrences> {
   const db = await database()
   const latest = db('shownReading')
     .where({ characteristic })
     .whereNull('voidedAt')
-    .whereNotNull('valueNumber')
     .whereNot({ specimenId: without })
     .orderBy('seq', 'desc')
     .limit(latestReadings)
-    .select('specimenId', 'valueNumber')
+    .select('specimenId', 'valueNumber', 'valueText', 'seq')
     .as('latest')
-  const rows: { value: number }[] = await db.from(latest).groupBy('specimenId').avg({ value: 'valueNumber' })
-  return rows.map(({ value }) => value)
+  const rows: { revisionId: string; valueNumber: number | null; valueText: string | null }[] = await db
+    .from(latest)
+    .join('specimen', 'specimen.id', 'latest.specimenId')
+    .orderBy('latest.seq', 'desc')
+    .select('specimen.revisionId', 'latest.valueNumber', 'latest.valueText')
+  const products = [...groupBy(rows, ({ revisionId }) => revisionId).values()]
+  const numbers = products.flatMap((own) => {
+    const values = own.flatMap(({ valueNumber }) => valueNumber ?? [])
+    return values.length > 0 ? [mean(values)] : []
+  })
+  return { numbers, answers: products.flatMap(([first]) => first?.valueText ?? []) }
 }
 
 /** Unit and instrument last used, by characteristic. */

@@ -1,14 +1,14 @@
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import { listPeers } from '#app/data/peers.server.ts'
-import { listLibraryValues } from '#app/data/readings.server.ts'
+import { listLibraryOccurrences } from '#app/data/readings.server.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import type { Route } from './+types/distribution'
 import { found } from './http.server.ts'
 
-/** What lies beside a reading: its peers in the line-up, and the values of the whole library. */
+/** What lies beside a reading: its peers in the line-up, and what the whole library holds. */
 export async function loader({ params }: Route.LoaderArgs) {
   const { key } = found(findCharacteristic(params.characteristic), 'This characteristic')
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const [peers, library] = await Promise.all([listPeers(specimen, key), listLibraryValues(key, specimen.id)])
+  const [peers, library] = await Promise.all([listPeers(specimen, key), listLibraryOccurrences(key, specimen.id)])
   return { peers, library }
 }

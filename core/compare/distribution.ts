@@ -1,4 +1,6 @@
 import { median } from 'simple-statistics'
+import type { Characteristic } from '#core/catalogue/index.ts'
+import { occurrence } from './occurrence.ts'
 
 export interface NamedValue {
   name: string
@@ -36,4 +38,29 @@ export function remarkOnValue(
   const same = rivals.filter(({ value }) => Math.abs(value - mine) <= 0.001 * Math.abs(mine))
   if (same.length === 0 || same.length > 2) return undefined
   return `The same as ${same.map(({ name }) => name).join(' and ')}.`
+}
+
+/** An answer that fewer than one in so many filters have is seldom. Common practice, no published source. */
+const seldom = 8
+
+/**
+ * What is remarkable about an answer beside the others: it is seldom. A fault that is there is said by itself.
+ *
+ * @param characteristic of the answer
+ * @param mine the answer
+ * @param library answers of other products, five at least
+ * @returns undefined when it is like the others
+ * @example
+ * remarkOnAnswer(characteristicOf('adbv.material'), 'nitrile', Array(30).fill('silicone'))
+ * // => 'Seldom: about one in 33 has this. Look again.'
+ */
+export function remarkOnAnswer(
+  characteristic: Characteristic,
+  mine: string,
+  library: readonly string[],
+): string | undefined {
+  const share = occurrence(characteristic, mine, { answers: library, numbers: [] })
+  if (library.length < 5 || characteristic.kind === 'fault' || share === undefined || share * seldom >= 1)
+    return undefined
+  return `Seldom: about one in ${Math.round(1 / share)} has this. Look again.`
 }

@@ -1,4 +1,5 @@
 import { confusionChance } from '#core/compare/confusion.ts'
+import { faultShares, filtersFor, statedFilters, type StatedAnswer } from '#core/compare/occurrence.ts'
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import { studentQuantile } from '#core/quantity/student.ts'
 import type { Criterion, ScaleRule } from './criterion.ts'
@@ -30,12 +31,6 @@ interface ExpectedAnswer {
   filters: number
 }
 
-/** So many filters the stated expectation counts for beside those that are known. Common practice, no source. */
-export const statedFilters = 3
-
-/** How often a fault is found. Common practice, no published source: one in thirty is slight, one in 200 serious. */
-const faultShares: Readonly<Record<string, number>> = { none: 0.962, slight: 0.033, serious: 0.005 }
-
 const middles = Array.from({ length: quantiles }, (_, step) => (step + 0.5) / quantiles)
 
 /**
@@ -66,27 +61,23 @@ function expectedAnswers(criterion: Criterion, known: readonly string[]): Expect
   const stated = statedAnswers(criterion)
   const judged = known.filter((answer) => stated.some((one) => one.answer === answer))
   return stated
-    .map(({ answer, points, filters }) => ({
-      answer,
-      points,
-      filters: statedFilters * filters + judged.filter((one) => one === answer).length,
-    }))
+    .map(({ answer, points, share }) => ({ answer, points, filters: filtersFor({ answer, share }, judged) }))
     .sort((a, b) => a.points - b.points)
 }
 
-function statedAnswers({ valueFunction, attribute }: Criterion): ExpectedAnswer[] {
+function statedAnswers({ valueFunction, attribute }: Criterion): (StatedAnswer & { points: number })[] {
   if (valueFunction.kind === 'fault') {
     const characteristic = findCharacteristic(attribute)
     const isFatal = characteristic?.kind === 'fault' && characteristic.fatal !== undefined
-    return Object.entries(faultShares).map(([answer, filters]) => ({
+    return Object.entries(faultShares).map(([answer, share]) => ({
       answer,
       points: isFatal && answer === 'serious' ? endsDiscussion : (faultPoints[answer] ?? 0),
-      filters,
+      share,
     }))
   }
   if (valueFunction.kind !== 'answers') return []
   const all = Object.entries(valueFunction.points)
-  return all.map(([answer, points]) => ({ answer, points, filters: 1 / all.length }))
+  return all.map(([answer, points]) => ({ answer, points, share: 1 / all.length }))
 }
 
 /** Rising points at the middles of equal shares of chance. */

@@ -1,12 +1,10 @@
-import { useEffect, useState } from 'react'
-import { href } from 'react-router'
 import { styled } from 'styled-components'
 import type { CountCharacteristic, GradeCharacteristic, QuantityCharacteristic } from '#core/catalogue/index.ts'
 import { formatValueNumber } from '#core/figures/format-value.ts'
 import { remarkOnValue } from '#core/compare/distribution.ts'
 import type { UnitSystem } from '#core/quantity/units.ts'
 import { Small } from '#app/ui/layout.tsx'
-import type { LineupPeer } from '#app/data/peers.server.ts'
+import { useDistribution } from './useDistribution.ts'
 
 const Box = styled.figure`
   margin: 0;
@@ -23,40 +21,14 @@ interface Props {
   system: UnitSystem
 }
 
-interface Distribution {
-  peers: LineupPeer[]
-  library: number[]
-}
-
-/**
- * The distribution of a characteristic. It is a help beside the work: when it cannot be had, the work goes on
- * without.
- */
-function useDistribution(specimen: string, characteristic: string): Distribution | undefined {
-  const [distribution, setDistribution] = useState<Distribution>()
-  useEffect(() => {
-    const request = new AbortController()
-    fetch(href('/bench/:specimen/distribution/:characteristic', { specimen, characteristic }), {
-      signal: request.signal,
-    })
-      .then(async (response) =>
-        response.ok
-          ? setDistribution((await response.json()) as Distribution)
-          : setDistribution({ peers: [], library: [] }),
-      )
-      .catch(() => undefined)
-    return () => request.abort()
-  }, [specimen, characteristic])
-  return distribution
-}
-
 const width = 340
 const side = 16
 
 /** Where this reading falls among the other specimens of the application. */
 export function DotPlot({ specimen, characteristic, mine, system }: Props) {
   const distribution = useDistribution(specimen, characteristic.key)
-  const { peers, library } = distribution ?? { peers: [], library: [] }
+  const { peers } = distribution ?? { peers: [] }
+  const library = distribution?.library.numbers ?? []
 
   if (!distribution) return <Small role="status">Looking at the field…</Small>
   if (peers.length === 0) return <Small>No other filter of this application has it yet.</Small>

@@ -12,6 +12,7 @@ import { DotPlot } from './DotPlot.tsx'
 import { EntryField } from './EntryField.tsx'
 import { EvidencePicker } from './EvidencePicker.tsx'
 import { InstrumentLine } from './InstrumentLine.tsx'
+import { LibraryAnswers } from './LibraryAnswers.tsx'
 import { KeyHints } from './KeyHints.tsx'
 import { OptionPicker } from './OptionPicker.tsx'
 import { ProblemBox } from './ProblemBox.tsx'
@@ -101,6 +102,14 @@ export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, to
       </Column>
       <Column>
         <EvidencePicker choices={choices} />
+        {(characteristic.kind === 'choice' || characteristic.kind === 'fault') && (
+          <LibraryAnswers
+            key={characteristic.key}
+            specimen={specimenId}
+            characteristic={characteristic}
+            mine={resolved?.text}
+          />
+        )}
         {'plausible' in characteristic && characteristic.kind !== 'openings' && (
           <DotPlot
             key={characteristic.key}

@@ -1,0 +1,30 @@
+import { remarkOnAnswer } from '#core/compare/distribution.ts'
+import { optionsOf, type Characteristic } from '#core/catalogue/index.ts'
+import { formatCount } from '#core/quantity/format.ts'
+import { Small } from '#app/ui/layout.tsx'
+import { useDistribution } from './useDistribution.ts'
+
+interface Props {
+  specimen: string
+  characteristic: Characteristic
+  mine: string | undefined
+}
+
+/** How often each answer was given in the library, and whether this one is seldom. */
+export function LibraryAnswers({ specimen, characteristic, mine }: Props) {
+  const distribution = useDistribution(specimen, characteristic.key)
+  if (!distribution) return <Small role="status">Looking at the field…</Small>
+  const { answers } = distribution.library
+  if (answers.length === 0) return <Small>No other filter of the library has it yet.</Small>
+  const counts = optionsOf(characteristic)
+    .map(({ value, label }) => ({ label, count: answers.filter((answer) => answer === value).length }))
+    .filter(({ count }) => count > 0)
+    .sort((a, b) => b.count - a.count)
+  return (
+    <Small>
+      Of {formatCount(answers.length, 'other')} in the library:{' '}
+      {counts.map(({ label, count }) => `${label} ${count}`).join(', ')}.
+      {mine !== undefined && ` ${remarkOnAnswer(characteristic, mine, answers) ?? ''}`}
+    </Small>
+  )
+}
