@@ -14,6 +14,8 @@ export default [
   route('lineups/:application/edit', 'routes/application-edit.tsx'),
   route('lineups/:application/products/new', 'routes/product-new.tsx'),
   route('lineups/:application/price-list', 'routes/price-list.tsx'),
+  route('lineups/:application/table', 'routes/table.tsx'),
+  route('lineups/:application/table/read', 'routes/table-read.ts'),
   route('lineups/:application/lineup.csv', 'routes/lineup-csv.ts'),
   route('lineups/:application/readings.csv', 'routes/export-readings.ts', { id: 'lineup-readings' }),
   route('lineups/:application/figures.json', 'routes/export-figures.ts', { id: 'figures-json' }),

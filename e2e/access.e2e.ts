@@ -37,6 +37,7 @@ beforeAll(async () => {
     verdict: `${lineup}/verdict`,
     prices: `${product}/prices`,
     'price list': `${lineup}/price-list`,
+    'own table': `${lineup}/table`,
     'new claim': `${product}/claims/new`,
     'several claims': `${product}/claims/read`,
     drivers: '/drivers',

@@ -14,7 +14,7 @@ export default function NewImport() {
           <p>
             A CSV file, one row a reading, as <a href={href('/export/readings.csv')}>the export</a> writes it. First
             comes a dry run that says what would become of every row; nothing is written until you say so, and then all
-            or nothing.
+            or nothing. A table of your own making comes in by “Bring your table” on its line-up.
           </p>
           <ImportUpload />
         </Stack>

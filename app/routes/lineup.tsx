@@ -32,6 +32,7 @@ export default function Lineup({ loaderData: { products } }: Route.ComponentProp
         view="/lineups/:application"
       >
         <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>Add a product</ButtonLink>
+        <ButtonLink to={href('/lineups/:application/table', { application: id })}>Bring your table</ButtonLink>
         <ButtonLink to={href('/lineups/:application/lineup.csv', { application: id })} reloadDocument>
           Save as CSV
         </ButtonLink>

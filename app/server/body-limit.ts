@@ -20,6 +20,8 @@ const limits: Record<string, Limit> = {
     message: 'This picture is larger than 60 MB. Save it smaller and add it again.',
   },
   'routes/import-file': { bytes: 200 * megabyte, message: 'The file is larger than 200 MB. Split it.' },
+  'routes/table': { bytes: 12 * megabyte, message: 'This table is larger than 12 MB. Split it.' },
+  'routes/table-read': { bytes: 12 * megabyte, message: 'The file is larger than 12 MB. Split it.' },
   'routes/backup-file': { bytes: 100_000 * megabyte, message: 'This backup is larger than 100 GB.' },
 }
 

@@ -36,3 +36,13 @@ export const unescapeFormula = (cell: string): string => (escapedFormula.test(ce
  */
 export const formatCsv = (rows: readonly (readonly (string | number)[])[]): string =>
   rows.length === 0 ? '' : `${Papa.unparse(rows.map((row) => row.map((cell) => escapeFormula(String(cell)))))}\r\n`
+
+/**
+ * Cells of a text: comma, semicolon or tab between them, as the text itself tells.
+ *
+ * @param text pasted or out of a file
+ * @param most rows that are read
+ * @example parseCells('a;b\n"c;d";e', 10) // => [['a', 'b'], ['c;d', 'e']]
+ */
+export const parseCells = (text: string, most: number): string[][] =>
+  Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { preview: most, skipEmptyLines: 'greedy' }).data

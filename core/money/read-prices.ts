@@ -179,8 +179,15 @@ export function readPriceList(text: string, products: readonly NamedProduct[], o
     })
 }
 
-/** The product whose part number stands in a line, the longest first; of several its brand must stand there too. */
-function productIn(words: string, products: readonly NamedProduct[]): NamedProduct | undefined {
+/**
+ * The product whose part number stands in a line, however it is spelt, the longest first; of several its brand must stand
+ * there too.
+ *
+ * @param words of the line
+ * @param products that may be meant
+ * @example productIn('n40 new box', [{ id: 'n', brand: 'Norrith', partNumber: 'N-40' }])?.id // => 'n'
+ */
+export function productIn(words: string, products: readonly NamedProduct[]): NamedProduct | undefined {
   const named = products.filter(({ partNumber }) => spelt(partNumber).test(words))
   const longest = Math.max(...named.map(({ partNumber }) => partNumber.length))
   const those = named.filter(({ partNumber }) => partNumber.length === longest)

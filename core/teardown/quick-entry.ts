@@ -95,8 +95,15 @@ function candidateOf(characteristic: Characteristic, rest: string): QuickCandida
     : undefined
 }
 
-/** The answer as it is listed; of a fault its name alone says that it is there, and "no" before it that it is not. */
-function answerIn(characteristic: Characteristic, rest: string): string {
+/**
+ * The answer as it is listed; of a fault its name alone says that it is there, and "no" before it that it is not.
+ *
+ * @param characteristic that is answered
+ * @param rest what was said without the name
+ * @returns what it is kept as; what was said where no answer is meant
+ * @example answerIn(characteristicOf('inside.rust'), 'no') // => 'none'
+ */
+export function answerIn(characteristic: Characteristic, rest: string): string {
   const low = rest.toLowerCase()
   if (characteristic.kind === 'fault') {
     if (rest === '' || /^(yes|there|bad)$/.test(low)) return 'serious'

@@ -12,6 +12,7 @@ import * as methodEdition from './010_method_edition.ts'
 import * as coarseReadings from './011_coarse_readings.ts'
 import * as specimenCondition from './012_specimen_condition.ts'
 import * as handStudies from './013_hand_studies.ts'
+import * as sheetHeadings from './014_sheet_headings.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -27,6 +28,7 @@ const migrations: Record<string, Knex.Migration> = {
   '011_coarse_readings': coarseReadings,
   '012_specimen_condition': specimenCondition,
   '013_hand_studies': handStudies,
+  '014_sheet_headings': sheetHeadings,
 }
 
 /** Their names, in the order in which they run. */

@@ -1,0 +1,46 @@
+import { z } from 'zod'
+import { sheetLayouts, sheetLimits, type SheetLayout } from '#core/exchange/sheet-layout.ts'
+import { day } from './zod-fields.ts'
+
+const layouts = Object.keys(sheetLayouts) as [SheetLayout, ...SheetLayout[]]
+const cell = z.string().max(sheetLimits.letters)
+
+/** A table with the way it is read, as it is sent. */
+const tableSchema = z.object({
+  rows: z.array(z.array(cell).max(sheetLimits.columns)).min(2, 'There is no table yet.').max(sheetLimits.rows),
+  mapping: z.object({
+    layout: z.enum(layouts),
+    headings: z.record(z.string().max(200), z.object({ characteristic: z.string().max(80), unit: z.string().max(12) })),
+    products: z.record(
+      cell,
+      z.object({
+        id: z.string().max(40),
+        brand: z.string().trim().min(1, 'A new product needs a brand.').max(80, 'The brand is too long.'),
+        partNumber: z
+          .string()
+          .trim()
+          .min(1, 'A new product needs a part number.')
+          .max(60, 'The part number is too long.'),
+        isLeft: z.boolean(),
+      }),
+    ),
+  }),
+})
+
+export const longestTable = 8_000_000
+
+export const tableFormSchema = z.object({
+  day: day('The day'),
+  table: z
+    .string({ error: 'The table is missing.' })
+    .max(longestTable, 'That is too much for one table.')
+    .transform((text, context): unknown => {
+      try {
+        return JSON.parse(text)
+      } catch {
+        context.addIssue('The table could not be read.')
+        return z.NEVER
+      }
+    })
+    .pipe(tableSchema),
+})

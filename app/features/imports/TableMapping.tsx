@@ -1,0 +1,175 @@
+import { catalogueFor, findCharacteristic, type FilterForm } from '#core/catalogue/index.ts'
+import { headingKey, type Heading } from '#core/exchange/sheet-heading.ts'
+import type { SheetMapping, SheetProduct } from '#core/exchange/sheet-rows.ts'
+import type { NamedProduct } from '#core/money/read-prices.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Row, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { Table } from '#app/ui/Table.tsx'
+
+interface Props {
+  form: FilterForm
+  mapping: SheetMapping
+  headings: readonly string[]
+  names: readonly string[]
+  products: readonly NamedProduct[]
+  onChange: (mapping: SheetMapping) => void
+}
+
+const leftAway = { value: '', label: 'left away' }
+
+/** What each heading of a table stands for; both can be put right. */
+export function TableMapping({ form, mapping, headings, names, products, onChange }: Props) {
+  const setHeading = (text: string, heading: Heading) =>
+    onChange({ ...mapping, headings: { ...mapping.headings, [headingKey(text)]: heading } })
+  const setProduct = (text: string, product: SheetProduct) =>
+    onChange({ ...mapping, products: { ...mapping.products, [text]: product } })
+  const options = catalogueFor(form).map(({ key, label }) => ({ value: key, label }))
+  return (
+    <Row $gap={24} style={{ alignItems: 'flex-start' }}>
+      <Stack $gap={8} style={{ flex: '1 1 460px' }}>
+        <h2>What is measured</h2>
+        <Table aria-label="What the headings stand for">
+          <thead>
+            <tr>
+              <th scope="col">In the table</th>
+              <th scope="col">Is</th>
+              <th scope="col">Plain numbers in</th>
+            </tr>
+          </thead>
+          <tbody>
+            {headings.map((text) => (
+              <HeadingRow
+                key={headingKey(text)}
+                text={text}
+                heading={mapping.headings[headingKey(text)] ?? { characteristic: '', unit: '' }}
+                options={options}
+                onChange={(heading) => setHeading(text, heading)}
+              />
+            ))}
+          </tbody>
+        </Table>
+      </Stack>
+      <Stack $gap={8} style={{ flex: '1 1 420px' }}>
+        <h2>Whose it is</h2>
+        <Table aria-label="Whose the values are">
+          <thead>
+            <tr>
+              <th scope="col">In the table</th>
+              <th scope="col">Is</th>
+            </tr>
+          </thead>
+          <tbody>
+            {names.map((text) => (
+              <ProductRow
+                key={text}
+                text={text}
+                product={mapping.products[text]}
+                products={products}
+                onChange={(product) => setProduct(text, product)}
+              />
+            ))}
+          </tbody>
+        </Table>
+      </Stack>
+    </Row>
+  )
+}
+
+interface HeadingProps {
+  text: string
+  heading: Heading
+  options: { value: string; label: string }[]
+  onChange: (heading: Heading) => void
+}
+
+function HeadingRow({ text, heading, options, onChange }: HeadingProps) {
+  const characteristic = findCharacteristic(heading.characteristic)
+  const units = characteristic && 'units' in characteristic ? characteristic.units : []
+  return (
+    <tr style={characteristic ? undefined : { background: 'var(--amber-soft)' }}>
+      <td>{text}</td>
+      <td>
+        <SelectMenu
+          name={`What "${text}" is`}
+          value={heading.characteristic}
+          options={[leftAway, ...options]}
+          onPick={(key) => onChange({ characteristic: key, unit: '' })}
+        />
+      </td>
+      <td>
+        {units.length > 0 && (
+          <SelectMenu
+            name={`Unit of "${text}"`}
+            value={heading.unit}
+            options={[
+              { value: '', label: `${units[0]}, or as it says` },
+              ...[...new Set([...units, heading.unit].filter(Boolean))].map((unit) => ({ value: unit, label: unit })),
+            ]}
+            onPick={(unit) => onChange({ ...heading, unit })}
+          />
+        )}
+      </td>
+    </tr>
+  )
+}
+
+interface ProductProps {
+  text: string
+  product: SheetProduct | undefined
+  products: readonly NamedProduct[]
+  onChange: (product: SheetProduct) => void
+}
+
+function ProductRow({ text, product, products, onChange }: ProductProps) {
+  if (!product) return null
+  const pick = (value: string) => {
+    const there = products.find(({ id }) => id === value)
+    if (there) onChange({ id: there.id, brand: there.brand, partNumber: there.partNumber, isLeft: false })
+    else onChange({ ...product, id: '', isLeft: value === 'left' })
+  }
+  return (
+    <tr style={product.isLeft ? { background: 'var(--amber-soft)' } : undefined}>
+      <td>{text}</td>
+      <td>
+        <Stack $gap={6}>
+          <SelectMenu
+            name={`Who "${text}" is`}
+            value={product.isLeft ? 'left' : product.id}
+            options={[
+              { value: '', label: 'a new product' },
+              { value: 'left', label: 'left away' },
+              ...products.map(({ id, brand, partNumber }) => ({ value: id, label: `${brand} ${partNumber}` })),
+            ]}
+            onPick={pick}
+          />
+          {product.id === '' && !product.isLeft && (
+            <Row $gap={6}>
+              <InputBox
+                aria-label={`Brand of "${text}"`}
+                value={product.brand}
+                style={{ width: 150 }}
+                onChange={(event) => onChange({ ...product, brand: event.target.value })}
+              />
+              <InputBox
+                aria-label={`Part number of "${text}"`}
+                value={product.partNumber}
+                style={{ width: 150 }}
+                onChange={(event) => onChange({ ...product, partNumber: event.target.value })}
+              />
+              {product.brand !== '' && product.partNumber !== '' && (
+                <Button
+                  $kind="quiet"
+                  onPress={() => onChange({ ...product, brand: product.partNumber, partNumber: product.brand })}
+                >
+                  Swap
+                </Button>
+              )}
+            </Row>
+          )}
+        </Stack>
+      </td>
+    </tr>
+  )
+}
