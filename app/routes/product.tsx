@@ -4,19 +4,22 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimens } from '#app/data/assessments.server.ts'
 import { newId } from '#app/data/id.ts'
-import { addRevision, findProduct } from '#app/data/products.server.ts'
+import { addRevision, findProduct, type Product } from '#app/data/products.server.ts'
+import { addQuickReadings } from '#app/data/quick-readings.server.ts'
 import { currentMethod } from '#app/data/schools.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
 import { revisionSchema } from '#app/features/forms/product-fields.ts'
+import { quickLineSchema } from '#app/features/forms/quick-line-fields.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import { ProductQuickLine } from '#app/features/products/ProductQuickLine.tsx'
 import { SpecimenTable } from '#app/features/products/SpecimenTable.tsx'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/product'
-import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
+import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
 export async function loader({ params }: Route.LoaderArgs) {
@@ -40,11 +43,27 @@ export async function loader({ params }: Route.LoaderArgs) {
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const { id: productId } = found(await findProduct(params.product), 'This product')
-  const parsed = parseFields(revisionSchema, await fieldsOf(request))
+  const product = found(await findProduct(params.product), 'This product')
+  const { id: productId } = product
+  const typed = await fieldsOf(request)
+  if (typed.intent === 'quick') return takeLine(product, typed)
+  const parsed = parseFields(revisionSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const added = await addRevision({ ...parsed.value, productId })
   return additionRefusal(added, { field: 'label', message: 'This revision is there already.' }) ?? accepted()
+}
+
+async function takeLine({ id, form, revisions }: Product, typed: Record<string, unknown>) {
+  const parsed = parseFields(quickLineSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const { id: act, specimen: specimenId, readings } = parsed.value
+  const specimen = (await listSpecimensOf(id)).find((one) => one.id === specimenId)
+  if (specimenId !== '' && !specimen) return refused('This specimen is not here any more. Choose another.')
+  const revisionId = specimen?.revisionId ?? revisions.at(-1)?.id
+  if (revisionId === undefined) return refused('This product has no revision any more.')
+  const added = await addQuickReadings(act, { form, specimenId: specimen?.id, revisionId }, readings)
+  if (!added.ok) return refused(added.problem.message)
+  return additionRefusal(added.value, { message: 'These readings are there already.' }) ?? accepted()
 }
 
 export default function ProductPage({ loaderData: { specimens, newRevision }, actionData }: Route.ComponentProps) {
@@ -69,6 +88,9 @@ export default function ProductPage({ loaderData: { specimens, newRevision }, ac
           </ButtonLink>
         </Row>
       </Row>
+      <Card>
+        <ProductQuickLine form={product.form} specimens={specimens} lineup={application.id} />
+      </Card>
       <Card>
         <h2>Specimens</h2>
         <SpecimenTable specimens={specimens} />

@@ -2,15 +2,12 @@ import { useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { styled } from 'styled-components'
 import { irreversibleStep, type FilterForm } from '#core/catalogue/index.ts'
 import { formatCount } from '#core/quantity/format.ts'
-import { formatValue } from '#core/figures/format-value.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
-import { parseEntry } from '#core/teardown/entry.ts'
 import { readQuickEntry, type QuickCandidate, type QuickPiece } from '#core/teardown/quick-entry.ts'
 import { defaultEvidence } from '#core/teardown/reading.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { AreaBox } from '#app/ui/inputs.tsx'
 import { Caution, Small, Stack } from '#app/ui/layout.tsx'
-import { usePreferences } from '#app/ui/usePreferences.ts'
+import { chosenCandidate, QuickPieces } from './QuickPieces.tsx'
 import type { Bench } from './useBench.ts'
 
 const Box = styled.section`
@@ -26,28 +23,6 @@ const Box = styled.section`
   }
 `
 
-const Pieces = styled.ul`
-  list-style: none;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 0;
-  padding: 0;
-`
-
-const Piece = styled.li<{ $state: 'clear' | 'open' | 'unread' }>`
-  padding: 6px 12px;
-  border: 1px solid var(--line-strong);
-  border-left: 5px solid
-    ${({ $state }) => ($state === 'clear' ? 'var(--green)' : $state === 'open' ? 'var(--amber)' : 'var(--red)')};
-  border-radius: 8px;
-  background: ${({ $state }) => ($state === 'open' ? 'var(--amber-soft)' : 'var(--raised)')};
-  overflow-wrap: anywhere;
-  select {
-    min-height: 44px;
-  }
-`
-
 interface Props {
   bench: Bench
   form: FilterForm
@@ -56,16 +31,12 @@ interface Props {
 
 /** Several readings in one line: what each became is shown before Enter takes all that are clear. */
 export function QuickLine({ bench, form, onClose }: Props) {
-  const { units: system } = usePreferences()
   const [line, setLine] = useState('')
   const [choices, setChoices] = useState<Record<string, string>>({})
   const [said, say] = useState('')
   const field = useRef<HTMLTextAreaElement>(null)
   const pieces = useMemo(() => readQuickEntry(line, form, bench.values), [line, form, bench.values])
-  const chosenOf = ({ said: text, candidates }: QuickPiece): QuickCandidate | undefined =>
-    candidates.length === 1
-      ? candidates[0]
-      : candidates.find(({ characteristic }) => characteristic.key === choices[text])
+  const chosenOf = (piece: QuickPiece) => chosenCandidate(piece, choices)
   const takeAll = () => {
     const left: string[] = []
     const problems: string[] = []
@@ -115,46 +86,7 @@ export function QuickLine({ bench, form, onClose }: Props) {
           spellCheck={false}
         />
       </Stack>
-      {pieces.length > 0 && (
-        <Pieces aria-label="What each became">
-          {pieces.map((piece, at) => {
-            const candidate = chosenOf(piece)
-            return (
-              <Piece
-                key={`${at} ${piece.said}`}
-                $state={candidate ? 'clear' : piece.candidates.length > 0 ? 'open' : 'unread'}
-              >
-                {piece.candidates.length > 1 && (
-                  <select
-                    aria-label={`What "${piece.said}" is of`}
-                    value={candidate?.characteristic.key ?? ''}
-                    onChange={(event) => setChoices({ ...choices, [piece.said]: event.target.value })}
-                  >
-                    <option value="">{piece.said}: of what?</option>
-                    {piece.candidates.map(({ characteristic: { key, label } }) => (
-                      <option key={key} value={key}>
-                        {label}
-                      </option>
-                    ))}
-                  </select>
-                )}{' '}
-                {candidate ? (
-                  <>
-                    {piece.candidates.length === 1 && <strong>{candidate.characteristic.label}</strong>}{' '}
-                    {candidate.values.map((value) => echoOf(candidate, value, system)).join(' · ')}
-                  </>
-                ) : (
-                  piece.problem && (
-                    <>
-                      “{piece.said}” <Small>{piece.problem}</Small>
-                    </>
-                  )
-                )}
-              </Piece>
-            )
-          })}
-        </Pieces>
-      )}
+      <QuickPieces pieces={pieces} choices={choices} onChoose={setChoices} />
       {gatesOf(bench, chosen).map(({ point, lost }) => (
         <Caution key={point}>
           This comes after {irreversibleStep(point).label}: {formatCount(lost.length, 'reading')} that{' '}
@@ -176,13 +108,6 @@ export function QuickLine({ bench, form, onClose }: Props) {
 function gatesOf(bench: Bench, chosen: readonly QuickCandidate[]) {
   const gates = chosen.flatMap(({ characteristic }) => bench.gateAt(characteristic.station) ?? [])
   return [...new Map(gates.map((gate) => [gate.point, gate])).values()]
-}
-
-/** What a value is kept as. */
-function echoOf({ characteristic }: QuickCandidate, value: string, system: UnitSystem): string {
-  const entry = parseEntry(characteristic, { text: value })
-  if (!entry.ok) return value
-  return entry.value.saidBack ?? formatValue(characteristic, entry.value, system)
 }
 
 /** Takes the repeats in order; says how many were taken, and what is wrong with the first that cannot be. */

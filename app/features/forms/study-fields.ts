@@ -6,7 +6,7 @@ import { ok, problem, type Result } from '#core/result.ts'
 import { gaugeStudyPlan, studyLimits } from '#core/teardown/gauge-study-plan.ts'
 import { instrumentKinds, instrumentsFor, type InstrumentKind } from '#core/teardown/instrument.ts'
 import type { StoredStudyReading } from '#app/data/gauge-studies.server.ts'
-import { fieldIssue, id, line, optionalLine, optionalWhole } from './zod-fields.ts'
+import { fieldIssue, id, jsonText, line, optionalLine, optionalWhole } from './zod-fields.ts'
 
 /** A reading of a study, in the unit of the study where none is typed; SI. */
 export function studyValue(typed: string, kind: InstrumentKind, unit: string, name = 'The reading'): Result<number> {
@@ -56,17 +56,7 @@ export const studyDraftSchema = z.object({
 
 export type StudyDraft = z.output<typeof studyDraftSchema>
 
-const json = z
-  .string()
-  .max(40_000, 'That is too long for a study.')
-  .transform((text, context): unknown => {
-    try {
-      return JSON.parse(text)
-    } catch {
-      context.addIssue('The readings could not be read.')
-      return z.NEVER
-    }
-  })
+const json = jsonText(40_000)
 
 /** A study as it is sent: all of its readings as they were typed. */
 export const studySchema = (kind: InstrumentKind) =>

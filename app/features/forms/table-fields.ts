@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { sheetLayouts, sheetLimits, type SheetLayout } from '#core/exchange/sheet-layout.ts'
-import { day } from './zod-fields.ts'
+import { day, jsonText } from './zod-fields.ts'
 
 const layouts = Object.keys(sheetLayouts) as [SheetLayout, ...SheetLayout[]]
 const cell = z.string().max(sheetLimits.letters)
@@ -27,20 +27,7 @@ const tableSchema = z.object({
   }),
 })
 
-export const longestTable = 8_000_000
-
 export const tableFormSchema = z.object({
   day: day('The day'),
-  table: z
-    .string({ error: 'The table is missing.' })
-    .max(longestTable, 'That is too much for one table.')
-    .transform((text, context): unknown => {
-      try {
-        return JSON.parse(text)
-      } catch {
-        context.addIssue('The table could not be read.')
-        return z.NEVER
-      }
-    })
-    .pipe(tableSchema),
+  table: jsonText(8_000_000).pipe(tableSchema),
 })

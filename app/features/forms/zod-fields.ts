@@ -139,3 +139,17 @@ export const ticked = z
 /** Adds what is wrong with one field of a form. */
 export const fieldIssue = (context: z.RefinementCtx, path: string, message: string): void =>
   context.addIssue({ code: 'custom', path: [path], message })
+
+/** What a page sends as JSON in a field. */
+export const jsonText = (most: number) =>
+  z
+    .string({ error: 'Something of this form did not arrive. Load the page again.' })
+    .max(most, 'That is too much at once.')
+    .transform((text, context): unknown => {
+      try {
+        return JSON.parse(text)
+      } catch {
+        context.addIssue('What was sent could not be read. Load the page again.')
+        return z.NEVER
+      }
+    })

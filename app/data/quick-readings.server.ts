@@ -1,0 +1,77 @@
+import { findCharacteristic, type FilterForm, type IrreversibleStepKey } from '#core/catalogue/index.ts'
+import { ok, problem, type Result } from '#core/result.ts'
+import { parseEntry } from '#core/teardown/entry.ts'
+import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
+import { defaultEvidence } from '#core/teardown/reading.ts'
+import { now } from './clock.ts'
+import { newId } from './id.ts'
+import { toReadingRow, type NewReading } from './readings.server.ts'
+import { addOnce, type Added } from './records.server.ts'
+import { nextLabel } from './specimens.server.ts'
+
+/** A reading of a line: of what, and what was typed. */
+export interface QuickReading {
+  characteristic: string
+  typed: string
+}
+
+/** Whose readings a line holds: a specimen that is there, or the first one of a revision. */
+export interface QuickSubject {
+  form: FilterForm
+  specimenId: string | undefined
+  revisionId: string
+}
+
+/** Keeps the readings of a line in one transaction, with the specimen that is missing; or says what is wrong with one. */
+export async function addQuickReadings(
+  act: string,
+  { form, specimenId, revisionId }: QuickSubject,
+  line: readonly QuickReading[],
+): Promise<Result<Added>> {
+  const id = specimenId ?? newId()
+  const readings: NewReading[] = []
+  const steps = new Set<IrreversibleStepKey>()
+  for (const one of line) {
+    const reading = readingOf(one, form, id)
+    if (!reading.ok) return reading
+    readings.push(reading.value)
+    const { station } = findCharacteristic(one.characteristic) ?? {}
+    for (const step of station ? irreversibleStepsBefore(station, form) : []) steps.add(step)
+  }
+  const label = specimenId ? '' : await nextLabel(revisionId)
+  return ok(
+    await addOnce({ id: act, content: { specimenId, revisionId, line } }, async (trx) => {
+      if (!specimenId) await trx('specimen').insert({ id, revisionId, label, acquisition: 'bought', createdAt: now() })
+      await trx('reading').insert(readings.map(toReadingRow))
+      const passed = [...steps].map((step) => ({ specimenId: id, step, passedAt: now() }))
+      if (passed.length > 0) await trx('irreversibleStep').insert(passed).onConflict(['specimenId', 'step']).ignore()
+    }),
+  )
+}
+
+function readingOf(
+  { characteristic: key, typed }: QuickReading,
+  form: FilterForm,
+  specimenId: string,
+): Result<NewReading> {
+  const characteristic = findCharacteristic(key)
+  if (!characteristic?.forms.includes(form)) return problem('unknown', `A ${form} filter has no "${key}".`)
+  const entry = parseEntry(characteristic, { text: typed })
+  if (!entry.ok) return problem(entry.problem.code, `${characteristic.label}: ${entry.problem.message}`)
+  const { number, half, text, groups, unit } = entry.value
+  return ok({
+    id: newId(),
+    specimenId,
+    characteristic: key,
+    rawInput: typed,
+    unit: unit ?? null,
+    valueNumber: number ?? null,
+    valueHalf: half ?? null,
+    valueText: text ?? null,
+    valueGroups: groups ?? null,
+    evidence: defaultEvidence(characteristic),
+    instrumentId: null,
+    source: null,
+    note: null,
+  })
+}

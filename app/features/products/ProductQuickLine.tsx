@@ -1,0 +1,113 @@
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
+import { href, Link } from 'react-router'
+import type { FilterForm } from '#core/catalogue/index.ts'
+import { formatCount } from '#core/quantity/format.ts'
+import { readQuickEntry } from '#core/teardown/quick-entry.ts'
+import type { ResolvedValues } from '#core/teardown/resolve.ts'
+import { newId } from '#app/data/id.ts'
+import { chosenCandidate, QuickPieces, type QuickChoices } from '#app/features/bench/QuickPieces.tsx'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { AreaBox } from '#app/ui/inputs.tsx'
+import { Row, Small, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+
+interface Props {
+  form: FilterForm
+  specimens: readonly { id: string; label: string; revisionLabel: string }[]
+  lineup: string
+}
+
+const nothingKnown: ResolvedValues = new Map()
+
+/** What was found, typed in a line without the bench: of a specimen that is there, or of the first one. */
+export function ProductQuickLine({ form, specimens, lineup }: Props) {
+  const { send, refusal, isIdle, isTaken } = useAction()
+  const [line, setLine] = useState('')
+  const [choices, setChoices] = useState<QuickChoices>({})
+  const [picked, pick] = useState<string>()
+  const specimen = picked ?? specimens.at(-1)?.id ?? ''
+  const [sent, setSent] = useState<{ id: string; count: number; left: string }>()
+  const field = useRef<HTMLTextAreaElement>(null)
+  const pieces = useMemo(() => readQuickEntry(line, form, nothingKnown), [line, form])
+  const clear = pieces.flatMap((piece) => chosenCandidate(piece, choices) ?? [])
+  const readings = clear.flatMap(({ characteristic, values }) =>
+    values.map((typed) => ({ characteristic: characteristic.key, typed })),
+  )
+  const take = () => {
+    if (readings.length === 0 || !isIdle) return
+    const id = newId()
+    const left = pieces.filter((piece) => !chosenCandidate(piece, choices)).map(({ said }) => said)
+    setSent({ id, count: readings.length, left: left.join(' · ') })
+    send({ intent: 'quick', id, specimen, readings: JSON.stringify(readings) })
+  }
+  useEffect(() => {
+    if (isTaken && field.current) field.current.focus()
+  }, [isTaken])
+  const [shown, setShown] = useState('')
+  if (isTaken && sent && shown !== sent.id) {
+    setShown(sent.id)
+    setLine(sent.left)
+    setChoices({})
+    // What comes next is of the one that was just made.
+    if (picked === '') pick(undefined)
+  }
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' || event.shiftKey) return
+    event.preventDefault()
+    take()
+  }
+  return (
+    <Stack $gap={10}>
+      <Row $between>
+        <label htmlFor="product-line" style={{ font: '600 17px/1.2 var(--label)' }}>
+          What you found, in a line
+        </label>
+        {specimens.length > 0 && (
+          <SelectMenu
+            label="of specimen"
+            value={specimen}
+            options={[
+              ...specimens.map(({ id, label, revisionLabel }) => ({
+                value: id,
+                label: [label, revisionLabel].filter(Boolean).join(', '),
+              })),
+              { value: '', label: 'another one' },
+            ]}
+            onPick={pick}
+          />
+        )}
+      </Row>
+      <AreaBox
+        id="product-line"
+        ref={field}
+        rows={2}
+        value={line}
+        onChange={(event) => setLine(event.target.value)}
+        onKeyDown={onKeyDown}
+        placeholder="wall .49 .50 .49 · turns 4.5 · holes 8x5.8 · thread end bypass · about 300 g"
+        maxLength={1000}
+        spellCheck={false}
+        style={{ font: '600 20px/1.3 var(--label)' }}
+      />
+      <QuickPieces pieces={pieces} choices={choices} onChoose={setChoices} />
+      <ErrorText role="alert">{refusal}</ErrorText>
+      <Row>
+        <Button $kind="primary" isDisabled={readings.length === 0 || !isIdle} onPress={take}>
+          Keep {formatCount(readings.length, 'reading')}
+        </Button>
+        <Small role="status">
+          {isTaken && sent && shown === sent.id && line === sent.left ? (
+            <>
+              {formatCount(sent.count, 'reading')} kept.{' '}
+              <Link to={href('/lineups/:application', { application: lineup })}>To the line-up</Link>
+            </>
+          ) : (
+            'Enter keeps what is clear; the rest stays.'
+          )}
+        </Small>
+      </Row>
+    </Stack>
+  )
+}
