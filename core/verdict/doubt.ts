@@ -73,16 +73,20 @@ function alone(problem: DrawProblem, at: number): DrawProblem {
   }
 }
 
+/** A fault that ends the discussion counts as a serious one here: it is rare, and its square would drown all else. */
+const leastPoints = -10
+
 /** Covariance of each criterion's points with the score of the only product, over the variance of the score. */
-function covarianceShares(problem: DrawProblem): number[] {
+function covarianceShares(all: DrawProblem): number[] {
+  const problem = { ...all, points: all.points.map((one) => Math.max(leastPoints, one)) }
   const { kinds, points, weights } = problem
   const own = Array.from(weights, (weight, j) =>
     kinds[j] === cellKinds.known ? weight ** 2 * varianceOf(points.subarray(j * quantiles, (j + 1) * quantiles)) : 0,
   )
   const open = openCovariances(problem)
-  const all = own.map((variance, j) => Math.max(0, variance + (open[j] ?? 0)))
-  const sum = all.reduce((total, one) => total + one, 0)
-  return all.map((one) => (sum === 0 ? 0 : one / sum))
+  const parts = own.map((variance, j) => Math.max(0, variance + (open[j] ?? 0)))
+  const sum = parts.reduce((total, one) => total + one, 0)
+  return parts.map((one) => (sum === 0 ? 0 : one / sum))
 }
 
 /** Covariance of the weighted points of each open cell with the weighted sum of what is open. */

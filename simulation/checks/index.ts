@@ -1,5 +1,6 @@
 import type { Calibration } from '../call-tally.ts'
 import type { Extent, Finding } from '../check.ts'
+import { checkAnswers } from './answers.ts'
 import { checkFigures } from './figures.ts'
 import { checkFlips } from './flips.ts'
 import { checkMarks } from './marks.ts'
@@ -25,6 +26,7 @@ export const checks = {
   next: (seed: number, extent: Extent): Checked => ({
     findings: extent === 'whole' ? checkNextReading(seed + 5e8) : [],
   }),
+  answers: (seed: number, extent: Extent): Checked => ({ findings: checkAnswers(seed + 8e8, extent) }),
   specimens: (seed: number, extent: Extent): Checked => ({ findings: checkSpecimens(seed + 7e8, extent) }),
   reviewers: (seed: number, extent: Extent): Checked => ({ findings: checkReviewers(seed + 4e8, extent) }),
 }
