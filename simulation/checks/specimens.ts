@@ -23,7 +23,7 @@ const least = { leads: 0.8, wins: 0.95 }
 
 /** Whether the verdict is as sure after more specimens as was foretold. */
 export function checkSpecimens(seed: number, extent: Extent): Finding[] {
-  const markets = extent === 'whole' ? 50 : 2
+  const markets = extent === 'whole' ? 40 : 2
   const tallies = moreSpecimens.map(() =>
     Object.fromEntries(words.map((word) => [word, { misses: [], foretold: 0, came: 0 } as Foretold])),
   )

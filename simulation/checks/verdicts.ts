@@ -30,7 +30,7 @@ interface Counts {
 
 /** Intervals of scores, what is called a win or a lead, and chances of first, against markets with a known truth. */
 export function checkVerdicts(seed: number, extent: Extent): { findings: Finding[]; calibration: Calibration } {
-  const markets = extent === 'whole' ? 400 : 12
+  const markets = extent === 'whole' ? 360 : 12
   const byShare = missingShares.map((missing, at) => countVerdicts(seed + 1e6 * at, markets, missing))
   const calibration = calibrationOf(byShare.map(({ tally }) => tally))
   const [brier, brierOfHighest] = [
