@@ -2,7 +2,7 @@ import { findCharacteristic, type FilterForm, type IrreversibleStepKey } from '#
 import { ok, problem, type Result } from '#core/result.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
-import { defaultEvidence } from '#core/teardown/reading.ts'
+import { defaultEvidence, readingOfEntry } from '#core/teardown/reading.ts'
 import { now } from './clock.ts'
 import { newId } from './id.ts'
 import { toReadingRow, type NewReading } from './readings.server.ts'
@@ -58,17 +58,12 @@ function readingOf(
   if (!characteristic?.forms.includes(form)) return problem('unknown', `A ${form} filter has no "${key}".`)
   const entry = parseEntry(characteristic, { text: typed })
   if (!entry.ok) return problem(entry.problem.code, `${characteristic.label}: ${entry.problem.message}`)
-  const { number, half, text, groups, unit } = entry.value
   return ok({
     id: newId(),
     specimenId,
     characteristic: key,
     rawInput: typed,
-    unit: unit ?? null,
-    valueNumber: number ?? null,
-    valueHalf: half ?? null,
-    valueText: text ?? null,
-    valueGroups: groups ?? null,
+    ...readingOfEntry(entry.value),
     evidence: defaultEvidence(characteristic),
     instrumentId: null,
     source: null,

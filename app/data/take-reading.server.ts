@@ -5,6 +5,7 @@ import { crossCheck } from '#core/teardown/cross-check.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { instrumentsFor, isZeroOffset, subtractZeroOffset } from '#core/teardown/instrument.ts'
 import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
+import { readingOfEntry } from '#core/teardown/reading.ts'
 import { resolve } from '#core/teardown/resolve.ts'
 import { listInstruments, type StoredInstrument } from './instruments.server.ts'
 import { addReading, listReadings } from './readings.server.ts'
@@ -61,11 +62,7 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
       specimenId: specimen.id,
       characteristic: characteristic.key,
       rawInput: request.typed.trim(),
-      unit: value.unit ?? null,
-      valueNumber: value.number ?? null,
-      valueHalf: value.half ?? null,
-      valueText: value.text ?? null,
-      valueGroups: value.groups ?? null,
+      ...readingOfEntry(value),
       evidence: request.evidence,
       instrumentId: instrument.value?.id ?? null,
       zeroOffset,

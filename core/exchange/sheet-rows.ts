@@ -1,7 +1,7 @@
 import { foldName } from '#core/fold-name.ts'
 import type { FilterForm } from '#core/catalogue/index.ts'
 import { productIn, type NamedProduct } from '#core/money/read-prices.ts'
-import { defaultEvidence, type Reading } from '#core/teardown/reading.ts'
+import { defaultEvidence, readingOfEntry, type Reading } from '#core/teardown/reading.ts'
 import { readingRow, type ReadingCsvRow, type SpecimenPath } from './readings-csv.ts'
 import { headingKey, type Heading } from './sheet-heading.ts'
 import { sheetValues, type Sheet, type SheetLayout, type SheetValue } from './sheet-layout.ts'
@@ -117,17 +117,12 @@ export const sheetRows = (
   })
 
 function readingOf({ characteristic, typed, value }: SheetFate & { state: 'read' }, recordedAt: string): Reading {
-  const { number, half, text, groups, unit } = value
   return {
     id: '',
     specimenId: '',
     characteristic: characteristic.key,
     rawInput: typed,
-    unit: unit ?? null,
-    valueNumber: number ?? null,
-    valueHalf: half ?? null,
-    valueText: text ?? null,
-    valueGroups: groups ?? null,
+    ...readingOfEntry(value),
     evidence: defaultEvidence(characteristic),
     instrumentId: null,
     zeroOffset: null,

@@ -58,6 +58,10 @@ describe('worked values of the trade (common practice, no published source)', ()
 describe('sheet-steel gauge', () => {
   // Manufacturers' Standard Gauge, Machinery's Handbook (from memory), inches.
   test.each([
+    [3, 0.2391],
+    [7, 0.1793],
+    [8, 0.1644],
+    [9, 0.1495],
     [10, 0.1345],
     [24, 0.0239],
     [25, 0.0209],
@@ -77,7 +81,7 @@ describe('sheet-steel gauge', () => {
   })
 
   test('knows its limits', () => {
-    expect(() => gaugeThickness(9)).toThrow(RangeError)
+    expect(() => gaugeThickness(2)).toThrow(RangeError)
     expect(() => nearestGauge(0)).toThrow(RangeError)
   })
 })

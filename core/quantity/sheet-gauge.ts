@@ -7,6 +7,13 @@ const poundsPerInch = 41.82
  * Source: Machinery's Handbook (from memory): weight in ounces per square foot divided by 16 x 41.82.
  */
 const ouncesPerSquareFoot: Record<number, number> = {
+  3: 160,
+  4: 150,
+  5: 140,
+  6: 130,
+  7: 120,
+  8: 110,
+  9: 100,
   10: 90,
   11: 80,
   12: 70,
@@ -36,19 +43,21 @@ const ouncesPerSquareFoot: Record<number, number> = {
   36: 4.5,
   37: 4.25,
   38: 4,
+  39: 3.75,
+  40: 3.5,
 }
 
 /**
  * Thickness of a sheet-steel gauge number.
  *
- * @param gauge 10 to 38
+ * @param gauge 3 to 40
  * @returns metres
  * @throws RangeError outside the table
  * @example gaugeThickness(26) // => 0.000456
  */
 export function gaugeThickness(gauge: number): number {
   const ounces = ouncesPerSquareFoot[gauge]
-  if (ounces === undefined) throw new RangeError(`No sheet gauge ${gauge}: the table runs from 10 to 38`)
+  if (ounces === undefined) throw new RangeError(`No sheet gauge ${gauge}: the table runs from 3 to 40`)
   return (ounces / 16 / poundsPerInch) * 0.0254
 }
 

@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest'
+import { characteristicOf } from '#core/catalogue/index.ts'
 import { rectangular } from '#core/quantity/repeats.ts'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { parseEntry } from './entry.ts'
 import { readings } from './readings.fixture.ts'
 import { resolve } from './resolve.ts'
 
@@ -24,5 +26,29 @@ describe('what was only said roughly', () => {
     expect(
       standardUncertainty(resolve(readings({ 'pleats.count': 'in the mid forties' })).get('pleats.count')!.number!),
     ).toBeCloseTo(rectangular(2), 9)
+  })
+})
+
+// Common practice, no published source: plates are ordinary at 10 gauge, cans at 26 to 28.
+describe('a gauge', () => {
+  const said = (key: string, text: string) => parseEntry(characteristicOf(key), { text })
+
+  test.each([
+    ['plate.thickness', '10 gauge', 0.003416],
+    ['plate.thickness', '11 ga', 0.003037],
+    ['can.wall', '26 gauge', 0.000456],
+    ['can.wall', '28 gauge', 0.00038],
+  ])('%s of %s is ordinary', (key, text, thickness) => {
+    const entry = said(key, text)
+    expect(entry.ok && entry.value.number).toBeCloseTo(thickness, 5)
+    expect(entry.ok && entry.value.half).toBeGreaterThan(0)
+  })
+
+  test.each([
+    ['plate.thickness', '26 gauge'],
+    ['can.wall', '10 gauge'],
+  ])('%s of %s is asked about, and taken when it is so', (key, text) => {
+    expect(said(key, text)).toMatchObject({ ok: false, problem: { code: 'implausible' } })
+    expect(parseEntry(characteristicOf(key), { text, insist: true })).toMatchObject({ ok: true })
   })
 })

@@ -1,4 +1,5 @@
 import type { Characteristic, Evidence } from '#core/catalogue/index.ts'
+import type { EntryValue } from './entry.ts'
 import type { OpeningGroup } from './opening-groups.ts'
 
 /** One act of recording. Never changed but for being struck. */
@@ -60,3 +61,24 @@ export function defaultEvidence(characteristic: Characteristic): Evidence {
   if (claims.has(characteristic.key)) return 'claimed'
   return characteristic.kind === 'quantity' || characteristic.kind === 'openings' ? 'measured' : 'observed'
 }
+
+/**
+ * What an entry puts into a reading: its value, and the unit that it was read in.
+ *
+ * @param value as it was read
+ * @example readingOfEntry({ number: 0.00051, unit: 'mm' })
+ * // => { unit: 'mm', valueNumber: 0.00051, valueHalf: null, valueText: null, valueGroups: null }
+ */
+export const readingOfEntry = ({
+  number,
+  half,
+  text,
+  groups,
+  unit,
+}: EntryValue): Pick<Reading, 'unit' | 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups'> => ({
+  unit: unit ?? null,
+  valueNumber: number ?? null,
+  valueHalf: half ?? null,
+  valueText: text ?? null,
+  valueGroups: groups ?? null,
+})

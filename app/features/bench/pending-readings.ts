@@ -1,7 +1,7 @@
 import { characteristicOf, type Evidence } from '#core/catalogue/index.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { subtractZeroOffset } from '#core/teardown/instrument.ts'
-import type { Reading } from '#core/teardown/reading.ts'
+import { readingOfEntry, type Reading } from '#core/teardown/reading.ts'
 import type { RequestFields } from '#app/features/outbox/act.ts'
 
 /** Kept readings as they are once the requests on their way to the server are done. */
@@ -34,11 +34,7 @@ export function pendingReading(fields: RequestFields, specimenId: string): Readi
     specimenId,
     characteristic,
     rawInput: typed,
-    unit: value.unit ?? null,
-    valueNumber: value.number ?? null,
-    valueHalf: value.half ?? null,
-    valueText: value.text ?? null,
-    valueGroups: value.groups ?? null,
+    ...readingOfEntry(value),
     evidence: evidence as Evidence,
     instrumentId: instrument ?? null,
     zeroOffset,
