@@ -84,7 +84,10 @@ function bounds(low: number | undefined, high: number | undefined, unit: string 
 
 const range: Reading = ([first, second], context) => {
   const [a, b] = [amount(first, context), amount(second, context)]
-  return a && b && (!a.unit || !b.unit || a.unit === b.unit) ? bounds(a.number, b.number, b.unit ?? a.unit) : undefined
+  if (!a || !b || (a.unit && b.unit && a.unit !== b.unit)) return undefined
+  // Said twice the same, it is as wide as its last figure.
+  const more = a.number === b.number ? a.step / 2 : 0
+  return bounds(a.number - more, b.number + more, b.unit ?? a.unit)
 }
 
 /** Above or below an amount by a share of its step. */

@@ -75,6 +75,11 @@ describe('laws', () => {
     )
   })
 
+  test('a range from a number to itself is as wide as its last figure', () => {
+    const entry = parseEntry(characteristicOf('can.wall'), { text: '0.5 to 0.5 mm' })
+    expect(entry).toMatchObject({ ok: true, value: { number: 0.0005, half: 0.00005 } })
+  })
+
   test('what is said back reads the same again', () => {
     for (const { characteristic, said } of saidForms) {
       const entry = parseEntry(characteristicOf(characteristic), { text: said })
