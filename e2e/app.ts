@@ -74,7 +74,10 @@ const faults: string[] = []
 /** What went wrong on the pages since it was asked last: a test that leaves any has failed. */
 export const takeFaults = (): string[] => faults.splice(0)
 
-/** A form that is refused, or that another has saved meanwhile, is an answer, and so is a request that the page itself gave up. */
+/**
+ * A form that is refused, or that another has saved meanwhile, is an answer, and so is a request that the page itself
+ * gave up.
+ */
 const isAnswer = (status: number): boolean => status < 400 || status === 409 || status === 422
 
 /** A page whose faults fail the test: an uncaught error, an error on the console, a request that failed. */
@@ -112,7 +115,9 @@ export async function withFaults(act: () => Promise<unknown>): Promise<string[]>
   return takeFaults()
 }
 
-/** How many acts of the bench this browser keeps that the server has not answered; what it refused waits for the user. */
+/**
+ * How many acts of the bench this browser keeps that the server has not answered; what it refused waits for the user.
+ */
 const waitingActs = (page: Page): Promise<number> =>
   page.evaluate(async () => {
     if (location.protocol !== 'http:') return 0

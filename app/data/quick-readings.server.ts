@@ -22,7 +22,9 @@ export interface QuickSubject {
   revisionId: string
 }
 
-/** Keeps the readings of a line in one transaction, with the specimen that is missing; or says what is wrong with one. */
+/**
+ * Keeps the readings of a line in one transaction, with the specimen that is missing; or says what is wrong with one.
+ */
 export async function addQuickReadings(
   act: string,
   { form, specimenId, revisionId }: QuickSubject,

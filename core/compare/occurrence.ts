@@ -38,15 +38,16 @@ export const filtersFor = ({ answer, share }: StatedAnswer, known: readonly stri
  * holds and a stated expectation that counts for three filters. The ratio of two such numbers says how much more likely
  * a value is among one kind of filters than among another.
  *
- * The stated expectation: answers and grades are as likely, faults are seldom, counts are even over what is plausible, sizes
- * are normal around what is typical. Sizes of the library are smoothed by normal kernels (Silverman's rule, Density
- * Estimation, 1986; from memory).
+ * The stated expectation: answers and grades are as likely, faults are seldom, counts are even over what is
+ * plausible, sizes are normal around what is typical. Sizes of the library are smoothed by normal kernels
+ * (Silverman's rule, Density Estimation, 1986; from memory).
  *
  * @param characteristic of the value
  * @param value an answer, or a number in SI
  * @param library what it holds, one value a product
  * @returns frequency 0 to 1, or density per SI unit; undefined for what has neither, as words and holes
- * @example occurrence(characteristicOf('adbv.material'), 'silicone', { answers: ['silicone', 'nitrile'], numbers: [] }) // => 0.4
+ * @example
+ * occurrence(characteristicOf('adbv.material'), 'silicone', { answers: ['silicone', 'nitrile'], numbers: [] }) // => 0.4
  */
 export function occurrence(
   characteristic: Characteristic,

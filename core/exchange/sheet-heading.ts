@@ -32,7 +32,8 @@ const unitBehind = /[\s,]*[([]\s*([^()[\]]+?)\s*[)\]]\s*$|,\s*([^\s,]+)\s*$|\s+i
 /**
  * What a heading stands for: what the reviewer said of it before, else the characteristic whose name it is, or holds.
  *
- * A unit may stand in brackets, behind a comma or behind "in". Source of the wordings: common practice, no published source.
+ * A unit may stand in brackets, behind a comma or behind "in". Source of the wordings: common practice, no published
+ * source.
  *
  * @param text of the heading
  * @param known what was said of headings before

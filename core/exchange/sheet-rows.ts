@@ -101,7 +101,8 @@ export interface SheetOrigin {
  * @param readings with what becomes of each
  * @param targets of the products that are there, by id
  * @param origin what all of them share
- * @example sheetRows([], new Map(), { application: 'Skerry 1.1 D', form: 'spin-on', recordedAt: '2026-01-01T00:00:00.000Z' }) // => []
+ * @example
+ * sheetRows([], new Map(), { application: 'Skerry', form: 'spin-on', recordedAt: '2026-01-01T00:00:00.000Z' }) // => []
  */
 export const sheetRows = (
   readings: readonly SheetReading[],

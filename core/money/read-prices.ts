@@ -180,8 +180,8 @@ export function readPriceList(text: string, products: readonly NamedProduct[], o
 }
 
 /**
- * The product whose part number stands in a line, however it is spelt, the longest first; of several its brand must stand
- * there too.
+ * The product whose part number stands in a line, however it is spelt, the longest first; of several its brand must
+ * stand there too.
  *
  * @param words of the line
  * @param products that may be meant

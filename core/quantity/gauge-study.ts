@@ -28,12 +28,12 @@ export interface GaugeStudy {
 }
 
 /**
- * Gauge study: how much of a scatter is the hand, the person and the part. By analysis of variance, random effects, each
- * person reading each part equally often. Where person and part together scatter no more than repeats do, the two are
- * pooled; no part of a variance is held to be below nought.
+ * Gauge study: how much of a scatter is the hand, the person and the part. By analysis of variance, random effects,
+ * each person reading each part equally often. Where person and part together scatter no more than repeats do, the
+ * two are pooled; no part of a variance is held to be below nought.
  *
- * Source: AIAG, Measurement Systems Analysis, crossed study by analysis of variance, and the terms of ISO 5725; both from
- * memory.
+ * Source: AIAG, Measurement Systems Analysis, crossed study by analysis of variance, and the terms of ISO 5725; both
+ * from memory.
  *
  * @param readings in any order
  * @returns a problem when some part was read less often, or nothing twice
@@ -83,7 +83,8 @@ export function gaugeStudy(readings: readonly StudyReading[]): Result<GaugeStudy
 /**
  * Share of all that differs that is the measuring, as standard deviations.
  *
- * Source: AIAG, Measurement Systems Analysis, from memory: under 10 % is good, over 30 % is not fit to tell parts apart.
+ * Source: AIAG, Measurement Systems Analysis, from memory: under 10 % is good, over 30 % is not fit to tell parts
+ * apart.
  *
  * @param study with several parts
  * @returns 0 to 1; undefined for a study of one part
@@ -113,8 +114,8 @@ export const toleranceShare = ({ measuring }: Pick<GaugeStudy, 'measuring'>, tol
 /**
  * Scatter of one person between two answers to the same question, from answers given twice, the second time blind.
  *
- * Source: standard deviation from duplicates, Dahlberg's formula, from memory: the root of the sum of squared differences over
- * twice their number.
+ * Source: standard deviation from duplicates, Dahlberg's formula, from memory: the root of the sum of squared
+ * differences over twice their number.
  *
  * @param pairs the first answer and the second
  * @throws RangeError without a pair

@@ -25,7 +25,8 @@ const fewestDegrees = 4
  * @param names parted by commas; nothing for the user alone
  * @param parts that are read, from one up
  * @param repeats of each part by each person
- * @example gaugeStudyPlan('Mara, Tom', 3, 2) // => { ok: true, value: { people: ['Mara', 'Tom'], parts: 3, repeats: 2 } }
+ * @example
+ * gaugeStudyPlan('Mara, Tom', 3, 2) // => { ok: true, value: { people: ['Mara', 'Tom'], parts: 3, repeats: 2 } }
  */
 export function gaugeStudyPlan(names: string, parts: number, repeats: number): Result<GaugeStudyPlan> {
   const typed = names

@@ -17,7 +17,8 @@ export const fewestGradePairs = 5
  * source.
  *
  * @param pairs of all studies
- * @example gradeDeviation([[3, 3], [2, 3], [4, 4], [1, 0], [2, 2]].map(([first, again]) => ({ first, again }))) // => 0.447
+ * @example
+ * gradeDeviation([[3, 3], [2, 3], [4, 4], [1, 0], [2, 2]].map(([first, again]) => ({ first, again }))) // => 0.447
  */
 export const gradeDeviation = (pairs: readonly GradePair[]): number =>
   pairs.length < fewestGradePairs ? 0 : duplicateDeviation(pairs.map(({ first, again }) => [first, again]))

@@ -28,8 +28,8 @@ export interface QuickPiece {
  * Reads a line that holds several readings: `wall .49 .50 .49 · turns 4.5 · holes 8x5.8 · thread end bypass · 302 g`.
  *
  * Pieces are parted by dots, semicolons, bars, line ends, or commas before a word. A piece has the name of a
- * characteristic before or behind its value, or is an answer or an amount that says by itself what it is of. What several
- * characteristics may be is told with all of them, those that are open first.
+ * characteristic before or behind its value, or is an answer or an amount that says by itself what it is of. What
+ * several characteristics may be is told with all of them, those that are open first.
  *
  * @param line as typed
  * @param form of the filter

@@ -89,7 +89,8 @@ export type ResolvedValues = ReadonlyMap<string, ResolvedValue>
  *
  * @param readings of one specimen, oldest first
  * @param instruments by id; a reading that names none, or one not listed, is taken with the assumed one
- * @param gradeDeviation by which the reviewer's own grades scatter when they are given again, in steps; beside half a step
+ * @param gradeDeviation by which the reviewer's own grades scatter when they are given again, in steps; beside half a
+ *   step
  * @example resolve(readings({ 'can.wall': ['0.49 mm', '0.50 mm'] })).get('can.wall')?.number?.value // => 0.000495
  */
 export function resolve(
@@ -215,7 +216,10 @@ function resolveCoarse(used: readonly [Reading, ...Reading[]]): Resolution {
   return { number: uncertain(value, 1 / Math.sqrt(whole), `${sourceOf(used[0])}#said`) }
 }
 
-/** A figure that was told as such: the mean of what was said, with what it may be off by and the width it was said with. */
+/**
+ * A figure that was told as such: the mean of what was said, with what it may be off by and the width it was said
+ * with.
+ */
 function resolveTold(allowance: number, used: readonly [Reading, ...Reading[]]): Resolution {
   const value = mean(used.map(numberOf))
   const halves = used.map(({ valueHalf }) => Math.hypot(rectangular(allowance * value), rectangular(valueHalf ?? 0)))

@@ -22,8 +22,13 @@ export function formatUntilSure({ columns, steps }: UntilSure, nameOf: (id: stri
   const [a, b] = columns.map(nameOf) as [string, string]
   const most = last[word]
   const said = word === 'wins' ? 'one wins' : 'one leads or wins'
+  const each = `of ${a} and of ${b} each, the chance that ${said}`
   if (most < worthwhile)
-    return `More specimens hardly help: even with ${last.more} more of ${a} and of ${b} each, the chance that ${said} is ${formatChance(most)}. It is not the units that leave it open.`
+    return [
+      `More specimens hardly help: even with ${last.more} more ${each} is ${formatChance(most)}.`,
+      'It is not the units that leave it open.',
+    ].join(' ')
   const enough = steps.find((step) => step[word] >= most - worthwhile) ?? last
-  return `With ${formatCount(enough.more, 'more specimen', 'more specimens')} of ${a} and of ${b} each, the chance that ${said} is ${formatChance(enough[word])}; beyond that, specimens add next to nothing.`
+  const specimens = formatCount(enough.more, 'more specimen')
+  return `With ${specimens} ${each} is ${formatChance(enough[word])}; beyond that, specimens add next to nothing.`
 }

@@ -18,7 +18,7 @@ export interface NextAnswer extends ToTake {
 
 /**
  * The open answers of each product that settle most: those that have most of the doubt of its score, with what each
- * alone would settle of the verdict. By the simulation three of them bring twice as many right leads as three at random.
+ * alone would settle of the verdict. The simulation sets three of them beside three at random.
  *
  * @param evaluated all columns
  * @param rows of the line-up

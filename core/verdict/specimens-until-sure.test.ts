@@ -31,8 +31,8 @@ function untilSure(of: Record<string, Cell[]>): UntilSure {
 }
 
 /**
- * Two products whose difference is normal: chance that the mean of more units lies so far from nought that one of them is
- * first with a given chance. A closed form.
+ * Two products whose difference is normal: chance that the mean of more units lies so far from nought that one of
+ * them is first with a given chance. A closed form.
  */
 function chanceOf(level: number, difference: number, more: number): number {
   const left = Math.sqrt((2 * u ** 2) / (1 + more))

@@ -32,12 +32,12 @@ const blocks = 4
 const outcomes = 256
 
 /**
- * How many specimens until sure: the chance that the verdict says "leads" or "wins" once so many more specimens of each of
- * the two foremost are recorded as those before.
+ * How many specimens until sure: the chance that the verdict says "leads" or "wins" once so many more specimens of
+ * each of the two foremost are recorded as those before.
  *
- * Preposterior analysis. Of the variance of a score, the part that units differ by falls with the number of specimens, the part
- * of answers that may be mistaken falls with every look; the rest stays. What falls is what the new specimens tell: the
- * mean of the score moves by as much, to either side, and the draws close up around it.
+ * Preposterior analysis. Of the variance of a score, the part that units differ by falls with the number of
+ * specimens, the part of answers that may be mistaken falls with every look; the rest stays. What falls is what the
+ * new specimens tell: the mean of the score moves by as much, to either side, and the draws close up around it.
  *
  * Source: Raiffa and Schlaifer, Applied Statistical Decision Theory, 1961, preposterior analysis of a normal mean, from
  * memory; checked against specimens that are drawn and recorded in the simulation.

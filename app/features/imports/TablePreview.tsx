@@ -41,7 +41,10 @@ export function TablePreview({ readings, isWhole }: { readings: readonly SheetRe
               <td>{value.text}</td>
               <td>
                 {fate.state === 'read' ? (
-                  `${fate.characteristic.label}: ${fate.value.saidBack ?? formatValue(fate.characteristic, fate.value, units)}`
+                  <>
+                    {fate.characteristic.label}:{' '}
+                    {fate.value.saidBack ?? formatValue(fate.characteristic, fate.value, units)}
+                  </>
                 ) : (
                   <Small>{fate.state === 'left' ? `left away: ${fate.reason}` : fate.reason}</Small>
                 )}

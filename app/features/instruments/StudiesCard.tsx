@@ -105,7 +105,10 @@ function GradeLine({ studies, onRemove }: { studies: readonly StoredGradeStudy[]
       ? 'Grades are held to half a step; how far yours wander from one look to the next is not known yet.'
       : pairs.length < fewestGradePairs
         ? `${formatCount(pairs.length, 'grade')} given again: from ${fewestGradePairs} on they count.`
-        : `${pairs.length} grades given again: yours scatter by ${formatFixed(gradeDeviation(pairs), 2)} of a step, beside the half step of the scale.`
+        : [
+            `${pairs.length} grades given again: yours scatter by ${formatFixed(gradeDeviation(pairs), 2)} of a step,`,
+            'beside the half step of the scale.',
+          ].join(' ')
   return (
     <Row>
       <span>{said}</span>

@@ -41,7 +41,7 @@ function UntilSureFigures({ steps }: { steps: readonly MoreSpecimens[] }) {
   return (
     <>
       <Chart
-        label="Chance that somebody leads, and wins, by how many more specimens of each; the table below has the same figures"
+        label="Chance that somebody leads, and wins, by how many more specimens of each; the table below says the same"
         height={220}
         option={option}
       />
