@@ -49,6 +49,7 @@ export default tseslint.config(
       'core/score/draw-*.ts',
       'core/score/point-chances.ts',
       'core/score/random.ts',
+      'core/score/related-points.ts',
       'core/verdict/next-reading.ts',
       'core/verdict/specimens-until-sure.ts',
     ],

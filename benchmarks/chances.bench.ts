@@ -16,6 +16,7 @@ function problem(n: number, m: number, open: number, draw: DrawProblem['draw'] =
     kinds: Uint8Array.from({ length: n * m }, (_, i) =>
       (i * 7919) % 100 < 100 * open ? cellKinds.open : cellKinds.known,
     ),
+    links: new Uint16Array(n * m),
     penalty: new Uint8Array(m),
     quality: Float64Array.from({ length: 2 * n }, (_, k) => k % 2),
     correlation: 0.15,

@@ -111,6 +111,7 @@ export const twoProducts: DrawProblem = {
   criteria: 1,
   points: Float32Array.from({ length: 2 * quantiles }, (_, at) => (at < quantiles ? 9 : 1)),
   kinds: new Uint8Array([1, 1]),
+  links: new Uint16Array(2),
   penalty: new Uint8Array(1),
   quality: new Float64Array(4),
   correlation: 0,

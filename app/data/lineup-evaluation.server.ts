@@ -13,6 +13,7 @@ import { passedSteps } from '#core/teardown/passed-steps.ts'
 import type { Application } from './applications.server.ts'
 import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
 import { listClaims, listDecisions } from './claims.server.ts'
+import { listComparisons } from './comparisons.server.ts'
 import { listDrivers } from './drivers.server.ts'
 import { listStepsBySpecimen } from './irreversible-steps.server.ts'
 import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
@@ -71,9 +72,10 @@ function stepsPassedByAll(
 
 /** Everything that the line-up, the face-off and the verdict of an application are judged on. */
 export async function evaluateLineup(application: Application, today: string): Promise<LineupEvaluation> {
-  const [assessed, spreads, claims, decisions, method, schools, drivers] = await Promise.all([
+  const [assessed, spreads, comparisons, claims, decisions, method, schools, drivers] = await Promise.all([
     assessApplication(application.id),
     librarySpreads(),
+    listComparisons(application.id),
     listClaims(application.id),
     listDecisions(application.id),
     currentMethod(),
@@ -81,7 +83,7 @@ export async function evaluateLineup(application: Application, today: string): P
     listDrivers(),
   ])
   const steps = await listStepsBySpecimen(assessed.map(({ specimen }) => specimen.id))
-  const { columns, rows } = buildLineupColumns(assessed, effectiveCriteria(method), spreads, application)
+  const { columns, rows } = buildLineupColumns(assessed, effectiveCriteria(method), spreads, comparisons, application)
   const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
   const areas = rows.find(({ key }) => key === 'media.area')
   const standing = new Map(

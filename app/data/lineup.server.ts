@@ -1,4 +1,5 @@
 import { buildLineup, type Row, type Spreads } from '#core/compare/lineup.ts'
+import type { ComparisonRecord } from '#core/compare/related-cells.ts'
 import type { RevisionColumn } from '#core/compare/revision-column.ts'
 import { groupBy } from '#core/group-by.ts'
 import type { Criterion } from '#core/score/criterion.ts'
@@ -42,12 +43,13 @@ export function buildLineupColumns(
   assessed: readonly AssessedSpecimen[],
   criteria: readonly Criterion[],
   spreads: Spreads,
+  comparisons: readonly ComparisonRecord[],
   fitment?: EngineFitment,
 ): { columns: ColumnHead[]; rows: Row[] } {
   const revisions = [...groupBy(assessed, ({ specimen }) => specimen.revisionId).values()].flatMap(unitsOf)
   return {
     columns: revisions.flatMap((units) => columnHead(units, criteria, fitment)),
-    rows: buildLineup(revisions.flatMap(revisionColumn), cellPointsBy(criteria), spreads),
+    rows: buildLineup(revisions.flatMap(revisionColumn), cellPointsBy(criteria), spreads, comparisons),
   }
 }
 

@@ -13,6 +13,7 @@ import { assessApplication } from './assessments.server.ts'
 import { listClaims, listDecisions } from './claims.server.ts'
 import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
 import { offersOf, type Offer, type ProductOffer } from './offers.server.ts'
+import { listComparisons } from './comparisons.server.ts'
 import { currentMethod } from './schools.server.ts'
 import { librarySpreads } from './summaries.server.ts'
 
@@ -67,15 +68,16 @@ export async function moneyOverview(
   asked: string | undefined,
   today: string,
 ): Promise<MoneyOverview> {
-  const [assessed, spreads, claims, decisions, method] = await Promise.all([
+  const [assessed, spreads, comparisons, claims, decisions, method] = await Promise.all([
     assessApplication(application.id),
     librarySpreads(),
+    listComparisons(application.id),
     listClaims(application.id),
     listDecisions(application.id),
     currentMethod(),
   ])
   const criteria = countedCriteria(application.form, effectiveCriteria(method))
-  const { columns, rows } = buildLineupColumns(assessed, criteria, spreads)
+  const { columns, rows } = buildLineupColumns(assessed, criteria, spreads, comparisons)
   const { currency, offerOf } = await offersOf(application.id, assessed, wanted, asked, today)
   const areas = rows.find(({ key }) => key === 'media.area')
   const intervalOf = (productId: string): UsableInterval | undefined => {

@@ -51,7 +51,8 @@ export async function addQuickReadings(
   )
 }
 
-function readingOf(
+/** A reading of a specimen as it was typed, or what is wrong with it. */
+export function readingOf(
   { characteristic: key, typed }: QuickReading,
   form: FilterForm,
   specimenId: string,

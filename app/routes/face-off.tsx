@@ -1,23 +1,33 @@
 import { usablePoints } from '#core/claims/bounds.ts'
 import { assessApplication } from '#app/data/assessments.server.ts'
 import { claimOverview } from '#app/data/claim-overview.server.ts'
+import { addComparison, listComparisons, removeComparison } from '#app/data/comparisons.server.ts'
 import { lineupQuery } from '#app/data/lineup-query.server.ts'
+import { listSpecimens } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
 import { FaceOffView } from '#app/features/faceoff/FaceOffView.tsx'
 import { useFacing } from '#app/features/faceoff/useFacing.ts'
+import { comparisonSchema, removedComparisonSchema } from '#app/features/forms/comparison-fields.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { Card, Page, Soft } from '#app/ui/layout.tsx'
 import type { Route } from './+types/face-off'
+import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Face-off · Plicator' }]
 
-/** Drawings by specimen, and the points of the claims that count by product. */
+/** Drawings by specimen, the points of the claims that count by product, and what was said of two beside each other. */
 const facing = lineupQuery('face-off', async (application: string) => {
-  const [assessed, { products }] = await Promise.all([assessApplication(application), claimOverview(application)])
+  const [assessed, { products }, comparisons] = await Promise.all([
+    assessApplication(application),
+    claimOverview(application),
+    listComparisons(application),
+  ])
   return {
+    comparisons,
     drawings: Object.fromEntries(
       assessed.map(({ specimen, assessment }) => [specimen.id, drawingData(specimen.form, assessment.values)]),
     ),
@@ -29,7 +39,28 @@ export const loader = ({ params: { application } }: Route.LoaderArgs) => facing(
 
 export const shouldRevalidate = whenPathChanges
 
-export default function FaceOff({ loaderData: { drawings, points } }: Route.ComponentProps) {
+export async function action({ request, params }: Route.ActionArgs) {
+  const typed = await fieldsOf(request)
+  if (typed.intent === 'remove') {
+    const removed = parseFields(removedComparisonSchema, typed)
+    if (!removed.ok) return removed.refusal
+    await removeComparison(removed.value.id)
+    return accepted()
+  }
+  const parsed = parseFields(comparisonSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const specimens = await listSpecimens(params.application)
+  const [specimen, other] = [parsed.value.specimen, parsed.value.other].map((id) =>
+    specimens.find((one) => one.id === id),
+  )
+  if (!specimen || !other) return refused('One of the two is not here any more. Choose two filters again.')
+  if (specimen.id === other.id) return refused('A filter is not compared with itself. Choose two.')
+  const added = await addComparison(specimen, other, parsed.value)
+  if (!added.ok) return refused(added.problem.message)
+  return additionRefusal(added.value, { message: 'This comparison is there already.' }) ?? accepted()
+}
+
+export default function FaceOff({ loaderData: { drawings, points, comparisons } }: Route.ComponentProps) {
   const { application } = useLineup()
   const judged = useEvaluation()
   const facing = useFacing(judged)
@@ -41,7 +72,7 @@ export default function FaceOff({ loaderData: { drawings, points } }: Route.Comp
         view="/lineups/:application/face-off"
       />
       {facing ? (
-        <FaceOffView judged={judged} facing={facing} drawings={drawings} points={points} />
+        <FaceOffView judged={judged} facing={facing} drawings={drawings} points={points} comparisons={comparisons} />
       ) : (
         <Card>
           <Soft>A face-off takes two filters with something recorded. Put a second one on the bench.</Soft>

@@ -10,6 +10,7 @@ import { isKnown, areEquivalent, type Cell } from './cell.ts'
 import { characteristicCell, figureCell } from './cells.ts'
 import { confusionChance } from './confusion.ts'
 import { markCells, type CellPoints } from './marks.ts'
+import { columnRelations, relateCells, type ColumnRelation, type ComparisonRecord } from './related-cells.ts'
 import type { RevisionColumn } from './revision-column.ts'
 import type { UnitSpread } from './unit-spread.ts'
 
@@ -22,6 +23,8 @@ export interface Row {
   cells: readonly Cell[]
   /** At least two columns are known and differ by more than their uncertainty. */
   differs: boolean
+  /** What was said of two columns beside each other. */
+  relations?: readonly ColumnRelation[]
 }
 
 /** Unit-to-unit spreads pooled over the library, by characteristic or figure. */
@@ -36,6 +39,7 @@ export type Spreads = ReadonlyMap<string, UnitSpread>
  * @param columns with their specimens
  * @param pointsOf a cell, by which best and worst are marked
  * @param spreads of the library
+ * @param records what was said of specimens beside each other: it fills what is missing, where it can
  * @returns rows in the order of the parts; rows that no column can have are left out, and what was told of a figure as
  *   such stands in the row of the figure
  * @example buildLineup([], () => undefined) // => []
@@ -44,11 +48,13 @@ export function buildLineup(
   columns: readonly RevisionColumn[],
   pointsOf: CellPoints,
   spreads: Spreads = new Map(),
+  records: readonly ComparisonRecord[] = [],
 ): Row[] {
   const forms = new Set(columns.map(({ form }) => form))
   const applies = ({ forms: those }: { forms: FilterForm[] }) => those.some((form) => forms.has(form))
   const row = (of: Characteristic | Figure, kind: Row['kind'], cellOf: (column: RevisionColumn) => Cell): Row => {
-    const cells = columns.map((column) => (of.forms.includes(column.form) ? cellOf(column) : otherForm(column.form)))
+    const own = columns.map((column) => (of.forms.includes(column.form) ? cellOf(column) : otherForm(column.form)))
+    const { cells, relations } = relateCells(own, columnRelations(records, columns, of.key))
     const compared = 'relative' in of && of.relative ? remarkTimesLowest(cells) : cells
     return {
       key: of.key,
@@ -57,6 +63,7 @@ export function buildLineup(
       kind,
       cells: markCells(compared, (cell) => pointsOf(of.key, cell), confusionChance(of)),
       differs: cellsDiffer(cells),
+      ...(relations.length > 0 && { relations }),
     }
   }
   const rows = [

@@ -1,6 +1,7 @@
 import { catalogue, characteristicOf, irreversibleStep, optionsOf, partLabel, stations } from '#core/catalogue/index.ts'
 import { formatValueNumber } from '#core/figures/format-value.ts'
 import { figures } from '#core/figures/index.ts'
+import { comparisonRules, saidBackOfComparison } from '#core/compare/comparison-rules.ts'
 import { mistakeChances } from '#core/compare/confusion.ts'
 import { formatNumber } from '#core/quantity/format.ts'
 import { statedFilters } from '#core/compare/occurrence.ts'
@@ -192,6 +193,24 @@ ${table(
   }),
 )}`
 
+const comparedSection = (): string => `## One filter beside another
+
+Two filters may be compared with no number for each. A difference, a number of times or a nearness fills what is missing
+of the one beside what is known of the other, even over the width that was said and with the doubt of the other. An
+order, and what is said of two that are both known or both open, binds their draws: points are drawn of both together,
+and kept in proportion to the chance that two units of such products would be as was said (sampling and importance
+resampling, D. B. Rubin 1988, from memory). What contradicts the readings of both by two standard uncertainties is
+marked, and where hardly any draw fits it changes nothing. Common practice, no published source, for the words.
+
+${table(
+  ['Words', 'Allow', 'For instance'],
+  comparisonRules.map(({ words, allows, example }) => [
+    words,
+    allows,
+    `"${example}": ${saidBackOfComparison(example)}`,
+  ]),
+)}`
+
 const recordedSection = (): string => `## What is recorded
 
 ${stations
@@ -242,5 +261,6 @@ export const methodMarkdown = (simulation: SimulationResults): string =>
     simulationSection(simulation),
     claimsSection(),
     saidSection(),
+    comparedSection(),
     recordedSection(),
   ].join('\n\n')}\n`

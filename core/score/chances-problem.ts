@@ -4,12 +4,16 @@ import { cellKinds, quantiles, type DrawProblem } from './draw-problem.ts'
 import type { CriterionEvidence } from './evaluate-criterion.ts'
 import { fatalFaultCap } from './fatal-faults.ts'
 import { expectedOf, knownPoints } from './point-chances.ts'
+import { relatePoints, type RelatedCriterion } from './related-points.ts'
 import { isPenalty, type Score, type ScoreLine } from './score.ts'
 
 /** One product of an analysis: its score, and what its criteria rest on. */
 export interface ScoredRevision {
+  id: string
   score: Score
   evidence: ReadonlyMap<string, CriterionEvidence>
+  /** What was said of it beside others. */
+  related?: readonly RelatedCriterion[]
 }
 
 /**
@@ -55,10 +59,11 @@ export function chancesProblem(
       if (line.points !== undefined && !isPenalty(criterion)) noteQuality(qualities[i]!, line.points, expected.table)
     }
   }
-  return {
+  return relatePoints(revisions, {
     products,
     criteria: count,
     points,
+    links: new Uint16Array(products * count),
     kinds,
     penalty: Uint8Array.from(criteria, (criterion) => Number(isPenalty(criterion))),
     quality: Float64Array.from(qualities.flatMap(qualityOf)),
@@ -67,7 +72,7 @@ export function chancesProblem(
     caps: Float64Array.from(revisions, ({ score }) => (score.fatalFaults.length > 0 ? fatalFaultCap : 100)),
     cap: fatalFaultCap,
     ...settings,
-  }
+  })
 }
 
 /** Points of a line where they are known. */

@@ -14,6 +14,7 @@ export function problem(rows: number[][], more: Partial<DrawProblem> = {}): Draw
     criteria: m,
     points,
     kinds: new Uint8Array(n * m).fill(cellKinds.known),
+    links: new Uint16Array(n * m),
     penalty: new Uint8Array(m),
     quality: Float64Array.from({ length: 2 * n }, (_, k) => k % 2),
     correlation: 0,

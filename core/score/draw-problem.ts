@@ -20,6 +20,8 @@ export interface DrawProblem {
   points: Float32Array
   /** One of {@link cellKinds}, by cell. */
   kinds: Uint8Array
+  /** Cells with the same number above nought are drawn together: their points stand in one order. */
+  links: Uint16Array
   /** 1 for a criterion that only takes points away: its weight is no part of the mean. */
   penalty: Uint8Array
   /** How good a product is all in all, as far as its known answers tell: mean and deviation, in normal scores. */

@@ -14,6 +14,8 @@ import { sfc32 } from './random.ts'
 /** One cell that differs from draw to draw. */
 interface VaryingCell {
   criterion: number
+  /** Number of the cells that it is drawn together with, or nought. */
+  link: number
   /** Of a known cell its points in shuffled order, twice over; of an open one its points by rising normal score. */
   table: Float32Array
 }
@@ -69,6 +71,7 @@ export function scoreDrawing(problem: DrawProblem, observe?: OpenPoints): ScoreD
     scores,
     weights,
     next() {
+      source.drawPlaces()
       if (draw !== 'fixed') drawWeights(problem, weights, next)
       for (const [index, product] of drawn.entries()) {
         const column = scores.subarray(index * quantiles, (index + 1) * quantiles)
@@ -84,28 +87,34 @@ export function scoreDrawing(problem: DrawProblem, observe?: OpenPoints): ScoreD
 
 /** Where points are read from, in the order of the draws. */
 interface DrawingSource {
-  /** A whole turn of a table, from a place that is drawn. */
-  from(table: Float32Array): Float32Array
+  /** Draws where the tables of cells that belong together are read from in the block that begins. */
+  drawPlaces(): void
+  /** A whole turn of a cell's table, from a place that is drawn. */
+  from(cell: VaryingCell): Float32Array
   /** Draws the quality of one product. */
   drawQuality(product: DrawnProduct): void
   /** Points of an open cell by that quality; overwritten by the next. */
   openPoints(cell: VaryingCell): Float32Array
 }
 
-function drawingSource({ correlation }: DrawProblem, next: () => number): DrawingSource {
+function drawingSource({ correlation, links }: DrawProblem, next: () => number): DrawingSource {
   const normals = twice(shuffled(normalScores(), next))
   const quality = new Float32Array(quantiles)
   const points = new Float32Array(quantiles)
   const [shared, own] = [Math.sqrt(correlation), Math.sqrt(1 - correlation)]
-  const from = (table: Float32Array): Float32Array => table.subarray(next() & (quantiles - 1))
+  const places = new Uint16Array(links.reduce((most, link) => Math.max(most, link), 0) + 1)
+  const place = (): number => next() & (quantiles - 1)
   return {
-    from,
+    drawPlaces() {
+      for (let link = 1; link < places.length; link++) places[link] = place()
+    },
+    from: ({ table, link }) => table.subarray(link === 0 ? place() : places[link]),
     drawQuality({ quality: { mean, deviation } }) {
-      const drawn = from(normals)
+      const drawn = normals.subarray(place())
       for (let k = 0; k < quantiles; k++) quality[k] = shared * (mean + deviation * drawn[k]!)
     },
     openPoints({ table }) {
-      lookUpPoints(points, table, quality, from(normals), own)
+      lookUpPoints(points, table, quality, normals.subarray(place()), own)
       return points
     },
   }
@@ -125,13 +134,9 @@ function addFixed(
   const fours = known.length - (known.length % 4)
   for (let k = 0; k < fours; k += 4) {
     const [a, b, c, d] = [known[k]!, known[k + 1]!, known[k + 2]!, known[k + 3]!]
-    addFourPoints(
-      column,
-      [from(a.table), from(b.table), from(c.table), from(d.table)],
-      [weightOf(a), weightOf(b), weightOf(c), weightOf(d)],
-    )
+    addFourPoints(column, [from(a), from(b), from(c), from(d)], [weightOf(a), weightOf(b), weightOf(c), weightOf(d)])
   }
-  for (const cell of known.slice(fours)) addPoints(column, from(cell.table), weightOf(cell))
+  for (const cell of known.slice(fours)) addPoints(column, from(cell), weightOf(cell))
   for (const cell of open) {
     const points = openPoints(cell)
     observe(cell.criterion, points)
@@ -158,14 +163,14 @@ function addDrawn(
         ones.map(() => points),
         weightsOf(criterion),
       )
-  for (const cell of known) addWeightedPoints(column, from(cell.table), weightsOf(cell.criterion))
+  for (const cell of known) addWeightedPoints(column, from(cell), weightsOf(cell.criterion))
   for (const cell of open) addWeightedPoints(column, openPoints(cell), weightsOf(cell.criterion))
   for (const criterion of averaged) addWeightedPoints(divisor, ones, weightsOf(criterion))
   for (let k = 0; k < quantiles; k++) column[k] = divisor[k] === 0 ? 0 : (10 * column[k]!) / divisor[k]!
 }
 
 function drawnProduct(problem: DrawProblem, product: number, next: () => number): DrawnProduct {
-  const { criteria, points, kinds, penalty, quality, caps } = problem
+  const { criteria, points, kinds, links, penalty, quality, caps } = problem
   const drawn: DrawnProduct = {
     known: [],
     open: [],
@@ -180,8 +185,11 @@ function drawnProduct(problem: DrawProblem, product: number, next: () => number)
     if (penalty[criterion] === 0) drawn.averaged.push(criterion)
     const table = points.slice(cell * quantiles, (cell + 1) * quantiles)
     if (table.every((one) => one === table[0])) drawn.constant.push({ criterion, points: table[0]! })
-    else if (kinds[cell] === cellKinds.open) drawn.open.push({ criterion, table: byNormalScore(table) })
-    else drawn.known.push({ criterion, table: twice(shuffled(table, next)) })
+    else if (kinds[cell] === cellKinds.open) drawn.open.push({ criterion, link: 0, table: byNormalScore(table) })
+    else {
+      const link = links[cell] ?? 0
+      drawn.known.push({ criterion, link, table: twice(link === 0 ? shuffled(table, next) : table) })
+    }
   }
   return drawn
 }

@@ -233,8 +233,12 @@ function mixed(one: Float32Array, other: Float32Array, share: number): Float32Ar
 
 const deviates = new Map<number, Float64Array>()
 
-/** Student's t at the middles, kept by tenths of degrees of freedom. */
-function studentDeviates(degrees: number): Float64Array {
+/**
+ * Student's t at the middles of 1,024 equal shares, rising; kept by tenths of degrees of freedom.
+ *
+ * @example studentDeviates(Infinity)[511] // => -0.00122
+ */
+export function studentDeviates(degrees: number): Float64Array {
   const rung = degrees > 200 ? Infinity : Math.max(1, Math.floor(degrees * 10) / 10)
   let table = deviates.get(rung)
   if (!table) {

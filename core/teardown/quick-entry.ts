@@ -58,9 +58,11 @@ function readPiece(said: string, all: readonly Characteristic[], known: Resolved
   return { said, candidates: [], problem: whyUnread(named) }
 }
 
-interface Named {
+/** A characteristic that a piece names, by which of its names. */
+export interface Named {
   characteristic: Characteristic
   name: string
+  /** What was said of it. */
   rest: string
 }
 
@@ -69,8 +71,12 @@ const isReadable =
   ({ characteristic }: Named): boolean =>
     readable.some((one) => one.characteristic === characteristic)
 
-/** Characteristics whose name stands before or behind the rest of a piece. */
-function namedIn(said: string, all: readonly Characteristic[]): Named[] {
+/**
+ * Characteristics whose name stands before or behind the rest of a piece.
+ *
+ * @example namedIn('wall .49', catalogueFor('spin-on'))[0]?.rest // => '.49'
+ */
+export function namedIn(said: string, all: readonly Characteristic[]): Named[] {
   const low = said.toLowerCase()
   return all.flatMap((characteristic) =>
     namesOf(characteristic).flatMap((name): Named[] => {

@@ -6,6 +6,7 @@ import { evidenceOfCell, type CriterionEvidence } from '#core/score/evaluate-cri
 import type { AttributeBounds } from '#core/score/external-attributes.ts'
 import type { FatalFault } from '#core/score/fatal-faults.ts'
 import type { ScoredRevision } from '#core/score/chances-problem.ts'
+import type { RelatedCriterion } from '#core/score/related-points.ts'
 import { scoreRevision } from '#core/score/score-revision.ts'
 
 /** What is judged of one revision beside its cells. */
@@ -24,7 +25,6 @@ export interface RevisionContext {
 
 /** One revision judged by the criteria in force. */
 export interface EvaluatedRevision extends ScoredRevision {
-  id: string
   /** Index of its column in the line-up. */
   at: number
   context: RevisionContext
@@ -68,9 +68,28 @@ export function evaluateRevisions(
       const cell = own[at]
       return kind === 'characteristic' && cell !== undefined && isKnown(cell)
     }).length
-    return { id: context.id, at, context, score, evidence, recorded, excluded: context.misfits[0] ?? context.aside }
+    const related = relatedCriteria(at, contexts, rows, criteria)
+    const excluded = context.misfits[0] ?? context.aside
+    return { id: context.id, at, context, score, evidence, related, recorded, excluded }
   })
 }
+
+/** What was said of a column beside others and is not used up by a cell, by the criteria that it bears on. */
+const relatedCriteria = (
+  at: number,
+  contexts: readonly RevisionContext[],
+  rows: readonly Row[],
+  criteria: readonly Criterion[],
+): RelatedCriterion[] =>
+  rows.flatMap(({ key, relations = [] }) =>
+    relations
+      .filter(({ a, isUsed }) => a === at && !isUsed)
+      .flatMap(({ b, relation }) =>
+        criteria
+          .filter(({ attribute }) => attribute === key)
+          .map((criterion) => ({ criterion: criterion.key, other: contexts[b]?.id ?? '', relation })),
+      ),
+  )
 
 /**
  * Those that are judged: what fits the engine and is known in anything at all, be it in nothing that counts.

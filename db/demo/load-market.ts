@@ -1,9 +1,12 @@
 import { readFileSync } from 'node:fs'
 import { z } from 'zod'
+import { readComparison } from '#core/compare/read-comparison.ts'
 import { addClaim } from '#app/data/claims.server.ts'
+import { addComparison } from '#app/data/comparisons.server.ts'
 import { addDriver } from '#app/data/drivers.server.ts'
 import { newId } from '#app/data/id.ts'
 import { addPrice, addRate } from '#app/data/prices.server.ts'
+import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { claimFields, claimSchema } from '#app/features/forms/claim-fields.ts'
 import { driverFields, driverSchema } from '#app/features/forms/driver-fields.ts'
 import { priceRawInput, priceSchema, rateSchema } from '#app/features/forms/price-fields.ts'
@@ -15,11 +18,12 @@ const fileSchema = z.object({
   prices: ofProduct,
   rates: z.array(z.looseObject({})),
   drivers: z.array(z.looseObject({})),
+  comparisons: z.array(z.object({ product: z.string(), other: z.string(), line: z.string() })),
 })
 
-/** Loads claims, prices, rates and drivers; products are named by their part numbers. */
+/** Loads claims, prices, rates, drivers and comparisons; products are named by their part numbers. */
 export async function loadMarket(path: string, products: ReadonlyMap<string, string>): Promise<void> {
-  const { claims, prices, rates, drivers } = fileSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
+  const { claims, prices, rates, drivers, comparisons } = fileSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
   const productIdOf = (partNumber: string): string => {
     const id = products.get(partNumber)
     if (id === undefined) throw new Error(`The demo has no product "${partNumber}"`)
@@ -33,4 +37,14 @@ export async function loadMarket(path: string, products: ReadonlyMap<string, str
   }
   for (const rate of rates) await addRate(newId(), rateSchema.parse({ ...rate, id: newId() }))
   for (const typed of drivers) await addDriver(driverFields(driverSchema.parse({ ...typed, id: newId() }), typed))
+  for (const { product, other, line } of comparisons)
+    await loadComparison(line, productIdOf(product), productIdOf(other))
+}
+
+async function loadComparison(line: string, product: string, other: string): Promise<void> {
+  const [[one], [beside]] = await Promise.all([listSpecimensOf(product), listSpecimensOf(other)])
+  const [candidate] = one ? readComparison(line, one.form) : []
+  const added =
+    one && beside && candidate && (await addComparison(one, beside, { id: newId(), of: candidate.of, line }))
+  if (!added?.ok) throw new Error(`The demo's comparison "${line}" cannot be read`)
 }

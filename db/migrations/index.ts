@@ -13,6 +13,7 @@ import * as coarseReadings from './011_coarse_readings.ts'
 import * as specimenCondition from './012_specimen_condition.ts'
 import * as handStudies from './013_hand_studies.ts'
 import * as sheetHeadings from './014_sheet_headings.ts'
+import * as comparisons from './015_comparisons.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -29,6 +30,7 @@ const migrations: Record<string, Knex.Migration> = {
   '012_specimen_condition': specimenCondition,
   '013_hand_studies': handStudies,
   '014_sheet_headings': sheetHeadings,
+  '015_comparisons': comparisons,
 }
 
 /** Their names, in the order in which they run. */

@@ -6,6 +6,7 @@ import { formatMoney, toMinor } from '#core/money/currency.ts'
 import { scoreContributions } from '#core/verdict/contributions.ts'
 import { judgePair } from '#core/verdict/judgement.ts'
 import { contributionsByPart, summariseFaceOff } from '#core/verdict/summary.ts'
+import type { StoredComparison } from '#app/data/comparisons.server.ts'
 import type { DrawingData } from '#app/drawing/data.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
@@ -14,6 +15,7 @@ import { usePreferences } from '#app/ui/usePreferences.ts'
 import { ComparisonCard } from './ComparisonCard.tsx'
 import { FacingCard } from './FacingCard.tsx'
 import { PartBars } from './PartBars.tsx'
+import { SideBySideCard } from './SideBySideCard.tsx'
 import { SummaryCard } from './SummaryCard.tsx'
 import type { Facing } from './useFacing.ts'
 
@@ -24,13 +26,14 @@ interface Props {
   drawings: Record<string, DrawingData>
   /** By product. */
   points: Record<string, CaptureEfficiency[]>
+  comparisons: readonly StoredComparison[]
 }
 
 /** Particle sizes at which claims are compared, m. */
 const sizes = [10e-6, 20e-6, 30e-6]
 
 /** Two filters set against each other by the school in force. */
-export function FaceOffView({ judged, facing: { a, b }, drawings, points }: Props) {
+export function FaceOffView({ judged, facing: { a, b }, drawings, points, comparisons }: Props) {
   const { application, evaluation } = useLineup()
   const { units: system } = usePreferences()
   const contributions = scoreContributions(a.evaluated, b.evaluated, evaluation.rows, system)
@@ -48,6 +51,7 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, points }: Prop
       <SummaryCard sentences={sentences} />
       <PartBars parts={contributionsByPart(contributions)} />
       <ComparisonCard a={a} b={b} />
+      <SideBySideCard a={a} b={b} comparisons={comparisons} />
       <Card>
         <Stack $gap={6}>
           <h2>Claims</h2>

@@ -17,7 +17,7 @@ export function CentralWeights({ ranked, nameOf }: Pick<EvaluationView, 'ranked'
     () =>
       ranked.length > 1
         ? {
-            contenders: ranked.map(({ score, evidence }) => ({ score, evidence })),
+            contenders: ranked.map(({ id, score, evidence, related }) => ({ id, score, evidence, related })),
             weights: { draw: 'free' as const, spread: 0, seed: judgementSeed },
             settings: freeWeights,
           }

@@ -28,7 +28,7 @@ export function Robustness({ ranked, nameOf }: { ranked: EvaluatedRevision[]; na
     () =>
       ranked.length > 1
         ? {
-            contenders: ranked.map(({ score, evidence }) => ({ score, evidence })),
+            contenders: ranked.map(({ id, score, evidence, related }) => ({ id, score, evidence, related })),
             weights: { draw: mode, spread: around, seed: judgementSeed },
             settings: settingsOf(mode),
           }

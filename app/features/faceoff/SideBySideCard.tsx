@@ -1,0 +1,232 @@
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { formatRelation, relationFieldOf, relationUnit } from '#core/compare/format-relation.ts'
+import { readComparison, type ComparisonCandidate } from '#core/compare/read-comparison.ts'
+import { contradictsRelation, inverted } from '#core/compare/relation.ts'
+import type { StoredComparison } from '#app/data/comparisons.server.ts'
+import { newId } from '#app/data/id.ts'
+import { longestComparison } from '#app/features/forms/comparison-fields.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Card, Caution, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import { SpanMark } from './SpanMark.tsx'
+import type { Facing } from './useFacing.ts'
+
+interface Props {
+  a: Facing
+  b: Facing
+  comparisons: readonly StoredComparison[]
+}
+
+/** What was said of the two beside each other, and a line to say more of them. */
+export function SideBySideCard({ a, b, comparisons }: Props) {
+  const isOf = (facing: Facing, specimen: string) => facing.column.specimenIds.includes(specimen)
+  const own = comparisons.flatMap((one): SaidOfTwo[] => {
+    if (isOf(a, one.specimen) && isOf(b, one.other)) return [{ ...one, isTurned: false }]
+    return isOf(b, one.specimen) && isOf(a, one.other) ? [{ ...one, isTurned: true }] : []
+  })
+  return (
+    <Card>
+      <Stack $gap={12}>
+        <h2>Side by side</h2>
+        <Soft>
+          What was compared without a number for each: thicker, 8 g lighter, nearly twice, the same part. It fills what
+          is missing beside what is known, and draws that break it do not count in the verdict.
+        </Soft>
+        {own.length > 0 && <SaidTable a={a} b={b} said={own} />}
+        <SayMore key={`${a.column.id} ${b.column.id}`} a={a} b={b} />
+      </Stack>
+    </Card>
+  )
+}
+
+/** Said of the first beside the second, or turned: of the second beside the first. */
+type SaidOfTwo = StoredComparison & { isTurned: boolean }
+
+function SaidTable({ a, b, said }: { a: Facing; b: Facing; said: readonly SaidOfTwo[] }) {
+  const { rows } = useLineup().evaluation
+  const { units: system } = usePreferences()
+  const { send, isIdle } = useAction()
+  return (
+    <Table aria-label="Said of the two">
+      <thead>
+        <tr>
+          <th scope="col">Compared</th>
+          <th scope="col">{a.name} is</th>
+          <th scope="col">
+            <span style={{ display: 'flex', justifyContent: 'space-between', width: 260 }}>
+              <span>◀ less</span>
+              <Soft>{b.name}</Soft>
+              <span>more ▶</span>
+            </span>
+          </th>
+          <th scope="col">As typed</th>
+        </tr>
+      </thead>
+      <tbody>
+        {said.map(({ id, of, relation, evidence, said: words, isTurned }) => {
+          const cells = rows.find(({ key }) => key === of)?.cells
+          const [one, other] = [cells?.[a.evaluated.at], cells?.[b.evaluated.at]]
+          const seen = isTurned ? inverted(relation) : relation
+          const text = formatRelation(seen, relationUnit(of, system))
+          const contradicts =
+            one?.state === 'number' && other?.state === 'number' && contradictsRelation(seen, one, other)
+          return (
+            <tr key={id}>
+              <td>{relationFieldOf(of)?.label ?? of}</td>
+              <td>
+                <EvidenceGlyph evidence={evidence} /> {text}
+                {contradicts && <Caution>The readings of the two say otherwise: it does not count.</Caution>}
+              </td>
+              <td>
+                <SpanMark
+                  relation={seen}
+                  other={other?.state === 'number' ? other.value : undefined}
+                  title={`${a.name}: ${text} than ${b.name}`}
+                />
+              </td>
+              <td>
+                <Row>
+                  <Small>
+                    {isTurned && `${b.name}: `}
+                    {words}
+                  </Small>
+                  <Button
+                    $kind="quiet"
+                    isDisabled={!isIdle}
+                    aria-label={`Take back: ${words}`}
+                    onPress={() => send({ intent: 'remove', id })}
+                  >
+                    Take back
+                  </Button>
+                </Row>
+              </td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </Table>
+  )
+}
+
+function SayMore({ a, b }: { a: Facing; b: Facing }) {
+  const { application } = useLineup()
+  const { send, refusal, isIdle, isTaken } = useAction()
+  const [line, setLine] = useState('')
+  const [picked, pick] = useState('')
+  const [sent, setSent] = useState('')
+  const field = useRef<HTMLInputElement>(null)
+  const candidates = useMemo(() => readComparison(line, application.form), [line, application.form])
+  const chosen =
+    candidates.length === 1 ? candidates[0] : candidates.find(({ of }) => of === picked && candidates.length > 1)
+  const keep = () => {
+    if (!chosen?.read.ok || !isIdle) return
+    const id = newId()
+    setSent(id)
+    const { specimenId: specimen } = a.column
+    send({ intent: 'compare', id, specimen, other: b.column.specimenId, of: chosen.of, line })
+  }
+  const [cleared, clear] = useState('')
+  if (isTaken && sent !== '' && cleared !== sent) {
+    clear(sent)
+    setLine('')
+    pick('')
+  }
+  useEffect(() => {
+    if (isTaken) field.current?.focus()
+  }, [isTaken])
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        keep()
+      }}
+    >
+      <Stack $gap={8}>
+        <label htmlFor="comparison-line" style={{ font: '600 17px/1.2 var(--label)' }}>
+          {a.name}, beside {b.name}
+        </label>
+        <Row>
+          <InputBox
+            id="comparison-line"
+            ref={field}
+            value={line}
+            maxLength={longestComparison}
+            onChange={(event) => setLine(event.target.value)}
+            placeholder="wall: a hair thicker"
+            autoComplete="off"
+            style={{ flex: 1, minWidth: 220, font: '600 18px/1.2 var(--label)' }}
+          />
+          {candidates.length > 1 && (
+            <SelectMenu
+              label="of"
+              value={picked}
+              options={[{ value: '', label: 'which?' }, ...candidates.map(({ of, label }) => ({ value: of, label }))]}
+              onPick={pick}
+            />
+          )}
+          <Button type="submit" $kind="primary" isDisabled={!chosen?.read.ok || !isIdle}>
+            Keep
+          </Button>
+        </Row>
+        <ErrorText role="alert">{refusal}</ErrorText>
+        <Echo line={line} chosen={chosen} candidates={candidates} onTake={setLine} />
+      </Stack>
+    </form>
+  )
+}
+
+interface EchoProps {
+  line: string
+  chosen: ComparisonCandidate | undefined
+  candidates: readonly ComparisonCandidate[]
+  onTake: (line: string) => void
+}
+
+/** What the line became, or what is wrong with it. */
+function Echo({ line, chosen, candidates, onTake }: EchoProps) {
+  const { units: system } = usePreferences()
+  if (line.trim() === '')
+    return <Small role="status">Enter keeps it. Examples: 310 thou taller · pleats 54 against 61</Small>
+  if (!chosen)
+    return (
+      <Small role="status">
+        {candidates.length === 0
+          ? 'Say what is compared: wall, weight, pleats, glue, bypass, media area …'
+          : 'That can be said of several things: choose which.'}
+      </Small>
+    )
+  const { of, label, read, said } = chosen
+  if (!read.ok)
+    return (
+      <Stack $gap={6}>
+        <ErrorText role="status">
+          {label}: {read.problem.message}
+        </ErrorText>
+        <Row>
+          {read.problem.suggestions?.map(({ text, label: words }) => (
+            <Button key={text} onPress={() => onTake(line.toLowerCase().replace(said, text))}>
+              {words}
+            </Button>
+          ))}
+        </Row>
+      </Stack>
+    )
+  const { value } = read
+  return (
+    <Small role="status">
+      {label}:{' '}
+      {'readings' in value
+        ? `a reading of each, ${value.readings[0]} and ${value.readings[1]}`
+        : `${formatRelation(value.relation, relationUnit(of, system))}${
+            value.evidence === 'measured' ? '' : `, ${value.evidence}`
+          }`}
+    </Small>
+  )
+}
