@@ -72,9 +72,9 @@ test('a difference fills what is missing in the line-up, and taking it back empt
 test('two amounts against each other become a reading of each', async () => {
   await fill(page, line, 'glue: 3 here against 4 there')
   await sees(page, 'a reading of each, 3 and 4')
-  await fill(page, line, 'turns 4.5 against 5')
+  await fill(page, line, 'media thickness 0.53 mm against 0.6 mm')
   await press(page, 'button', 'Keep')
   await page.waitForFunction(() => !document.querySelector<HTMLInputElement>('#comparison-line')?.value)
   expect(await saidOfTwo()).toHaveLength(2)
-  expect(await row('Full threads')).toMatch(/4½? .* 5/)
+  expect(await row('Media thickness')).toMatch(/^Media thickness 0\.53 mm/)
 })
