@@ -1,8 +1,9 @@
-import { catalogueFor, type FilterForm } from '#core/catalogue/index.ts'
+import { catalogueFor, findCharacteristic, partWordsOf, type FilterForm } from '#core/catalogue/index.ts'
 import { figures } from '#core/figures/index.ts'
-import type { Result } from '#core/result.ts'
+import { problem, type Result } from '#core/result.ts'
 import { namedIn } from '#core/teardown/quick-entry.ts'
 import { relationFieldOf } from './format-relation.ts'
+import { isAlike } from './relation.ts'
 import { readRelation, type SaidRelation } from './said-relation.ts'
 
 /** What a comparison may be of, and what it says then. */
@@ -42,20 +43,33 @@ export function readComparison(line: string, form: FilterForm): ComparisonCandid
   const named = [...characteristicsIn(line.trim(), form), ...figuresIn(low, form)].sort(
     (a, b) => b.name.length - a.name.length,
   )
-  const readable = [
-    ...new Map(
-      named
-        .map(candidate)
-        .filter(isReadable)
-        .map((one) => [one.of, one]),
-    ).values(),
+  const readable = named.filter((one) => isReadable(candidate(one)))
+  const [longest] = readable
+  const found = [
+    ...readable.filter(({ name }) => name.length === longest?.name.length),
+    ...answersOfPart(low, form).filter(({ name }) => name.length >= (longest?.name.length ?? 0)),
   ]
-  if (readable.length > 0) return readable
+    .map(candidate)
+    .filter(isReadable)
+  if (found.length > 0) return distinct(found)
+  if (named.length > 0) return named.slice(0, 1).map(candidate)
   const all = new Set(catalogueFor(form).map(({ key }) => key))
   const byWord = meant.flatMap(([word, keys]) => (word.test(low) ? keys.map((key) => ofForm(key, form)) : []))
-  const found = byWord.filter((key) => all.has(key)).map((of) => candidate({ of, rest: low }))
-  return found.some(isReadable) ? found.filter(isReadable) : [...named.map(candidate), ...found].slice(0, 1)
+  const meantBy = byWord.filter((key) => all.has(key)).map((of) => candidate({ of, rest: low }))
+  return meantBy.some(isReadable) ? meantBy.filter(isReadable) : meantBy.slice(0, 1)
 }
+
+const distinct = (candidates: readonly ComparisonCandidate[]): ComparisonCandidate[] => [
+  ...new Map(candidates.map((one) => [one.of, one])).values(),
+]
+
+/** Answers of a part that is named as such: "bypass: the same part". */
+const answersOfPart = (low: string, form: FilterForm): NamedRow[] =>
+  catalogueFor(form).flatMap((characteristic): NamedRow[] => {
+    if (characteristic.kind !== 'choice') return []
+    const name = partWordsOf(characteristic).find((word) => low.startsWith(`${word} `) || low.startsWith(`${word}:`))
+    return name ? [{ of: characteristic.key, name, rest: low.slice(name.length).replace(/^[:\s]+/, '') }] : []
+  })
 
 const ofForm = (key: string, form: FilterForm): string =>
   form === 'cartridge' && key === 'can.height' ? 'element.height' : key
@@ -87,5 +101,11 @@ const figuresIn = (low: string, form: FilterForm): NamedRow[] =>
 
 function candidate({ of, rest }: Pick<NamedRow, 'of' | 'rest'>): ComparisonCandidate {
   const field = relationFieldOf(of) ?? { label: of, dimension: undefined, units: [] }
-  return { of, label: field.label, said: rest, read: readRelation(rest.replace(/^is\s+/, ''), field) }
+  const read = readRelation(rest.replace(/^is\s+/, ''), field)
+  const isAnswer = findCharacteristic(of)?.kind === 'choice'
+  const refusal = isAnswer && read.ok && !('relation' in read.value && isAlike(read.value.relation))
+  return { of, label: field.label, said: rest, read: refusal ? onlyTheSame(field.label) : read }
 }
+
+const onlyTheSame = (label: string) =>
+  problem('no-comparison', `${label} has answers, no more and less. It can only be said to be the same.`)

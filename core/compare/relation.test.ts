@@ -135,6 +135,8 @@ describe('a line of the face-off', () => {
     ['310 thou taller', 'can.height'],
     ['8 to 9 g lighter', 'whole.weight'],
     ['glue: more', 'glue.grade'],
+    ['media thickness 0.53 mm against 0.6 mm', 'media.thickness'],
+    ['heavier than the other by 12 g', 'whole.weight'],
   ])('"%s" is of %s', (line, of) => {
     const [first] = readComparison(line, 'spin-on')
     expect(first?.of).toBe(of)
@@ -152,6 +154,13 @@ describe('a line of the face-off', () => {
   test.each(comparisonRules)('the example of the words "$words" is read', ({ example }) => {
     expect(readComparison(example, 'spin-on')[0]?.read.ok).toBe(true)
     expect(saidBackOfComparison(example)).toMatch(/: /)
+  })
+
+  test('a part that is the same may be so in each of its answers; an answer has no more and less', () => {
+    const same = readComparison('bypass: the same part as theirs', 'spin-on').map(({ of }) => of)
+    expect(same).toEqual(expect.arrayContaining(['bypass.place', 'bypass.build', 'bypass.seal']))
+    const [build] = readComparison('bypass build: thicker', 'spin-on')
+    expect(build?.read).toMatchObject({ ok: false, problem: { message: expect.stringContaining('only be said') } })
   })
 
   test('a name with no comparison behind it says what is wrong', () => {

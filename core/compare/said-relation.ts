@@ -198,6 +198,7 @@ export function readRelation(text: string, field: RelationField): Result<SaidRel
   if (pair) return ok({ readings: [pair[1] ?? '', pair[2] ?? ''] })
   const evidence = hearsay.test(written) ? 'claimed' : byLook.test(written) ? 'inferred' : 'measured'
   const said = spellNumbers(spellFractions(written.replace(hearsay, '').replace(byLook, '')))
+    .replace(/\s+than\b.*?\s+by\s+/, ' by ')
     .replace(/\s+than\b(?! (?:\d|an? |double|twice|half|triple)).*$/, '')
     .replace(other, '')
     .replace(/\s+/g, ' ')

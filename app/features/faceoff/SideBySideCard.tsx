@@ -117,24 +117,21 @@ function SaidTable({ a, b, said }: { a: Facing; b: Facing; said: readonly SaidOf
 
 function SayMore({ a, b }: { a: Facing; b: Facing }) {
   const { application } = useLineup()
-  const { send, refusal, isIdle, isTaken } = useAction()
+  const { send, refusal, isIdle, isTaken, result } = useAction()
   const [line, setLine] = useState('')
   const [picked, pick] = useState('')
-  const [sent, setSent] = useState('')
   const field = useRef<HTMLInputElement>(null)
   const candidates = useMemo(() => readComparison(line, application.form), [line, application.form])
   const chosen =
     candidates.length === 1 ? candidates[0] : candidates.find(({ of }) => of === picked && candidates.length > 1)
   const keep = () => {
     if (!chosen?.read.ok || !isIdle) return
-    const id = newId()
-    setSent(id)
     const { specimenId: specimen } = a.column
-    send({ intent: 'compare', id, specimen, other: b.column.specimenId, of: chosen.of, line })
+    send({ intent: 'compare', id: newId(), specimen, other: b.column.specimenId, of: chosen.of, line })
   }
-  const [cleared, clear] = useState('')
-  if (isTaken && sent !== '' && cleared !== sent) {
-    clear(sent)
+  const [taken, setTaken] = useState<typeof result>()
+  if (isTaken && taken !== result) {
+    setTaken(result)
     setLine('')
     pick('')
   }

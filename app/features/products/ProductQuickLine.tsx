@@ -23,12 +23,12 @@ const nothingKnown: ResolvedValues = new Map()
 
 /** What was found, typed in a line without the bench: of a specimen that is there, or of the first one. */
 export function ProductQuickLine({ form, specimens, lineup }: Props) {
-  const { send, refusal, isIdle, isTaken } = useAction()
+  const { send, refusal, isIdle, isTaken, result } = useAction()
   const [line, setLine] = useState('')
   const [choices, setChoices] = useState<QuickChoices>({})
   const [picked, pick] = useState<string>()
   const specimen = picked ?? specimens.at(-1)?.id ?? ''
-  const [sent, setSent] = useState<{ id: string; count: number; left: string }>()
+  const [sent, setSent] = useState<{ count: number; left: string }>()
   const field = useRef<HTMLTextAreaElement>(null)
   const pieces = useMemo(() => readQuickEntry(line, form, nothingKnown), [line, form])
   const clear = pieces.flatMap((piece) => chosenCandidate(piece, choices) ?? [])
@@ -37,17 +37,17 @@ export function ProductQuickLine({ form, specimens, lineup }: Props) {
   )
   const take = () => {
     if (readings.length === 0 || !isIdle) return
-    const id = newId()
     const left = pieces.filter((piece) => !chosenCandidate(piece, choices)).map(({ said }) => said)
-    setSent({ id, count: readings.length, left: left.join(' · ') })
-    send({ intent: 'quick', id, specimen, readings: JSON.stringify(readings) })
+    setSent({ count: readings.length, left: left.join(' · ') })
+    send({ intent: 'quick', id: newId(), specimen, readings: JSON.stringify(readings) })
   }
   useEffect(() => {
     if (isTaken && field.current) field.current.focus()
   }, [isTaken])
-  const [shown, setShown] = useState('')
-  if (isTaken && sent && shown !== sent.id) {
-    setShown(sent.id)
+  const [taken, setTaken] = useState<typeof result>()
+  const isShown = isTaken && taken === result
+  if (isTaken && sent && !isShown) {
+    setTaken(result)
     setLine(sent.left)
     setChoices({})
     // What comes next is of the one that was just made.
@@ -98,7 +98,7 @@ export function ProductQuickLine({ form, specimens, lineup }: Props) {
           Keep {formatCount(readings.length, 'reading')}
         </Button>
         <Small role="status">
-          {isTaken && sent && shown === sent.id && line === sent.left ? (
+          {isShown && sent && line === sent.left ? (
             <>
               {formatCount(sent.count, 'reading')} kept.{' '}
               <Link to={href('/lineups/:application', { application: lineup })}>To the line-up</Link>
