@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, byRole, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
+import { benchOf, byRole, choose, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
 import { addressOf, besideField, contentsOf, goes, isRefused, pathOf, submit } from './forms.ts'
 
 let app: App
@@ -199,7 +199,28 @@ test('the units that were chosen are there at the next visit', async () => {
   await visit(page, app.url + lineup)
   await sees(page, 'Units: mm · g')
   await press(page, 'button', 'Units: mm · g')
+  await press(page, 'button', 'All imperial')
   await sees(page, 'Units: in · oz')
   await visit(page, `${app.url}/library`)
   await sees(page, 'Units: in · oz')
+})
+
+test('units are chosen kind by kind: thou for small lengths, grams for weights, pounds for money', async () => {
+  await visit(page, app.url + lineup)
+  await press(page, 'button', 'Units: in · oz')
+  await choose(page, 'Small lengths', 'thou')
+  await sees(page, 'Units: thou · oz')
+  await choose(page, 'Weights', 'g')
+  await sees(page, 'Units: thou · g')
+  await choose(page, 'Money', 'GBP')
+  await page.keyboard.press('Escape')
+  await sees(page, '340.2 g')
+  await fill(page, 'Find a row', 'Can wall')
+  expect(await page.$eval('table', (table) => (table as HTMLElement).innerText)).toMatch(/\d\.\d thou/)
+  await visit(page, `${app.url}${lineup}/money`)
+  await sees(page, 'GBP')
+  await press(page, 'button', 'Units: thou · g')
+  await press(page, 'button', 'All metric')
+  await choose(page, 'Money', 'as most prices')
+  await sees(page, 'Units: mm · g')
 })

@@ -122,6 +122,7 @@ describe('a figure opened', () => {
       await sees(page, label)
     expect(await words(page)).toMatch(/times the lowest/)
     await press(page, 'button', 'Units: mm · g')
+    await press(page, 'button', 'All imperial')
     await sees(page, 'in · oz')
     await sees(page, '0.019 in')
   })

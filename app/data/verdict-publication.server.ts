@@ -2,7 +2,7 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { contenders, evaluateRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { takeSnapshot } from '#core/verdict/snapshot.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { formatCount } from '#core/quantity/format.ts'
 import { problem, type Result } from '#core/result.ts'
 import type { Application } from './applications.server.ts'
@@ -33,7 +33,7 @@ export async function keepVerdict(
   application: Application,
   draft: VerdictDraft,
   version: number,
-  publish: { units: UnitSystem; seen: boolean } | undefined,
+  publish: { units: UnitHabit; seen: boolean } | undefined,
 ): Promise<Result<'saved' | 'stale'>> {
   const { columns, rows, method, schools, drivers } = await evaluateLineup(application, today())
   const school = schools.find(({ id }) => id === draft.schoolId)

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react'
 import { href, Link, redirect } from 'react-router'
+import { unitOfKind } from '#core/quantity/unit-habit.ts'
 import { claimPlaces } from '#core/claims/claim.ts'
 import { readClaims } from '#core/claims/read-claims.ts'
 import { formatCount } from '#core/quantity/format.ts'
@@ -47,7 +48,7 @@ export async function action({ request, params }: Route.ActionArgs) {
 export default function ClaimsRead({ loaderData: { id, today: day } }: Route.ComponentProps) {
   const { product } = useProduct()
   const { units } = usePreferences()
-  const unit = units === 'metric' ? 'km' : 'mi'
+  const unit = unitOfKind(units, 'distance')
   const [text, setText] = useState('')
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set())
   const [place, setPlace] = useState('front')

@@ -20,6 +20,7 @@ import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/money'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
+import { readPreferences } from './preferences.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Money · Plicator' }]
@@ -40,7 +41,8 @@ const money = lineupQuery(
 
 export async function loader({ params, request }: Route.LoaderArgs) {
   const search = new URL(request.url).searchParams
-  const of = { driver: search.get('driver'), buy: search.get('buy'), currency: search.get('currency') }
+  const preferred = (await readPreferences(request)).money
+  const of = { driver: search.get('driver'), buy: search.get('buy'), currency: search.get('currency') ?? preferred }
   return found(await money(params.application, today(), of), 'This line-up')
 }
 

@@ -3,8 +3,8 @@ import { href, NavLink, useFetcher, useLocation } from 'react-router'
 import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
 import { Button } from './Button.tsx'
-import { Unseen } from './layout.tsx'
 import type { Preferences } from '#app/ui/preferences.ts'
+import { UnitsMenu } from './UnitsMenu.tsx'
 
 const Bar = styled.header`
   position: sticky;
@@ -83,13 +83,19 @@ const themes = {
   dark: { next: 'auto', icon: Moon, label: 'Dark colours' },
 } as const
 
+/** Units by kind are sent as text. */
+const fieldsOf = ({ units, ...rest }: Preferences) => ({
+  ...rest,
+  units: typeof units === 'string' ? units : JSON.stringify(units),
+})
+
 /** Bar with the views, units and colours; the page stands below it. */
 export function AppShell({ preferences, children }: { preferences: Preferences; children: ReactNode }) {
   const fetcher = useFetcher()
   const { pathname } = useLocation()
   const { next, icon: Icon, label } = themes[preferences.theme]
   const set = (change: Partial<Preferences>) =>
-    void fetcher.submit({ ...preferences, ...change }, { method: 'post', action: href('/preferences') })
+    void fetcher.submit(fieldsOf({ ...preferences, ...change }), { method: 'post', action: href('/preferences') })
   return (
     <>
       <Skip href="#content">To the content</Skip>
@@ -117,10 +123,7 @@ export function AppShell({ preferences, children }: { preferences: Preferences; 
           <View to={href('/method')}>Method</View>
         </Views>
         <Space />
-        <Button $kind="quiet" onPress={() => set({ units: preferences.units === 'metric' ? 'imperial' : 'metric' })}>
-          <Unseen>Units: </Unseen>
-          {preferences.units === 'metric' ? 'mm · g' : 'in · oz'}
-        </Button>
+        <UnitsMenu preferences={preferences} onChange={set} />
         <Button $kind="quiet" onPress={() => set({ theme: next })} aria-label={`${label}. Change`}>
           <Icon size={20} aria-hidden />
         </Button>

@@ -1,9 +1,12 @@
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { currencies } from '#core/money/currency.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 
-/** What a user sets once: units to show, colours. */
+/** What a user sets once: units to show, the currency to think in, colours. */
 export interface Preferences {
-  units: UnitSystem
+  units: UnitHabit
+  /** Empty for that of most prices. */
+  money: (typeof currencies)[number] | ''
   theme: 'auto' | 'light' | 'dark'
 }
 
-export const defaultPreferences: Preferences = { units: 'metric', theme: 'auto' }
+export const defaultPreferences: Preferences = { units: 'metric', money: '', theme: 'auto' }

@@ -2,7 +2,7 @@ import { characteristicOf } from '#core/catalogue/index.ts'
 import { findFigure } from '#core/figures/index.ts'
 import { formatOpenings } from '#core/teardown/opening-groups.ts'
 import { displayUnit, formatValueNumber } from '#core/figures/format-value.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Cell } from './cell.ts'
 
 /**
@@ -11,7 +11,7 @@ import type { Cell } from './cell.ts'
  * @param key of its row
  * @example formatCell('can.wall', { state: 'missing' }, 'metric') // => 'not known'
  */
-export function formatCell(key: string, cell: Cell, system: UnitSystem): string {
+export function formatCell(key: string, cell: Cell, system: UnitHabit): string {
   const of = findFigure(key) ?? characteristicOf(key)
   switch (cell.state) {
     case 'number':

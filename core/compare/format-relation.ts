@@ -3,7 +3,7 @@ import { displayUnit } from '#core/figures/format-value.ts'
 import { findFigure } from '#core/figures/index.ts'
 import { differenceFromSI } from '#core/quantity/convert.ts'
 import { formatNumber } from '#core/quantity/format.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Relation } from './relation.ts'
 import type { RelationField } from './said-relation.ts'
 
@@ -66,5 +66,5 @@ export function relationFieldOf(key: string): (RelationField & { label: string }
  *
  * @example relationUnit('whole.weight', 'metric') // => 'g'
  */
-export const relationUnit = (key: string, system: UnitSystem): string =>
+export const relationUnit = (key: string, system: UnitHabit): string =>
   displayUnit(findFigure(key) ?? characteristicOf(key), system)

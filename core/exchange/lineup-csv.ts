@@ -1,6 +1,6 @@
 import { characteristicOf, partLabel } from '#core/catalogue/index.ts'
 import { displayUnit, formatValueNumber } from '#core/figures/format-value.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Cell } from '#core/compare/cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { findFigure } from '#core/figures/index.ts'
@@ -30,7 +30,7 @@ export interface LineupColumn {
 export function lineupCsv(
   columns: readonly LineupColumn[],
   rows: readonly Row[],
-  system: UnitSystem,
+  system: UnitHabit,
   method: number,
   call: string,
 ): string {
@@ -50,7 +50,7 @@ export function lineupCsv(
   return formatCsv(table)
 }
 
-function csvCell(cell: Cell, key: string, unit: string, system: UnitSystem): string {
+function csvCell(cell: Cell, key: string, unit: string, system: UnitHabit): string {
   switch (cell.state) {
     case 'number': {
       const said = formatValueNumber(findFigure(key) ?? characteristicOf(key), cell.value, system)

@@ -32,3 +32,26 @@ test.each([
 ] as const)('%s is shown in its %s unit', (key, system, unit) =>
   expect(displayUnit(characteristicOf(key), system)).toBe(unit),
 )
+
+describe('units by kind', () => {
+  const habit = { small: 'thou', long: 'in', weight: 'g', pressure: 'bar', distance: 'mi', rest: 'imperial' } as const
+  test.each([
+    ['can.wall', 'thou'],
+    ['gasket.thickness', 'thou'],
+    ['can.height', 'in'],
+    ['media.length', 'in'],
+    ['whole.weight', 'g'],
+    ['bypass.printed', 'bar'],
+    ['plate.inlets', 'thou'],
+    ['pleats.count', ''],
+  ])('%s is shown in "%s"', (key, unit) => {
+    expect(displayUnit(characteristicOf(key), habit)).toBe(unit)
+  })
+
+  test('what is of no kind follows the rest, and a system is as it was', () => {
+    expect(displayUnit(figureOf('media.area'), habit)).toBe('in²')
+    expect(displayUnit(figureOf('media.area'), { ...habit, rest: 'metric' })).toBe('cm²')
+    expect(displayUnit(characteristicOf('can.wall'), 'imperial')).toBe('in')
+    expect(formatValue(characteristicOf('can.wall'), { number: 0.000508 }, habit)).toBe('20.0 thou')
+  })
+})

@@ -1,7 +1,8 @@
 import { optionsOf, type Characteristic } from '#core/catalogue/index.ts'
 import type { Figure } from './index.ts'
 import { formatFixed, formatQuantity, formatUncertain } from '#core/quantity/format.ts'
-import { unitOf, type UnitSystem } from '#core/quantity/units.ts'
+import { unitOf } from '#core/quantity/units.ts'
+import { systemOf, unitOfKind, type UnitHabit, type UnitKind } from '#core/quantity/unit-habit.ts'
 import { formatOpenings, type OpeningGroup } from '#core/teardown/opening-groups.ts'
 
 const isFigure = (of: Characteristic | Figure): of is Figure => 'compute' in of
@@ -12,10 +13,24 @@ const isFigure = (of: Characteristic | Figure): of is Figure => 'compute' in of
  * @returns a symbol; empty for what has no unit
  * @example displayUnit(characteristicOf('can.wall'), 'imperial') // => 'in'
  */
-export function displayUnit(of: Characteristic | Figure, system: UnitSystem): string {
-  if (isFigure(of)) return system === 'metric' ? of.unit : of.imperial
-  if (of.kind === 'quantity' || of.kind === 'openings') return system === 'metric' ? of.units[0] : of.imperial
-  return ''
+export function displayUnit(of: Characteristic | Figure, system: UnitHabit): string {
+  if (!isFigure(of) && of.kind !== 'quantity' && of.kind !== 'openings') return ''
+  const metric = isFigure(of) ? of.unit : of.units[0]
+  const kind = typeof system === 'string' ? undefined : kindOf(of, metric)
+  if (kind) return unitOfKind(system, kind)
+  return systemOf(system) === 'metric' ? metric : of.imperial
+}
+
+/** Up to here a length is small: it is read off a caliper and not off a tape; m. */
+const smallUpTo = 0.012
+
+/** Of which kind something is, where its unit is the reviewer's own choice: particles are in µm for everybody. */
+function kindOf(of: Characteristic | Figure, metric: string): UnitKind | undefined {
+  if (metric === 'g') return 'weight'
+  if (metric === 'kPa' || metric === 'bar') return 'pressure'
+  if (metric !== 'mm') return undefined
+  const isSmall = isFigure(of) ? of.decimals !== 0 : of.kind !== 'quantity' || of.typical[1] <= smallUpTo
+  return isSmall ? 'small' : 'long'
 }
 
 /** Decimals that suit a value in its unit: the catalogue's own for its metric unit, else the unit's habit. */
@@ -37,7 +52,7 @@ function decimalsFor(of: Characteristic | Figure, unit: string): number {
  * @param value SI, count or grade
  * @example formatValueNumber(characteristicOf('can.wall'), 0.00049, 'metric') // => '0.49 mm'
  */
-export function formatValueNumber(of: Characteristic | Figure, value: number, system: UnitSystem): string {
+export function formatValueNumber(of: Characteristic | Figure, value: number, system: UnitHabit): string {
   if (!isFigure(of)) {
     if (of.kind === 'count') return formatFixed(value, Number.isInteger(value) ? 0 : 1).replace('.5', '½')
     if (of.kind === 'grade') return `${formatFixed(value, Number.isInteger(value) ? 0 : 1)} of ${of.anchors.length - 1}`
@@ -56,7 +71,7 @@ export function formatValueWithUncertainty(
   of: Characteristic | Figure,
   value: number,
   halfWidth: number,
-  system: UnitSystem,
+  system: UnitHabit,
 ): string {
   const plain = !isFigure(of) && of.kind !== 'quantity'
   if (
@@ -83,7 +98,7 @@ export interface FormattableValue {
  *
  * @example formatValue(characteristicOf('adbv.material'), { text: 'silicone' }, 'metric') // => 'Silicone'
  */
-export function formatValue(of: Characteristic, value: FormattableValue, system: UnitSystem): string {
+export function formatValue(of: Characteristic, value: FormattableValue, system: UnitHabit): string {
   if (value.groups) return formatOpenings(value.groups, displayUnit(of, system) || 'mm')
   if (typeof value.number === 'number') return formatValueWithUncertainty(of, value.number, value.half ?? 0, system)
   return optionsOf(of).find((option) => option.value === value.text)?.label ?? value.text ?? ''

@@ -1,6 +1,6 @@
 import { characteristicOf, optionsOf } from '#core/catalogue/index.ts'
 import { formatValueNumber } from '#core/figures/format-value.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import { systemOf, unitOfKind, type UnitHabit } from '#core/quantity/unit-habit.ts'
 import { formatShare } from '#core/claims/compare.ts'
 import { findFigure } from '#core/figures/index.ts'
 import { formatNumber, formatQuantity } from '#core/quantity/format.ts'
@@ -12,18 +12,18 @@ import { externalAttributes } from './external-attributes.ts'
  *
  * @example formatAttributeValue('claim.fine', 0.75, 'metric') // => '75 %'
  */
-export function formatAttributeValue(from: string, at: number, system: UnitSystem): string {
+export function formatAttributeValue(from: string, at: number, system: UnitHabit): string {
   const fact = externalAttributes.find(({ key }) => key === from)
   if (!fact) return formatValueNumber(findFigure(from) ?? characteristicOf(from), at, system)
   switch (fact.shows) {
     case 'share':
       return formatShare(at)
     case 'distance':
-      return formatQuantity(at, system === 'metric' ? 'km' : 'mi')
+      return formatQuantity(at, unitOfKind(system, 'distance'))
     case 'mass':
-      return formatQuantity(at, system === 'metric' ? 'g' : 'oz')
+      return formatQuantity(at, unitOfKind(system, 'weight'))
     case 'area':
-      return formatQuantity(at, system === 'metric' ? 'cm²' : 'in²')
+      return formatQuantity(at, systemOf(system) === 'metric' ? 'cm²' : 'in²')
     case 'grade':
       return ['slogan', 'partial', 'complete'][Math.round(at)] ?? String(at)
     case 'yes':
@@ -38,7 +38,7 @@ export function formatAttributeValue(from: string, at: number, system: UnitSyste
  *
  * @example formatValueFunction(shippedCriterion('glue'), 'metric') // => 'worst anchor 0, best 10, even steps between'
  */
-export function formatValueFunction({ valueFunction, attribute }: Criterion, system: UnitSystem): string {
+export function formatValueFunction({ valueFunction, attribute }: Criterion, system: UnitHabit): string {
   switch (valueFunction.kind) {
     case 'scale':
       return valueFunction.points

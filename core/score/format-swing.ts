@@ -1,5 +1,5 @@
 import { characteristicOf, findCharacteristic, optionsOf } from '#core/catalogue/index.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Criterion } from './criterion.ts'
 import { formatAttributeValue } from './format-rule.ts'
 
@@ -8,7 +8,7 @@ import { formatAttributeValue } from './format-rule.ts'
  *
  * @example formatSwing(shippedCriterion('can-wall'), 'metric') // => '0.36 to 0.60 mm'
  */
-export function formatSwing({ valueFunction, attribute }: Criterion, system: UnitSystem): string {
+export function formatSwing({ valueFunction, attribute }: Criterion, system: UnitHabit): string {
   switch (valueFunction.kind) {
     case 'scale': {
       const sorted = [...valueFunction.points].sort((a, b) => a[1] - b[1])

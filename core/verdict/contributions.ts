@@ -2,7 +2,7 @@ import { isInferred } from '#core/compare/cell.ts'
 import { faceOff, type RowComparison } from '#core/compare/face-off.ts'
 import { formatCell } from '#core/compare/format-cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Criterion, CriterionGroup } from '#core/score/criterion.ts'
 import { isExternalAttribute, type AttributeBounds } from '#core/score/external-attributes.ts'
 import { formatAttributeValue } from '#core/score/format-rule.ts'
@@ -38,7 +38,7 @@ export function scoreContributions(
   first: EvaluatedRevision,
   second: EvaluatedRevision,
   rows: readonly Row[],
-  system: UnitSystem,
+  system: UnitHabit,
 ): Contribution[] {
   const pointsOf = cellPointsBy(first.score.lines.map(({ criterion }) => criterion))
   const comparisons = new Map(faceOff(rows, first.at, second.at, pointsOf).map((one) => [one.key, one]))
@@ -63,20 +63,20 @@ function attributeSides(
   attribute: string,
   first: EvaluatedRevision,
   second: EvaluatedRevision,
-  system: UnitSystem,
+  system: UnitHabit,
 ): Sides {
   const said = ({ context }: EvaluatedRevision) => formatAttribute(attribute, context.attributes[attribute], system)
   return { first: said(first), second: said(second), byLook: false, specimen: undefined }
 }
 
-function formatAttribute(attribute: string, bounds: AttributeBounds | undefined, system: UnitSystem): string {
+function formatAttribute(attribute: string, bounds: AttributeBounds | undefined, system: UnitHabit): string {
   if (!bounds) return 'not known'
   const [low, high] = [bounds.low, bounds.high].map((value) => formatAttributeValue(attribute, value, system))
   return bounds.low === bounds.high ? `${low}` : `${low} to ${high}`
 }
 
 /** The two sides of a row, when one of them takes it. */
-function comparisonSides(comparison: RowComparison | undefined, system: UnitSystem): Sides | undefined {
+function comparisonSides(comparison: RowComparison | undefined, system: UnitHabit): Sides | undefined {
   if (comparison?.outcome !== 'a' && comparison?.outcome !== 'b') return undefined
   const { key, a, b } = comparison
   return {

@@ -1,6 +1,6 @@
 import { formatList } from '#core/quantity/format-list.ts'
 import { formatNumber } from '#core/quantity/format.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { DrawSettings } from '#core/score/acceptability.ts'
 import { formatAttributeValue } from '#core/score/format-rule.ts'
 import type { ScoreLine } from '#core/score/score.ts'
@@ -135,7 +135,7 @@ const sizeOf = ({ kind, from, to }: Change): number =>
 export function formatFlip(
   { change, call, label, attribute }: Flip,
   nameOf: (id: string) => string,
-  system: UnitSystem,
+  system: UnitHabit,
 ) {
   const what = label.toLowerCase()
   if (change.kind === 'weight')

@@ -1,7 +1,7 @@
 import { findCharacteristic, optionsOf } from '#core/catalogue/index.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import { formatNumber } from '#core/quantity/format.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { shippedCriterion } from '#core/score/criteria.ts'
 import type { ValueFunction } from '#core/score/criterion.ts'
 import { formatAttributeValue } from '#core/score/format-rule.ts'
@@ -26,7 +26,7 @@ export function formatOutcome(
   { criterion, attribute }: NextReading,
   { least, most, share, call }: Outcome,
   nameOf: (id: string) => string,
-  system: UnitSystem,
+  system: UnitHabit,
 ): string {
   const what = formatRange(shippedCriterion(criterion).valueFunction, attribute, least, most, system)
   return `${what} (${formatChance(share)}): ${formatThen(call, nameOf)}.`
@@ -38,7 +38,7 @@ function formatRange(
   attribute: string,
   least: number,
   most: number,
-  system: UnitSystem,
+  system: UnitHabit,
 ): string {
   const points = { answers: valueFunction.kind === 'answers' ? valueFunction.points : undefined, fault: faultPoints }
   const table =

@@ -1,5 +1,5 @@
 import type { Row } from '#core/compare/lineup.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { scoreContributions } from './contributions.ts'
 import { formatCall, type Call } from './call.ts'
 import { formatJudgedOn, judgedOn, notLookedAt } from './judged-on.ts'
@@ -64,7 +64,7 @@ export function takeSnapshot(
   rows: readonly Row[],
   { nameOf, disclosureOf }: ColumnWords,
   by: Pick<VerdictSnapshot, 'school' | 'driver' | 'method' | 'contradictions'>,
-  system: UnitSystem,
+  system: UnitHabit,
 ): VerdictSnapshot {
   const [first, next] = ranked
   const contributions = first && next ? scoreContributions(first, next, rows, system) : []

@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
+import { unitOfKind } from '#core/quantity/unit-habit.ts'
 import { formatSpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import { Button } from '#app/ui/Button.tsx'
@@ -31,7 +32,7 @@ export function BenchHead({ specimen, onQuick }: { specimen: Specimen; onQuick: 
       <Soft>
         {revisionLabel && `${revisionLabel} · `}specimen {label} ·{' '}
         <Link to={href('/lineups/:application', { application: applicationId })}>{applicationName}</Link>
-        {specimen.condition !== 'new' && ` · ${formatSpecimenState(specimen, units === 'metric' ? 'km' : 'mi')}`}
+        {specimen.condition !== 'new' && ` · ${formatSpecimenState(specimen, unitOfKind(units, 'distance'))}`}
         {specimen.acquisition === 'given' && ` · given by ${specimen.givenBy}`} ·{' '}
         <a href={href('/specimens/:specimen/drawing.svg', { specimen: id })}>drawing</a> ·{' '}
         <Link to={href('/specimens/:specimen/log', { specimen: id })}>log</Link>

@@ -2,7 +2,7 @@ import { styled } from 'styled-components'
 import type { CountCharacteristic, GradeCharacteristic, QuantityCharacteristic } from '#core/catalogue/index.ts'
 import { formatValueNumber } from '#core/figures/format-value.ts'
 import { remarkOnValue } from '#core/compare/distribution.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { useDistribution } from './useDistribution.ts'
 
@@ -18,7 +18,7 @@ interface Props {
   specimen: string
   characteristic: QuantityCharacteristic | CountCharacteristic | GradeCharacteristic
   mine: number | undefined
-  system: UnitSystem
+  system: UnitHabit
 }
 
 const width = 340

@@ -1,5 +1,6 @@
 import { memo, useCallback, useEffect, useMemo, useRef } from 'react'
 import { styled } from 'styled-components'
+import { systemOf } from '#core/quantity/unit-habit.ts'
 import { catalogue, type FilterPartKey } from '#core/catalogue/index.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
@@ -84,7 +85,7 @@ export function DrawingMat({ bench, specimen, isMeasured, toggleMeasured }: Prop
         now={drawnPartOf(current.part)}
         measured={isMeasured}
         onSelect={onSelect}
-        unit={system === 'metric' ? 'mm' : 'in'}
+        unit={systemOf(system) === 'metric' ? 'mm' : 'in'}
         title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`}
       />
       <Measure type="button" aria-pressed={isMeasured} onClick={toggleMeasured}>

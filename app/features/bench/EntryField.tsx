@@ -1,8 +1,10 @@
 import { styled } from 'styled-components'
 import type { Characteristic } from '#core/catalogue/index.ts'
-import { formatValue } from '#core/figures/format-value.ts'
+import { displayUnit, formatValue } from '#core/figures/format-value.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { Button } from '#app/ui/Button.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
 import { Chip, Chips } from './chips.tsx'
 import type { ReadingEntry } from './useReadingEntry.ts'
 import { useTypingElsewhere } from './useTypingElsewhere.ts'
@@ -57,7 +59,8 @@ export function EntryField({ entry }: { entry: ReadingEntry }) {
   const { characteristic, choices, text, problem, field, submitField } = entry
   const { units, unit } = choices
   const isElsewhere = useTypingElsewhere()
-  const echo = text.trim() === '' ? undefined : formatEcho(characteristic, text, unit)
+  const { units: habit } = usePreferences()
+  const echo = text.trim() === '' ? undefined : formatEcho(characteristic, text, unit, habit)
   return (
     <form
       onSubmit={(event) => {
@@ -131,17 +134,20 @@ const imperialUnits = new Set(['in', 'thou', 'oz', 'ft', 'psi'])
 
 const echoed = new Set<Characteristic['kind']>(['quantity', 'openings', 'count'])
 
-/** What the typed text would be kept as: in the other system of units, or said back where it was said roughly. */
+/** What the typed text would be kept as: in the reviewer's unit, else in the other system; said back when rough. */
 function formatEcho(
   characteristic: Characteristic,
   text: string,
   unit: string,
+  habit: UnitHabit,
 ): { text: string; isRough: boolean } | undefined {
   if (!echoed.has(characteristic.kind)) return undefined
   const entry = parseEntry(characteristic, { text, ...(unit && { unit }), insist: true })
   if (!entry.ok) return undefined
   if (entry.value.saidBack) return { text: entry.value.saidBack, isRough: true }
   if (characteristic.kind === 'count') return undefined
+  if (typeof habit !== 'string' && entry.value.unit !== displayUnit(characteristic, habit))
+    return { text: formatValue(characteristic, entry.value, habit), isRough: false }
   const isImperial = imperialUnits.has(entry.value.unit ?? '')
   return { text: formatValue(characteristic, entry.value, isImperial ? 'metric' : 'imperial'), isRough: false }
 }

@@ -1,6 +1,6 @@
 import { styled } from 'styled-components'
 import { formatValue } from '#core/figures/format-value.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import type { QuickCandidate, QuickPiece } from '#core/teardown/quick-entry.ts'
 import { Small } from '#app/ui/layout.tsx'
@@ -90,7 +90,7 @@ export function QuickPieces({ pieces, choices, onChoose }: Props) {
 }
 
 /** What a value is kept as. */
-function echoOf({ characteristic }: QuickCandidate, value: string, system: UnitSystem): string {
+function echoOf({ characteristic }: QuickCandidate, value: string, system: UnitHabit): string {
   const entry = parseEntry(characteristic, { text: value })
   if (!entry.ok) return value
   return entry.value.saidBack ?? formatValue(characteristic, entry.value, system)

@@ -2,7 +2,7 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Sibling } from '#app/data/bench.server.ts'
 import { Small } from '#app/ui/layout.tsx'
 
@@ -36,7 +36,7 @@ export function SiblingReadings({
 }: {
   siblings: Sibling[]
   characteristic: Characteristic
-  system: UnitSystem
+  system: UnitHabit
 }) {
   if (siblings.length === 0) return null
   return (

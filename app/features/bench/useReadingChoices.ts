@@ -15,9 +15,11 @@ export function useReadingChoices(
   lastUse: LastUses[string] | undefined,
 ) {
   const { units: system } = usePreferences()
-  const units: readonly string[] = 'units' in characteristic ? characteristic.units : []
+  const own = displayUnit(characteristic, system)
+  const usual: readonly string[] = 'units' in characteristic ? characteristic.units : []
+  const units = usual.length === 0 || usual.includes(own) ? usual : [own, ...usual]
   const able = instrumentsFor(characteristic, instruments)
-  const [unit, setUnit] = useState(() => lastUse?.unit ?? displayUnit(characteristic, system))
+  const [unit, setUnit] = useState(() => lastUse?.unit ?? own)
   const [evidence, setEvidence] = useState<Evidence>(() => defaultEvidence(characteristic))
   const [source, setSource] = useState('')
   const [instrumentId, setInstrument] = useState(

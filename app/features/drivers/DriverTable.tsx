@@ -1,3 +1,4 @@
+import { systemOf, unitOfKind } from '#core/quantity/unit-habit.ts'
 import { climates, duties, positions } from '#core/money/driver.ts'
 import { formatInterval } from '#core/quantity/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
@@ -50,7 +51,7 @@ interface RowProps {
 
 function DriverRow({ driver, onEdit, onRemove }: RowProps) {
   const { units: system } = usePreferences()
-  const far = system === 'metric' ? 'km' : 'mi'
+  const far = unitOfKind(system, 'distance')
   const { oilTemperatureMax } = driver
   return (
     <tr>
@@ -72,7 +73,9 @@ function DriverRow({ driver, onEdit, onRemove }: RowProps) {
       </td>
       <td>{labelOf(positions, driver.position)}</td>
       <td>
-        {oilTemperatureMax === null ? '–' : formatQuantity(oilTemperatureMax, system === 'metric' ? '°C' : '°F')}
+        {oilTemperatureMax === null
+          ? '–'
+          : formatQuantity(oilTemperatureMax, systemOf(system) === 'metric' ? '°C' : '°F')}
         <br />
         <Small>{driver.meetsOil ? 'uses oil that claims ask for' : 'ordinary oil'}</Small>
       </td>

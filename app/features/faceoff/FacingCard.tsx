@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
+import { systemOf } from '#core/quantity/unit-habit.ts'
 import { formatMoney, toMinor } from '#core/money/currency.ts'
 import { columnName } from '#app/data/column-name.ts'
 import type { DrawingData } from '#app/drawing/data.ts'
@@ -62,7 +63,7 @@ export function FacingCard({ judged, a, b, drawings }: Props) {
               b={{ name: b.name, data: second }}
               width={1110}
               height={360}
-              unit={system === 'metric' ? 'mm' : 'in'}
+              unit={systemOf(system) === 'metric' ? 'mm' : 'in'}
               title={`${a.name} above and ${b.name} below the axis, to one scale`}
             />
           </div>

@@ -6,7 +6,7 @@ import { spreadSourceLabels } from '#core/compare/unit-spread.ts'
 import { halfWidthOf } from '#core/compare/difference.ts'
 import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
 import { findFigure } from '#core/figures/index.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { pinStyle } from './pin-style.ts'
@@ -17,7 +17,7 @@ interface Props {
   cell: Cell
   column: ColumnHead
   view: Columns
-  system: UnitSystem
+  system: UnitHabit
   showsUncertainty: boolean
 }
 
@@ -67,7 +67,7 @@ export function LineupCell({ rowKey, cell, column, view, system, showsUncertaint
 }
 
 /** A known cell plain, with its uncertainty, and with what that rests on. */
-function cellTexts(rowKey: string, cell: NumberCell | WordsCell | OpeningsCell, system: UnitSystem) {
+function cellTexts(rowKey: string, cell: NumberCell | WordsCell | OpeningsCell, system: UnitHabit) {
   const plain = formatCell(rowKey, cell, system)
   if (cell.state !== 'number') return { plain, exact: plain, title: plain }
   const of = findFigure(rowKey) ?? characteristicOf(rowKey)

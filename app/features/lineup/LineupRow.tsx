@@ -1,6 +1,6 @@
 import { memo } from 'react'
 import type { Row } from '#core/compare/lineup.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { LineupCell } from './LineupCell.tsx'
 import { SortHead } from './SortHead.tsx'
 import type { Columns } from './useColumns.ts'
@@ -8,7 +8,7 @@ import type { Columns } from './useColumns.ts'
 interface Props {
   row: Row
   view: Columns
-  system: UnitSystem
+  system: UnitHabit
   showsUncertainty: boolean
 }
 

@@ -3,7 +3,7 @@ import { styled } from 'styled-components'
 import { formatMoney } from '#core/money/currency.ts'
 import { fromSI } from '#core/quantity/convert.ts'
 import { formatCount, formatFixed, formatQuantity } from '#core/quantity/format.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import { systemOf, type UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
 import type { Offer } from '#app/data/offers.server.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
@@ -149,7 +149,7 @@ function offerText({ price, landed, rate, rateQuotedOn }: Offer, currency: strin
   return said.filter(Boolean).join('; ')
 }
 
-function areaText(area: number | undefined, system: UnitSystem): string {
-  const unit = system === 'metric' ? 'cm²' : 'in²'
+function areaText(area: number | undefined, system: UnitHabit): string {
+  const unit = systemOf(system) === 'metric' ? 'cm²' : 'in²'
   return area === undefined ? '–' : `${formatFixed(fromSI(area, unit), 0)} ${unit}`
 }

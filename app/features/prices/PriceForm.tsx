@@ -9,6 +9,7 @@ import { Button } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Alert, Card, Row, Stack } from '#app/ui/layout.tsx'
 import { SelectField } from '#app/ui/Select.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
 
 interface Props {
   id: string
@@ -22,9 +23,15 @@ const topAligned = { alignItems: 'flex-start' } as const
 
 /** A price as a shop asks it, with its freight and what comes along. */
 export function PriceForm({ id, today, latest, result }: Props) {
+  const { money } = usePreferences()
   const [form, fields] = useSchemaForm(priceSchema, {
     result,
-    values: { observedOn: today, currency: latest?.currency ?? 'EUR', packSize: '1', shop: latest?.shop ?? '' },
+    values: {
+      observedOn: today,
+      currency: latest?.currency ?? (money || 'EUR'),
+      packSize: '1',
+      shop: latest?.shop ?? '',
+    },
   })
   return (
     <Card style={{ maxWidth: 860 }}>

@@ -1,4 +1,5 @@
 import { href, Link } from 'react-router'
+import { unitOfKind } from '#core/quantity/unit-habit.ts'
 import { formatMoney } from '#core/money/currency.ts'
 import { formatSpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
@@ -41,7 +42,7 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
               {specimen.condition !== 'new' && (
                 <>
                   <br />
-                  <Small>{formatSpecimenState(specimen, units === 'metric' ? 'km' : 'mi')}</Small>
+                  <Small>{formatSpecimenState(specimen, unitOfKind(units, 'distance'))}</Small>
                 </>
               )}
             </td>

@@ -1,6 +1,6 @@
 import { characteristicOf, irreversibleStep, partLabel, stations } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
-import type { UnitSystem } from '#core/quantity/units.ts'
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { readingValue, type Reading } from '#core/teardown/reading.ts'
 import type { IrreversibleStepRecord } from '#app/data/irreversible-steps.server.ts'
 import type { Note } from '#app/data/notes.server.ts'
@@ -24,7 +24,7 @@ interface Log {
 }
 
 /** Everything that happened to a specimen, in the order it happened. */
-export function logEntries({ readings, starts, steps, notes, photos }: Log, system: UnitSystem): LogEntry[] {
+export function logEntries({ readings, starts, steps, notes, photos }: Log, system: UnitHabit): LogEntry[] {
   const stationLabels = new Map<string, string>(stations.map(({ key, label }) => [key, label]))
   const entry = (at: string, kind: LogEntry['kind'], text: string, isVoided = false): LogEntry => ({
     at,
