@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import { fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
 import { pathOf, submit } from './forms.ts'
 
 let app: App
@@ -54,4 +54,23 @@ test('a claim that was pasted opens in its form and is saved unchanged', async (
   await submit(page, 'Save the claim')
   await sees(page, 'left to the manual')
   expect(await words(page)).toContain('Box claims')
+})
+
+test('a claim of an older revision is no contradiction of the newer; of the same revision it is', async () => {
+  const claims = `${app.url}${lineup}/claims`
+  const paste = async (text: string, revision: string) => {
+    await visit(page, claims)
+    await press(page, 'link', 'Paste claims on Fennick F-2210')
+    await fill(page, label, text)
+    await choose(page, 'Of revision', revision)
+    await submit(page, 'Keep 1 claim')
+    await page.waitForSelector('section[aria-label="Fennick F-2210"]')
+    return page.$eval('section[aria-label="Fennick F-2210"]', (one) => (one as HTMLElement).innerText)
+  }
+  await paste('Holds 30 grams of dirt', 'first printing')
+  const both = await paste('Holds 24 grams of dirt', 'suffix B')
+  expect(both).toContain('of first printing')
+  expect(both).toContain('of suffix B')
+  expect(both).not.toContain('put aside')
+  expect(await paste('Holds 20 grams of dirt', 'suffix B')).toContain('put aside: contradicted by another claim')
 })

@@ -1,16 +1,21 @@
 import { mean } from 'simple-statistics'
 import { capacityPerArea, type CapacityPerArea } from '#core/claims/capacity.ts'
-import { standingClaims, type StandingClaims } from '#core/claims/standing.ts'
+import type { Claim } from '#core/claims/claim.ts'
+import { ofRevision, standingClaims, type StandingClaims } from '#core/claims/standing.ts'
 import { assessApplication } from './assessments.server.ts'
 import { listClaims, listDecisions, type StoredClaim } from './claims.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
 import { listProducts } from './products.server.ts'
 
-/** A product with its claims and those of them that count. */
+/** A product with its claims and those of them that count, of its latest revision where they differ. */
 export interface ProductClaims extends StandingClaims {
   id: string
   name: string
   all: StoredClaim[]
+  /** Names of the revisions that claims are of, by id. */
+  revisions: Record<string, string>
+  /** What counts of each revision, by its id. */
+  standing: Record<string, Claim[]>
   /** Given samples are disclosed wherever the product appears. */
   given: string[]
 }
@@ -28,8 +33,9 @@ export const claimOverview = lineupQuery('claims', async (application: string): 
     listDecisions(application),
     assessApplication(application),
   ])
-  const claiming = products.map(({ id, brand, partNumber }) => {
+  const claiming = products.map(({ id, brand, partNumber, revisions }) => {
     const all = claims.filter(({ productId }) => productId === id)
+    const decided = decisions.filter(({ productId }) => productId === id)
     const given = [
       ...new Set(
         assessed
@@ -43,10 +49,12 @@ export const claimOverview = lineupQuery('claims', async (application: string): 
       name: `${brand} ${partNumber}`,
       all,
       given,
-      ...standingClaims(
-        all,
-        decisions.filter(({ productId }) => productId === id),
+      revisions: Object.fromEntries(revisions.map((one) => [one.id, one.label || 'first revision'])),
+      standing: Object.fromEntries(
+        revisions.map((one) => [one.id, standingClaims(ofRevision(all, one.id), decided).claims]),
       ),
+      contradictions: standingClaims(all, decided).contradictions,
+      claims: standingClaims(ofRevision(all, revisions.at(-1)?.id ?? ''), decided).claims,
     }
   })
   const capacities = claiming.flatMap(({ id, claims: standingClaims }) => {

@@ -27,6 +27,7 @@ const toClaim = ({ parts, rawInput, ...rest }: ClaimRow): StoredClaim => ({
 const columns = [
   'claim.id',
   'productId',
+  'claim.revisionId',
   'kind',
   'words',
   'place',

@@ -1,7 +1,7 @@
 import type { IrreversibleStepKey } from '#core/catalogue/index.ts'
 import { boundsAt, usablePoints } from '#core/claims/bounds.ts'
 import { gradeClaim, type Claim } from '#core/claims/claim.ts'
-import { standingClaims } from '#core/claims/standing.ts'
+import { ofRevision, standingClaims } from '#core/claims/standing.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { toMajor } from '#core/money/currency.ts'
 import { usableInterval, type Driver } from '#core/money/driver.ts'
@@ -87,17 +87,20 @@ export async function evaluateLineup(application: Application, today: string): P
   const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
   const areas = rows.find(({ key }) => key === 'media.area')
   const standing = new Map(
-    columns.map(({ productId }) => {
-      const own = claims.filter((claim) => claim.productId === productId)
+    columns.map(({ id, productId, revisionId }) => {
+      const own = ofRevision(
+        claims.filter((claim) => claim.productId === productId),
+        revisionId,
+      )
       const decided = decisions.filter((decision) => decision.productId === productId)
-      return [productId, standingClaims(own, decided).claims]
+      return [id, standingClaims(own, decided).claims]
     }),
   )
-  const attributesOf = ({ productId, tier }: ColumnHead, at: number): Attributes => {
-    const { offer } = offerOf(productId)
+  const attributesOf = ({ id, productId, revisionId, tier }: ColumnHead, at: number): Attributes => {
+    const { offer } = offerOf(productId, revisionId)
     const area = areaPerMoney(areas?.cells[at], offer, currency)
     return {
-      ...claimAttributes(standing.get(productId) ?? []),
+      ...claimAttributes(standing.get(id) ?? []),
       ...(offer && { 'value.landed': exactly(toMajor(offer.unit, currency)) }),
       ...(area !== undefined && { 'value.area': exactly(area) }),
       'value.own': exactly(Number(tier === 'engine')),

@@ -16,6 +16,7 @@ import type { Tier } from './products.server.ts'
 /** Head of one column of the line-up: one revision of one product. */
 export interface ColumnHead extends Omit<RevisionContext, 'attributes'> {
   productId: string
+  revisionId: string
   /** The specimen that is best known: the column opens to it. */
   specimenId: string
   /** All specimens that the column stands for. */
@@ -101,6 +102,7 @@ function columnHead(
     {
       id,
       productId: specimen.productId,
+      revisionId: specimen.revisionId,
       specimenId: specimen.id,
       specimenIds: own.map((one) => one.specimen.id),
       brand: specimen.brand,

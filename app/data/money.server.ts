@@ -1,4 +1,4 @@
-import { standingClaims } from '#core/claims/standing.ts'
+import { ofRevision, standingClaims } from '#core/claims/standing.ts'
 import type { Cell } from '#core/compare/cell.ts'
 import { faceOff } from '#core/compare/face-off.ts'
 import { toMajor } from '#core/money/currency.ts'
@@ -80,16 +80,19 @@ export async function moneyOverview(
   const { columns, rows } = buildLineupColumns(assessed, criteria, spreads, comparisons)
   const { currency, offerOf } = await offersOf(application.id, assessed, wanted, asked, today)
   const areas = rows.find(({ key }) => key === 'media.area')
-  const intervalOf = (productId: string): UsableInterval | undefined => {
-    const own = claims.filter((claim) => claim.productId === productId)
+  const intervalOf = ({ productId, revisionId }: ColumnHead): UsableInterval | undefined => {
+    const own = ofRevision(
+      claims.filter((claim) => claim.productId === productId),
+      revisionId,
+    )
     const decided = decisions.filter((decision) => decision.productId === productId)
     return driver && usableInterval(driver, standingClaims(own, decided).claims, application.serviceIntervals)
   }
   const costed = columns.map((column, at): MoneyRow => {
-    const product = offerOf(column.productId)
+    const product = offerOf(column.productId, column.revisionId)
     return {
       column,
-      ...costOf(product, intervalOf(column.productId), driver),
+      ...costOf(product, intervalOf(column), driver),
       areaPerMoney: areaPerMoney(areas?.cells[at], product.offer, currency),
       passes: column.score.fatalFault === undefined && column.score.value !== undefined,
     }

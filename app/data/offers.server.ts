@@ -1,3 +1,4 @@
+import { ofRevision } from '#core/claims/standing.ts'
 import { groupBy } from '#core/group-by.ts'
 import { toMajor, toMinor } from '#core/money/currency.ts'
 import { landedPrice, priceAge, pricesInForce, staleAfter, type LandedPrice, type Price } from '#core/money/landed.ts'
@@ -33,13 +34,14 @@ const noFreight = { order: 0, pack: 0, least: 0, freeFrom: null }
 
 /** What was paid for specimens, as prices of their shops. */
 const paidPrices = (assessed: readonly AssessedSpecimen[]): Price[] =>
-  assessed.flatMap(({ specimen: { id, productId, shop, paidMinor, currency, createdAt } }) =>
+  assessed.flatMap(({ specimen: { id, productId, revisionId, shop, paidMinor, currency, createdAt } }) =>
     !paidMinor || currency === null
       ? []
       : [
           {
             id: `${paid}${id}`,
             productId,
+            revisionId,
             shop: shop || 'shop not named',
             currency,
             amountMinor: paidMinor,
@@ -53,19 +55,20 @@ const paidPrices = (assessed: readonly AssessedSpecimen[]): Price[] =>
         ],
   )
 
-/** The cheapest offer of each product of an application, fresh prices before stale ones, in one currency. */
+/** The cheapest offer of each revision of an application, fresh prices before stale ones, in one currency. */
 export async function offersOf(
   applicationId: string,
   assessed: readonly AssessedSpecimen[],
   wanted: number,
   asked: string | undefined,
   today: string,
-): Promise<{ currency: string; offerOf: (productId: string) => ProductOffer }> {
+): Promise<{ currency: string; offerOf: (productId: string, revisionId: string) => ProductOffer }> {
   const [observed, rates] = await Promise.all([listPrices(applicationId), listRates()])
   const prices = [...observed, ...paidPrices(assessed)]
   const currency = asked ?? mostUsed(prices.map((price) => price.currency)) ?? 'EUR'
-  const offerOf = (productId: string): ProductOffer => {
-    const inForce = pricesInForce(prices.filter((price) => price.productId === productId))
+  const offerOf = (productId: string, revisionId: string): ProductOffer => {
+    const own = prices.filter((price) => price.productId === productId)
+    const inForce = pricesInForce(ofRevision(own, revisionId))
     const quoted = inForce.map((price) => ({ price, rate: findRate(rates, price.currency, currency) }))
     const [offer] = quoted
       .flatMap(({ price, rate }): Offer[] => {

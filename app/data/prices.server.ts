@@ -14,6 +14,7 @@ const toPrice = ({ freight, ...rest }: PriceRow): Price => ({ ...rest, freight: 
 const columns = [
   'price.id',
   'productId',
+  'price.revisionId',
   'shop',
   'currency',
   'amountMinor',

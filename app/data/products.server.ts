@@ -50,6 +50,10 @@ async function select(choose: Choice): Promise<Product[]> {
   }))
 }
 
+/** A revision of a product by its id; null when it has none of that id, and what is said is of all. */
+export const knownRevision = ({ revisions }: Product, id: string | null | undefined): string | null =>
+  revisions.find((one) => one.id === id)?.id ?? null
+
 export const listProducts = (...applicationIds: string[]): Promise<Product[]> =>
   select((query) => void query.whereIn('applicationId', applicationIds))
 

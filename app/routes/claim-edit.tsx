@@ -1,7 +1,7 @@
 import { href, redirect } from 'react-router'
 import { changeClaim, findClaim, removeClaim } from '#app/data/claims.server.ts'
 import { knownPhoto, listBoxPhotos } from '#app/data/photos.server.ts'
-import { findProduct } from '#app/data/products.server.ts'
+import { findProduct, knownRevision } from '#app/data/products.server.ts'
 import { claimFields, claimSchema, claimValues } from '#app/features/forms/claim-fields.ts'
 import { ClaimForm } from '#app/features/forms/ClaimForm.tsx'
 import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
@@ -34,7 +34,10 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!parsed.ok) return parsed.refusal
   const fields = claimFields(parsed.value, product.id, typed)
   const photoId = await knownPhoto(product.id, fields.photoId)
-  const changed = await changeClaim({ ...fields, photoId }, seenVersion(typed))
+  const changed = await changeClaim(
+    { ...fields, photoId, revisionId: knownRevision(product, fields.revisionId) },
+    seenVersion(typed),
+  )
   const current = found(await findClaim(claim.id), 'This claim')
   const taken = { message: 'This claim is there already.' }
   const refusal = changeRefusal(changed, taken, { version: current.version, values: claimValues(current) })
@@ -52,6 +55,7 @@ export default function EditClaim({ loaderData: { claim, product, photos }, acti
         version={claim.version}
         values={claimValues(claim)}
         photos={photos}
+        revisions={product.revisions}
         result={actionData}
         back={href('/lineups/:application/claims', { application: product.applicationId })}
       />

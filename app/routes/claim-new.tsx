@@ -3,7 +3,7 @@ import { addClaim } from '#app/data/claims.server.ts'
 import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import { knownPhoto, listBoxPhotos } from '#app/data/photos.server.ts'
-import { findProduct } from '#app/data/products.server.ts'
+import { findProduct, knownRevision } from '#app/data/products.server.ts'
 import { claimFields, claimSchema, newClaimValues } from '#app/features/forms/claim-fields.ts'
 import { ClaimForm } from '#app/features/forms/ClaimForm.tsx'
 import { useProduct } from '#app/features/forms/useProduct.ts'
@@ -21,12 +21,14 @@ export const loader = async ({ params }: Route.LoaderArgs) => ({
 })
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const { id, applicationId } = found(await findProduct(params.product), 'This product')
+  const product = found(await findProduct(params.product), 'This product')
+  const { id, applicationId } = product
   const typed = await fieldsOf(request)
   const parsed = parseFields(claimSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const claim = claimFields(parsed.value, id, typed)
-  const added = await addClaim({ ...claim, photoId: await knownPhoto(id, claim.photoId) })
+  const revisionId = knownRevision(product, claim.revisionId)
+  const added = await addClaim({ ...claim, revisionId, photoId: await knownPhoto(id, claim.photoId) })
   const refusal = additionRefusal(added, { message: 'This claim is there already.' })
   return refusal ?? redirect(`${href('/lineups/:application/claims', { application: applicationId })}#${id}`)
 }
@@ -42,6 +44,7 @@ export default function NewClaim({ loaderData: { id, photos, today: day }, actio
         id={id}
         values={newClaimValues(day)}
         photos={photos}
+        revisions={product.revisions}
         result={actionData}
         back={href('/lineups/:application/claims', { application: product.applicationId })}
       />

@@ -7,7 +7,7 @@ import { formatCount } from '#core/quantity/format.ts'
 import { addClaims } from '#app/data/claims.server.ts'
 import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
-import { findProduct } from '#app/data/products.server.ts'
+import { findProduct, knownRevision } from '#app/data/products.server.ts'
 import { ReadClaims } from '#app/features/claims/ReadClaims.tsx'
 import { KeepLine } from '#app/features/forms/KeepLine.tsx'
 import { longestPaste, readClaimsSchema } from '#app/features/forms/read-claims-fields.ts'
@@ -31,10 +31,11 @@ export async function action({ request, params }: Route.ActionArgs) {
   const parsed = parseFields(readClaimsSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const { id, text, unit, left, place, readOn } = parsed.value
+  const revisionId = knownRevision(product, parsed.value.revisionId)
   const claims = readClaims(text, unit)
     .filter((_, at) => !left.has(at))
     .map(({ kind, words, parts }) => ({
-      ...{ id: newId(), productId: product.id, kind, words, parts, place, readOn },
+      ...{ id: newId(), productId: product.id, revisionId, kind, words, parts, place, readOn },
       photoId: null,
       rawInput: {},
     }))
@@ -53,6 +54,7 @@ export default function ClaimsRead({ loaderData: { id, today: day } }: Route.Com
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set())
   const [place, setPlace] = useState('front')
   const [readOn, setReadOn] = useState(day)
+  const [revisionId, setRevision] = useState('')
   const { send, refusal, isIdle } = useAction()
   const claims = useMemo(() => readClaims(text.slice(0, longestPaste), unit), [text, unit])
   const kept = claims.filter((_, at) => !left.has(at)).length
@@ -91,13 +93,24 @@ export default function ClaimsRead({ loaderData: { id, today: day } }: Route.Com
               onPick={setPlace}
             />
             <DayField value={readOn} onChange={setReadOn} />
+            {product.revisions.length > 1 && (
+              <SelectMenu
+                label="Of revision"
+                value={revisionId}
+                options={[
+                  { value: '', label: 'all of them' },
+                  ...product.revisions.map((one) => ({ value: one.id, label: one.label || 'the first' })),
+                ]}
+                onPick={setRevision}
+              />
+            )}
           </Row>
           {claims.length > 0 && <ReadClaims claims={claims} left={left} onToggle={toggle} />}
           <KeepLine
             refusal={refusal}
             label={claims.length === 0 ? 'Keep the claims' : `Keep ${formatCount(kept, 'claim')}`}
             isIdle={isIdle}
-            onKeep={() => send({ id, text, unit, place, readOn, left: [...left].join(',') })}
+            onKeep={() => send({ id, text, unit, place, readOn, revisionId, left: [...left].join(',') })}
             back={href('/lineups/:application/claims', { application: product.applicationId })}
           />
         </Stack>

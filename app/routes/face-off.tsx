@@ -31,7 +31,9 @@ const facing = lineupQuery('face-off', async (application: string) => {
     drawings: Object.fromEntries(
       assessed.map(({ specimen, assessment }) => [specimen.id, drawingData(specimen.form, assessment.values)]),
     ),
-    points: Object.fromEntries(products.map(({ id, claims }) => [id, usablePoints(claims)])),
+    points: Object.fromEntries(
+      products.flatMap(({ standing }) => Object.entries(standing).map(([id, claims]) => [id, usablePoints(claims)])),
+    ),
   }
 })
 

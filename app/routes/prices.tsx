@@ -2,7 +2,7 @@ import { href, Link } from 'react-router'
 import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import { addPrice, listPricesOf, removePrice } from '#app/data/prices.server.ts'
-import { findProduct } from '#app/data/products.server.ts'
+import { findProduct, knownRevision } from '#app/data/products.server.ts'
 import { priceRawInput, priceSchema } from '#app/features/forms/price-fields.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { PriceForm } from '#app/features/prices/PriceForm.tsx'
@@ -30,7 +30,10 @@ export async function action({ request, params }: Route.ActionArgs) {
   }
   const parsed = parseFields(priceSchema, typed)
   if (!parsed.ok) return parsed.refusal
-  const added = await addPrice({ ...parsed.value, productId: product.id }, priceRawInput(typed))
+  const added = await addPrice(
+    { ...parsed.value, productId: product.id, revisionId: knownRevision(product, parsed.value.revisionId) },
+    priceRawInput(typed),
+  )
   return additionRefusal(added, { message: 'This price is there already.' }) ?? accepted()
 }
 
@@ -59,9 +62,9 @@ export default function Prices({ loaderData: { prices, id, today: day }, actionD
         </ButtonLink>
       </Row>
       <Card>
-        <PriceTable prices={prices} today={day} />
+        <PriceTable prices={prices} revisions={product.revisions} today={day} />
       </Card>
-      <PriceForm key={id} id={id} today={day} latest={prices[0]} result={actionData} />
+      <PriceForm key={id} id={id} today={day} latest={prices[0]} revisions={product.revisions} result={actionData} />
     </Page>
   )
 }

@@ -74,6 +74,8 @@ export interface ClaimParts {
 export interface Claim {
   id: string
   productId: string
+  /** The revision whose box says so; null, or not there, when it is of all. */
+  revisionId?: string | null
   kind: ClaimKind
   words: string
   place: ClaimPlace

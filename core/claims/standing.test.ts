@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import type { Claim, ClaimKind, ClaimParts } from './claim.ts'
-import { standingClaims, type ClaimDecision } from './standing.ts'
+import { ofRevision, standingClaims, type ClaimDecision } from './standing.ts'
 
 const claim = (id: string, kind: ClaimKind, parts: ClaimParts, more: Partial<Claim> = {}): Claim => ({
   id,
@@ -137,5 +137,21 @@ test('a contradiction says what is claimed, and where each was read', () => {
     productId: 'p',
     kind: 'interval',
     description: 'Interval: "every 10 000 km" (box, side) against "15,000 km" (maker\'s site).',
+  })
+})
+
+describe('revisions', () => {
+  const of = (id: string, revisionId: string | null, distance: number) =>
+    claim(id, 'interval', { distance }, { revisionId })
+
+  test('a claim of an older revision is no contradiction of the newer; of the same, or of all, it is', () => {
+    expect(disputes([of('old', 'r1', 15e6), of('new', 'r2', 10e6)])).toEqual([])
+    expect(disputes([of('a', 'r1', 15e6), of('b', 'r1', 10e6)])).toEqual(['interval'])
+    expect(disputes([of('a', 'r1', 15e6), of('b', null, 10e6)])).toEqual(['interval'])
+  })
+
+  test('each has its own and what is said of all', () => {
+    const all = [of('old', 'r1', 15e6), of('new', 'r2', 10e6), of('both', null, 12e6)]
+    expect(ofRevision(all, 'r2').map(({ id }) => id)).toEqual(['new', 'both'])
   })
 })

@@ -48,7 +48,11 @@ function byFigures(figures: (claim: Claim) => number[]) {
   }
 }
 
+/** Of two revisions each may say what it likes. */
+const areOfOne = (a: Claim, b: Claim): boolean => !a.revisionId || !b.revisionId || a.revisionId === b.revisionId
+
 const contradict = (kind: ClaimKind, a: Claim, b: Claim): boolean => {
+  if (!areOfOne(a, b)) return false
   if (kind === 'efficiency')
     return usablePoints([a]).some((p) => usablePoints([b]).some((q) => conflictingPoints(p, q)))
   const figures = numbers[kind]
@@ -60,6 +64,18 @@ const contradict = (kind: ClaimKind, a: Claim, b: Claim): boolean => {
 /** Which of two contradicting efficiency claims says less: its highest share is lower. */
 const byShare = (a: Claim, b: Claim): number =>
   Math.max(...usablePoints([a]).map(({ share }) => share)) - Math.max(...usablePoints([b]).map(({ share }) => share))
+
+/**
+ * What is of one revision, or of all: a claim or a price of another revision says nothing of it.
+ *
+ * @param those claims or prices of one product
+ * @param revisionId of the revision
+ * @example ofRevision([{ revisionId: 'old' }, { revisionId: null }], 'new') // => [{ revisionId: null }]
+ */
+export const ofRevision = <One extends { revisionId?: string | null }>(
+  those: readonly One[],
+  revisionId: string,
+): One[] => those.filter((one) => !one.revisionId || one.revisionId === revisionId)
 
 /**
  * The claims of one product that count: where two of a kind contradict each other, the lower, until the user

@@ -16,6 +16,8 @@ export interface Freight {
 export interface Price {
   id: string
   productId: string
+  /** The revision that is sold so; null, or not there, when it is of all. */
+  revisionId?: string | null
   shop: string
   currency: string
   /** For one pack. */

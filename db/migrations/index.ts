@@ -14,6 +14,7 @@ import * as specimenCondition from './012_specimen_condition.ts'
 import * as handStudies from './013_hand_studies.ts'
 import * as sheetHeadings from './014_sheet_headings.ts'
 import * as comparisons from './015_comparisons.ts'
+import * as claimsAndPricesOfARevision from './016_claims_and_prices_of_a_revision.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -31,6 +32,7 @@ const migrations: Record<string, Knex.Migration> = {
   '013_hand_studies': handStudies,
   '014_sheet_headings': sheetHeadings,
   '015_comparisons': comparisons,
+  '016_claims_and_prices_of_a_revision': claimsAndPricesOfARevision,
 }
 
 /** Their names, in the order in which they run. */

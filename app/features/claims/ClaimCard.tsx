@@ -49,7 +49,7 @@ export function ClaimCard({ product }: { product: ProductClaims }) {
             <tbody>
               {product.all.map((claim) => {
                 const { grade, lacks } = gradeClaim(claim)
-                const aside = !product.claims.some(({ id }) => id === claim.id)
+                const aside = !Object.values(product.standing).some((own) => own.some(({ id }) => id === claim.id))
                 const weakest = weakestReading(claim)
                 return (
                   <tr key={claim.id}>
@@ -61,6 +61,7 @@ export function ClaimCard({ product }: { product: ProductClaims }) {
                       <br />
                       <Small>
                         {placeLabel(claim.place)}, {claim.readOn}
+                        {claim.revisionId && ` · of ${product.revisions[claim.revisionId] ?? 'another revision'}`}
                         {claim.photoId && (
                           <>
                             {' · '}

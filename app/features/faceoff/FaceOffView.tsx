@@ -24,7 +24,7 @@ interface Props {
   facing: { a: Facing; b: Facing }
   /** By specimen. */
   drawings: Record<string, DrawingData>
-  /** By product. */
+  /** By revision. */
   points: Record<string, CaptureEfficiency[]>
   comparisons: readonly StoredComparison[]
 }
@@ -40,7 +40,7 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, points, compar
   const price = priceDifference(a, b, evaluation.currency)
   const call = useMemo(() => judgePair(judged.all, a.evaluated, b.evaluated), [judged.all, a.evaluated, b.evaluated])
   const sentences = summariseFaceOff({ a: a.name, b: b.name }, a.evaluated, b.evaluated, call, contributions, price)
-  const [own, other] = [a, b].map(({ column }) => points[column.productId] ?? []) as [
+  const [own, other] = [a, b].map(({ column }) => points[column.revisionId] ?? []) as [
     CaptureEfficiency[],
     CaptureEfficiency[],
   ]

@@ -5,7 +5,9 @@ import { SelectField } from '#app/ui/Select.tsx'
 import type { ActionResult } from './action-result.ts'
 import { claimAmounts, claimSchema } from './claim-fields.ts'
 import type { FieldValues } from './field-values.ts'
+import type { Revision } from '#app/data/products.server.ts'
 import { FormFrame } from './FormFrame.tsx'
+import { RevisionField } from './RevisionField.tsx'
 import { useSchemaForm } from './useSchemaForm.ts'
 
 interface Props {
@@ -14,12 +16,13 @@ interface Props {
   version?: number
   values: FieldValues
   photos: { id: string; name: string }[]
+  revisions: readonly Revision[]
   result: ActionResult | undefined
   back: string
 }
 
 /** A claim word for word, and the parts that can be compared. */
-export function ClaimForm({ id, version, values, photos, result, back }: Props) {
+export function ClaimForm({ id, version, values, photos, revisions, result, back }: Props) {
   const [form, fields] = useSchemaForm(claimSchema, { result, values })
   const [kind, setKind] = useState(values.kind as ClaimKind)
   return (
@@ -45,6 +48,7 @@ export function ClaimForm({ id, version, values, photos, result, back }: Props) 
         options={claimPlaces.map(({ key, label }) => ({ value: key, label }))}
       />
       <TextBox field={fields.readOn} label="Day" type="date" />
+      <RevisionField field={fields.revisionId} revisions={revisions} />
       {photos.length > 0 && (
         <SelectField
           field={fields.photoId}

@@ -26,7 +26,12 @@ describe('a claim', () => {
   })
 
   test('that is a slogan has its words alone, whatever else is filled in', () =>
-    expect(claimSchema.parse({ ...claim, amount: '3 g', photoId: '' })).toEqual({ ...claim, photoId: null, parts: {} }))
+    expect(claimSchema.parse({ ...claim, amount: '3 g', photoId: '' })).toEqual({
+      ...claim,
+      photoId: null,
+      revisionId: null,
+      parts: {},
+    }))
 
   test.each([
     [{ words: '' }, { words: 'The wording is missing.' }],

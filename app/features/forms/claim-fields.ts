@@ -42,6 +42,7 @@ const claimText = z.object({
   place: keyOf(claimPlaces, 'Say where it was read.'),
   readOn: day('The day'),
   photoId: z.union([id, z.literal('')]).default(''),
+  revisionId: z.union([id, z.literal('')]).default(''),
   points: openText,
   standard: optionalLine('The test', 60),
   pass: z.enum(['multi', 'single', '']).default(''),
@@ -108,8 +109,11 @@ function partsOf(claim: ClaimText): PartsResult {
 export const claimSchema = claimText.transform((claim, context) => {
   const parts = partsOf(claim)
   if (!parts.ok) fieldIssue(context, 'field' in parts ? parts.field : 'words', parts.problem.message)
-  const { id: claimId, kind, words, place, readOn, photoId } = claim
-  return { id: claimId, kind, words, place, readOn, photoId: photoId || null, parts: parts.ok ? parts.value : {} }
+  const { id: claimId, kind, words, place, readOn, photoId, revisionId } = claim
+  return {
+    ...{ id: claimId, kind, words, place, readOn, photoId: photoId || null, revisionId: revisionId || null },
+    parts: parts.ok ? parts.value : {},
+  }
 })
 
 /** A claim as it is kept, with what was typed. */
@@ -141,6 +145,7 @@ export function claimValues(claim: ClaimFields): FieldValues {
     place,
     readOn,
     photoId: photoId ?? '',
+    revisionId: claim.revisionId ?? '',
     points: parts.points ? formatPoints(parts.points) : '',
     standard: parts.standard ?? '',
     pass: parts.pass ?? '',

@@ -15,6 +15,7 @@ export const readClaimsSchema = z.object({
   unit: z.enum(['km', 'mi']).default('km'),
   place: keyOf(claimPlaces, 'Say where it was read.'),
   readOn: day('The day'),
+  revisionId: z.union([id, z.literal('')]).default(''),
   /** Places in the list that are not kept, parted by commas. */
   left: z
     .string()

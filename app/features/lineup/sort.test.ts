@@ -8,6 +8,7 @@ import { sortColumns } from './sort.ts'
 const column = (name: string, more: Partial<ColumnHead> = {}): ColumnHead => ({
   id: name,
   productId: name,
+  revisionId: name,
   specimenId: name,
   specimenIds: [name],
   brand: 'Brand',

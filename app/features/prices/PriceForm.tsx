@@ -2,8 +2,10 @@ import { getFormProps } from '@conform-to/react'
 import { Form } from 'react-router'
 import { currencies } from '#core/money/currency.ts'
 import type { Price } from '#core/money/landed.ts'
+import type { Revision } from '#app/data/products.server.ts'
 import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { priceSchema } from '#app/features/forms/price-fields.ts'
+import { RevisionField } from '#app/features/forms/RevisionField.tsx'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
@@ -16,13 +18,14 @@ interface Props {
   today: string
   /** The price that was read last: its shop and currency are likely again. */
   latest: Price | undefined
+  revisions: readonly Revision[]
   result: ActionResult | undefined
 }
 
 const topAligned = { alignItems: 'flex-start' } as const
 
 /** A price as a shop asks it, with its freight and what comes along. */
-export function PriceForm({ id, today, latest, result }: Props) {
+export function PriceForm({ id, today, latest, revisions, result }: Props) {
   const { money } = usePreferences()
   const [form, fields] = useSchemaForm(priceSchema, {
     result,
@@ -43,6 +46,7 @@ export function PriceForm({ id, today, latest, result }: Props) {
           <Row $gap={16} style={topAligned}>
             <TextBox field={fields.shop} label="Shop" />
             <TextBox field={fields.observedOn} label="Day" type="date" />
+            <RevisionField field={fields.revisionId} revisions={revisions} />
           </Row>
           <Row $gap={16} style={topAligned}>
             <TextBox field={fields.amount} label="Price of a pack" inputMode="decimal" placeholder="12.50" />

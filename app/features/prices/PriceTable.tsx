@@ -1,12 +1,19 @@
 import { Form } from 'react-router'
 import { formatMoney } from '#core/money/currency.ts'
 import { priceAge, staleAfter, type Price } from '#core/money/landed.ts'
+import type { Revision } from '#app/data/products.server.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
+interface Props {
+  prices: Price[]
+  revisions: readonly Revision[]
+  today: string
+}
+
 /** Every price that was read for a product, latest first. */
-export function PriceTable({ prices, today }: { prices: Price[]; today: string }) {
+export function PriceTable({ prices, revisions, today }: Props) {
   if (prices.length === 0) return <Soft>No price was read yet.</Soft>
   return (
     <Table>
@@ -22,14 +29,26 @@ export function PriceTable({ prices, today }: { prices: Price[]; today: string }
       </thead>
       <tbody>
         {prices.map((price) => (
-          <PriceRow key={price.id} price={price} isStale={priceAge(price, today) > staleAfter} />
+          <PriceRow
+            key={price.id}
+            price={price}
+            revision={revisions.find(({ id }) => id === price.revisionId)?.label}
+            isStale={priceAge(price, today) > staleAfter}
+          />
         ))}
       </tbody>
     </Table>
   )
 }
 
-function PriceRow({ price, isStale }: { price: Price; isStale: boolean }) {
+interface RowProps {
+  price: Price
+  /** The only one that it is of, where there is one. */
+  revision: string | undefined
+  isStale: boolean
+}
+
+function PriceRow({ price, revision, isStale }: RowProps) {
   const { currency } = price
   return (
     <tr>
@@ -39,6 +58,12 @@ function PriceRow({ price, isStale }: { price: Price; isStale: boolean }) {
           <>
             <br />
             <Small>stale</Small>
+          </>
+        )}
+        {revision !== undefined && (
+          <>
+            <br />
+            <Small>{revision || 'first revision'}</Small>
           </>
         )}
       </td>

@@ -1,0 +1,23 @@
+import type { FieldMetadata } from '@conform-to/react'
+import type { Revision } from '#app/data/products.server.ts'
+import { SelectField } from '#app/ui/Select.tsx'
+
+interface Props {
+  field: FieldMetadata<string | undefined>
+  revisions: readonly Revision[]
+}
+
+/** Which revision of a product it is of; asked only where there are several. */
+export function RevisionField({ field, revisions }: Props) {
+  if (revisions.length < 2) return null
+  return (
+    <SelectField
+      field={field}
+      label="Of revision"
+      options={[
+        { value: '', label: 'all of them' },
+        ...revisions.map(({ id, label }) => ({ value: id, label: label || 'the first' })),
+      ]}
+    />
+  )
+}
