@@ -66,7 +66,7 @@ export default {
     arrow('nobody-knows-the-server', '^app/(?!server/)', '^app/server/'),
     arrow('workers-are-thin', '^app/workers/', '^app/'),
     arrow('migrations-know-nothing', '^db/migrations/', '^(app|core|db/demo)/'),
-    arrow('nobody-knows-the-demo', '^(app|core)/', '^db/demo/'),
+    arrow('only-the-line-ups-know-the-demo', '^(core/|app/(?!routes/lineups\\.tsx$))', '^db/demo/'),
   ],
   options: {
     tsConfig: { fileName: 'tsconfig.json' },

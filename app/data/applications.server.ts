@@ -3,6 +3,7 @@ import type { ServiceIntervals } from '#core/money/driver.ts'
 import { foldName } from '#core/fold-name.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { whatIsShown } from './demo.server.ts'
 import type { RawInput } from './raw-input.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
@@ -27,9 +28,11 @@ export interface Application {
   rawInput: RawInput
   createdAt: string
   version: number
+  /** 1 for one of the demo: it counts for no other. */
+  demo: number
 }
 
-export type ApplicationFields = Omit<Application, 'createdAt' | 'version'>
+export type ApplicationFields = Omit<Application, 'createdAt' | 'version' | 'demo'>
 
 interface ApplicationRow extends Omit<Application, 'serviceIntervals' | 'rawInput'> {
   nameKey: string
@@ -45,14 +48,18 @@ const toApplication = ({ serviceIntervals, rawInput, nameKey: _, ...rest }: Appl
 
 export async function listApplications(): Promise<Application[]> {
   const db = await database()
-  const rows: ApplicationRow[] = await db('application').orderBy('createdAt')
+  const rows: ApplicationRow[] = await db('application').where(whatIsShown('application')).orderBy('createdAt')
   return rows.map(toApplication)
 }
 
 /** Names of the latest applications, oldest first, so many at most; one that is named is among them. */
 export async function listApplicationNames(named: string, most = 50): Promise<{ id: string; name: string }[]> {
   const db = await database()
-  const latest = db('application').orderBy('createdAt', 'desc').limit(most).select('id')
+  const latest = db('application')
+    .where(whatIsShown('application'))
+    .orderBy('createdAt', 'desc')
+    .limit(most)
+    .select('id')
   return db('application')
     .whereIn('id', db.from(latest.as('latest')).select('id'))
     .orWhere({ id: named })
@@ -66,8 +73,9 @@ export async function listApplicationsPage(
   size: number,
 ): Promise<{ applications: Application[]; total: number }> {
   const db = await database()
-  const counted = await db('application').count({ total: 'id' }).first()
+  const counted = await db('application').where(whatIsShown('application')).count({ total: 'id' }).first()
   const rows: ApplicationRow[] = await db('application')
+    .where(whatIsShown('application'))
     .orderBy(['createdAt', 'id'])
     .offset((page - 1) * size)
     .limit(size)

@@ -3,7 +3,7 @@ import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
 import { today } from './clock.ts'
 import { ownGradeDeviation } from './grade-studies.server.ts'
-import { listInstruments } from './instruments.server.ts'
+import { instrumentsOf } from './instruments.server.ts'
 import { listIrreversibleSteps } from './irreversible-steps.server.ts'
 import { listNotes } from './notes.server.ts'
 import { listPhotos } from './photos.server.ts'
@@ -33,7 +33,7 @@ async function loadBench(specimen: Specimen) {
       listNotes(specimen.id),
       listPhotos(specimen.id),
       listLastUses(),
-      listInstruments(),
+      instrumentsOf(specimen),
       ownGradeDeviation(),
       listSiblings(specimen),
       listRecordedLike(specimen),

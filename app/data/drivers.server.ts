@@ -1,6 +1,7 @@
 import type { Driver } from '#core/money/driver.ts'
 import { foldName } from '#core/fold-name.ts'
 import { now } from './clock.ts'
+import { whatIsShown } from './demo.server.ts'
 import { database, writableDatabase } from './database.server.ts'
 import type { RawInput } from './raw-input.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
@@ -39,7 +40,7 @@ const toDriver = ({
 /** Driver profiles, oldest first. */
 export async function listDrivers(): Promise<StoredDriver[]> {
   const db = await database()
-  const rows: DriverRow[] = await db('driver').orderBy(['createdAt', 'name'])
+  const rows: DriverRow[] = await db('driver').where(whatIsShown('driver')).orderBy(['createdAt', 'name'])
   return rows.map(toDriver)
 }
 

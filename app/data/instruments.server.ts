@@ -2,6 +2,7 @@ import type { Knex } from 'knex'
 import { checkState, type CheckState, type Instrument, type InstrumentCheck } from '#core/teardown/instrument.ts'
 import { now } from './clock.ts'
 import { foldName } from '#core/fold-name.ts'
+import { whatIsShown } from './demo.server.ts'
 import { database, writableDatabase } from './database.server.ts'
 import { ownRepeatsByInstrument } from './gauge-studies.server.ts'
 import type { RawInput } from './raw-input.ts'
@@ -38,10 +39,17 @@ type InstrumentRow = Omit<StoredInstrument, 'ownRepeats' | 'isDefault' | 'rawInp
 
 type CheckRow = Omit<StoredCheck, 'rawInput'> & { instrumentId: string; rawInput: string }
 
-/** All instruments, the default one of each kind first. */
-export async function listInstruments(): Promise<StoredInstrument[]> {
+/** All instruments that are shown, the default one of each kind first. */
+export const listInstruments = (): Promise<StoredInstrument[]> => select(whatIsShown('instrument'))
+
+/** Those that a specimen can be measured with: instruments of the demo only for the demo. */
+export const instrumentsOf = ({ demo }: { demo: number }): Promise<StoredInstrument[]> =>
+  select((query) => void query.where('demo', '<=', demo))
+
+async function select(choose: (query: Knex.QueryBuilder) => void): Promise<StoredInstrument[]> {
   const db = await database()
   const rows: InstrumentRow[] = await db('instrument')
+    .where(choose)
     .orderBy([{ column: 'kind' }, { column: 'isDefault', order: 'desc' }, { column: 'createdAt' }])
     .select(
       ...['id', 'name', 'kind', 'resolution', 'accuracy', 'zeroOffset', 'isDefault', 'checkIntervalDays', 'rawInput'],

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import { foldName } from '#core/fold-name.ts'
 import { database } from './database.server.ts'
+import { whatIsShown } from './demo.server.ts'
 import { listProductsById, type Product } from './products.server.ts'
 import { countSpecimensByProduct } from './specimens.server.ts'
 
@@ -33,12 +34,12 @@ export async function searchProducts(
     const query = db('product')
       .join('brand', 'brand.id', 'product.brandId')
       .join('application', 'application.id', 'product.applicationId')
+      .where(whatIsShown('application'))
     for (const word of sought.split(/\s+/).filter(Boolean))
       void query.where((one) => anyHas(one, foldName(word), words))
     return query
   }
-  const all = /\S/.test(sought) ? matching() : db('product')
-  const counted = await all.count({ total: 'product.id' }).first()
+  const counted = await matching().count({ total: 'product.id' }).first()
   const rows: { id: string; applicationName: string }[] = await matching()
     .orderBy(['brand.name', 'product.partNumber', 'product.id'])
     .offset((page - 1) * productsAtOnce)

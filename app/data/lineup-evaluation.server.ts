@@ -74,7 +74,7 @@ function stepsPassedByAll(
 export async function evaluateLineup(application: Application, today: string): Promise<LineupEvaluation> {
   const [assessed, spreads, comparisons, claims, decisions, method, schools, drivers] = await Promise.all([
     assessApplication(application.id),
-    librarySpreads(),
+    librarySpreads(application),
     listComparisons(application.id),
     listClaims(application.id),
     listDecisions(application.id),

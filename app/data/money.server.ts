@@ -70,7 +70,7 @@ export async function moneyOverview(
 ): Promise<MoneyOverview> {
   const [assessed, spreads, comparisons, claims, decisions, method] = await Promise.all([
     assessApplication(application.id),
-    librarySpreads(),
+    librarySpreads(application),
     listComparisons(application.id),
     listClaims(application.id),
     listDecisions(application.id),

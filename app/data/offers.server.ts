@@ -63,7 +63,7 @@ export async function offersOf(
   asked: string | undefined,
   today: string,
 ): Promise<{ currency: string; offerOf: (productId: string, revisionId: string) => ProductOffer }> {
-  const [observed, rates] = await Promise.all([listPrices(applicationId), listRates()])
+  const [observed, rates] = await Promise.all([listPrices(applicationId), listRates(applicationId)])
   const prices = [...observed, ...paidPrices(assessed)]
   const currency = asked ?? mostUsed(prices.map((price) => price.currency)) ?? 'EUR'
   const offerOf = (productId: string, revisionId: string): ProductOffer => {

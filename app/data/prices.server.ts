@@ -67,10 +67,13 @@ export async function removePrice(productId: string, id: string): Promise<void> 
   await db('price').where({ id, productId }).delete()
 }
 
-/** Rates of exchange that were given, latest first. */
-export async function listRates(): Promise<Rate[]> {
+/** Rates of exchange that were given, latest first; those of the demo count for the demo alone. */
+export async function listRates(applicationId: string): Promise<Rate[]> {
   const db = await database()
-  return db('rate').orderBy('quotedOn', 'desc').select('base', 'quote', 'rate', 'quotedOn')
+  return db('rate')
+    .where('demo', '<=', db('application').where({ id: applicationId }).select('demo'))
+    .orderBy('quotedOn', 'desc')
+    .select('base', 'quote', 'rate', 'quotedOn')
 }
 
 /** Keeps a rate of exchange. */

@@ -4,6 +4,7 @@ import { now } from './clock.ts'
 import { groupBy } from '#core/group-by.ts'
 import { foldName } from '#core/fold-name.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { whatIsShown } from './demo.server.ts'
 import { newId } from './id.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
@@ -67,6 +68,8 @@ export async function listBrands(): Promise<{ id: string; name: string; products
   const db = await database()
   return db('brand')
     .leftJoin('product', 'product.brandId', 'brand.id')
+    .leftJoin('application', 'application.id', 'product.applicationId')
+    .where((one) => void one.whereNull('application.id').orWhere(whatIsShown('application')))
     .groupBy('brand.id')
     .orderBy('brand.name')
     .select('brand.id', 'brand.name')

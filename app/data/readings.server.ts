@@ -128,7 +128,10 @@ export async function restoreReading(specimenId: string, id: string): Promise<bo
 const latestReadings = 200
 
 /** What the latest readings of the library hold of a characteristic, a value a product; one specimen left out. */
-export async function listLibraryOccurrences(characteristic: string, without: string): Promise<LibraryOccurrences> {
+export async function listLibraryOccurrences(
+  characteristic: string,
+  { id: without, demo }: { id: string; demo: number },
+): Promise<LibraryOccurrences> {
   const db = await database()
   const latest = db('shownReading')
     .where({ characteristic })
@@ -141,6 +144,10 @@ export async function listLibraryOccurrences(characteristic: string, without: st
   const rows: { revisionId: string; valueNumber: number | null; valueText: string | null }[] = await db
     .from(latest)
     .join('specimen', 'specimen.id', 'latest.specimenId')
+    .join('revision', 'revision.id', 'specimen.revisionId')
+    .join('product', 'product.id', 'revision.productId')
+    .join('application', 'application.id', 'product.applicationId')
+    .where({ 'application.demo': demo })
     .orderBy('latest.seq', 'desc')
     .select('specimen.revisionId', 'latest.valueNumber', 'latest.valueText')
   const products = [...groupBy(rows, ({ revisionId }) => revisionId).values()]

@@ -102,7 +102,7 @@ describe('an id that is in use is not taken over; the same act again is the same
     const rate = { base: 'NOK', quote: 'EUR', rate: 0.09, quotedOn: '2026-11-01' }
     const id = newId()
     await Promise.all([addRate(id, rate), addRate(id, rate)])
-    expect((await listRates()).filter(({ base }) => base === 'NOK')).toHaveLength(1)
+    expect((await listRates((await launch()).id)).filter(({ base }) => base === 'NOK')).toHaveLength(1)
     expect(await addRate(id, { ...rate, rate: 9 })).toBe('id-in-use')
 
     const product = await aProduct()

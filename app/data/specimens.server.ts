@@ -8,6 +8,7 @@ import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
 import type { Tier } from './products.server.ts'
 import type { RawInput } from './raw-input.ts'
+import { whatIsShown } from './demo.server.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 export interface Specimen extends SpecimenState {
@@ -36,6 +37,8 @@ export interface Specimen extends SpecimenState {
   tier: Tier
   applicationId: string
   applicationName: string
+  /** 1 for one of the demo. */
+  demo: number
   /** What the application asks, SI. */
   bypassOpening: number | null
   oilTemperatureMin: number | null
@@ -96,6 +99,7 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
       tier: 'product.tier',
       applicationId: 'application.id',
       applicationName: 'application.name',
+      demo: 'application.demo',
       bypassOpening: 'application.bypassOpening',
       oilTemperatureMin: 'application.oilTemperatureMin',
       oilTemperatureMax: 'application.oilTemperatureMax',
@@ -195,8 +199,19 @@ export async function removeSpecimen(id: string): Promise<'removed' | 'in-use'> 
 /** The specimen that was last worked on: latest reading, else latest made. */
 export async function latestSpecimen(): Promise<string | undefined> {
   const db = await database()
-  const read: { id: string } | undefined = await db('shownReading').orderBy('seq', 'desc').first('specimenId as id')
-  const made: { id: string } | undefined = read ?? (await db('specimen').orderBy('createdAt', 'desc').first('id'))
+  const ofShown = (query: Knex.QueryBuilder) =>
+    query
+      .join('revision', 'revision.id', 'specimen.revisionId')
+      .join('product', 'product.id', 'revision.productId')
+      .join('application', 'application.id', 'product.applicationId')
+      .where(whatIsShown('application'))
+  const read: { id: string } | undefined = await ofShown(
+    db('shownReading').join('specimen', 'specimen.id', 'shownReading.specimenId'),
+  )
+    .orderBy('shownReading.seq', 'desc')
+    .first('specimen.id')
+  const made: { id: string } | undefined =
+    read ?? (await ofShown(db('specimen')).orderBy('specimen.createdAt', 'desc').first('specimen.id'))
   return made?.id
 }
 

@@ -39,8 +39,11 @@ export async function summariesOf(applicationIds: readonly string[]): Promise<Sp
   })
 }
 
-/** Unit-to-unit spreads over the whole library, from the products that have several specimens. */
-export async function librarySpreads(): Promise<Spreads> {
+/**
+ * Unit-to-unit spreads over the whole library, from the products that have several specimens. The demo has a library
+ * of its own, and own filters another.
+ */
+export async function librarySpreads({ demo }: { demo: number }): Promise<Spreads> {
   await refresh((query) => {
     void query
       .join('specimen', 'specimen.id', 'specimenSummary.specimenId')
@@ -53,7 +56,9 @@ export async function librarySpreads(): Promise<Spreads> {
       )
   })
   const db = await database()
-  const shares: (SpreadShare & { key: string })[] = await db('spread').select('key', 'squares', 'degrees')
+  const shares: (SpreadShare & { key: string })[] = await db('spread')
+    .where({ demo })
+    .select('key', 'squares', 'degrees')
   return new Map(
     shares.flatMap(({ key, ...share }) => {
       const pooled = poolShares([share])
@@ -131,12 +136,13 @@ async function keepShares(
   const rows: (SpreadShare & { key: string })[] = await trx('revisionSpread')
     .where({ revisionId })
     .select('key', 'squares', 'degrees')
+  const demo = units[0]?.specimen.demo ?? 0
   const before = new Map(rows.map((row) => [row.key, row]))
   const after = sharesOf(units)
   for (const key of before.keys()) if (!after.has(key)) await trx('revisionSpread').where({ revisionId, key }).delete()
   for (const [key, share] of after) {
     const known = before.get(key)
-    if (!known) await trx('revisionSpread').insert({ revisionId, key, ...share })
+    if (!known) await trx('revisionSpread').insert({ revisionId, key, demo, ...share })
     else if (known.squares !== share.squares || known.degrees !== share.degrees)
       await trx('revisionSpread').where({ revisionId, key }).update(share)
   }

@@ -56,7 +56,7 @@ async function keptIsFresh(): Promise<void> {
       figure.state === 'known' ? [{ key: figure.key, revisionId, value: figure.number.value }] : [],
     ),
   ])
-  const spreads = await librarySpreads()
+  const spreads = await librarySpreads({ demo: 1 })
   const pooled = [...groupBy(numbers, ({ key }) => key)].flatMap(([key, those]) => {
     const spread = pooledSpread(
       [...groupBy(those, ({ revisionId }) => revisionId).values()].map((units) => units.map(({ value }) => value)),

@@ -7,7 +7,7 @@ import { instrumentsFor, isZeroOffset, subtractZeroOffset } from '#core/teardown
 import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
 import { readingOfEntry } from '#core/teardown/reading.ts'
 import { resolve } from '#core/teardown/resolve.ts'
-import { listInstruments, type StoredInstrument } from './instruments.server.ts'
+import { instrumentsOf, type StoredInstrument } from './instruments.server.ts'
 import { addReading, listReadings } from './readings.server.ts'
 import type { Specimen } from './specimens.server.ts'
 
@@ -48,7 +48,7 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
     ...(unit.value && { unit: unit.value }),
   })
   if (!entry.ok) return entry.problem
-  const instrument = instrumentOfRequest(characteristic, await listInstruments(), request)
+  const instrument = instrumentOfRequest(characteristic, await instrumentsOf(specimen), request)
   if (!instrument.ok) return instrument.problem
 
   const zeroOffset = (instrument.value && request.zero) || null

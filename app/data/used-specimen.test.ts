@@ -37,7 +37,7 @@ async function addUnit(of: Specimen, more: Pick<SpecimenFields, 'label' | 'condi
 
 test('a used unit stands beside the new ones: it moves no average and no spread, and is not judged', async () => {
   const [before] = await columnsOf(unit.productId)
-  const spread = (await librarySpreads()).get('can.wall')
+  const spread = (await librarySpreads({ demo: 1 })).get('can.wall')
   await addUnit(unit, { label: 'U', condition: 'used', service: { distance: 8e6, months: null } })
   const [sold, used] = await columnsOf(unit.productId)
   expect(sold).toMatchObject({ column: { specimens: 2 }, wall: { value: (before!.wall as { value: number }).value } })
@@ -45,7 +45,7 @@ test('a used unit stands beside the new ones: it moves no average and no spread,
     column: { revision: 'used', specimens: 1, aside: 'used: kept beside the new ones' },
     wall: { value: 0.0003 },
   })
-  expect((await librarySpreads()).get('can.wall')).toEqual(spread)
+  expect((await librarySpreads({ demo: 1 })).get('can.wall')).toEqual(spread)
   expect(used!.column.id).toMatch(idPattern)
   expect([sold, used].map((one) => one!.column.specimenIds.length)).toEqual([2, 1])
   const { columns, rows } = await evaluateLineup(launch, today)

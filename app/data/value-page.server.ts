@@ -34,9 +34,10 @@ export async function loadValue(specimen: Specimen, key: string) {
 }
 
 /** How much units of the specimen's revision differ in a characteristic or figure. */
-async function spreadOf({ productId, revisionId }: Specimen, key: string) {
+async function spreadOf(specimen: Specimen, key: string) {
+  const { productId, revisionId } = specimen
   const units = (await listSpecimensOf(productId)).filter((one) => one.revisionId === revisionId)
-  const [assessed, spreads] = await Promise.all([assessSpecimens(units), librarySpreads()])
+  const [assessed, spreads] = await Promise.all([assessSpecimens(units), librarySpreads(specimen)])
   const numbers = assessed.flatMap(({ assessment: { values, figures } }) => {
     const figure = figures.get(key)
     const number = figure?.state === 'known' ? figure.number : values.get(key)?.number

@@ -9,6 +9,6 @@ import { found } from './http.server.ts'
 export async function loader({ params }: Route.LoaderArgs) {
   const { key } = found(findCharacteristic(params.characteristic), 'This characteristic')
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const [peers, library] = await Promise.all([listPeers(specimen, key), listLibraryOccurrences(key, specimen.id)])
+  const [peers, library] = await Promise.all([listPeers(specimen, key), listLibraryOccurrences(key, specimen)])
   return { peers, library }
 }

@@ -101,7 +101,7 @@ describe('the demo', () => {
 describe('what is kept', () => {
   test('the field of a characteristic over the library leaves the specimen itself out', async () => {
     const { specimen } = of(spinOns, 'N-40')
-    const { numbers: walls, answers } = await listLibraryOccurrences('can.wall', specimen.id)
+    const { numbers: walls, answers } = await listLibraryOccurrences('can.wall', specimen)
     expect(walls.length).toBeLessThan(spinOns.length - 1)
     expect(walls.length).toBeGreaterThan(5)
     expect(answers).toEqual([])

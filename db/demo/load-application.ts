@@ -1,10 +1,10 @@
-import { readFileSync } from 'node:fs'
 import { z } from 'zod'
 import { characteristicOf, evidenceKeys } from '#core/catalogue/index.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { defaultInstrumentKind } from '#core/teardown/instrument.ts'
 import { defaultEvidence } from '#core/teardown/reading.ts'
 import { addApplication } from '#app/data/applications.server.ts'
+import { markAsDemo } from '#app/data/demo.server.ts'
 import { newId } from '#app/data/id.ts'
 import { findProduct, addProduct, addRevision } from '#app/data/products.server.ts'
 import { addReadings, type NewReading } from '#app/data/readings.server.ts'
@@ -41,11 +41,16 @@ export interface LoadedApplication {
   products: ReadonlyMap<string, string>
 }
 
+/** A line-up of the user's own is called as one of the demo. */
+export class DemoNameTaken extends Error {}
+
 /** Loads an application with its products, specimens and readings, through the checks that a user's input passes. */
-export async function loadApplication(path: string, instruments: DemoInstruments): Promise<LoadedApplication> {
-  const { application: typed, products } = fileSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
+export async function loadApplication(file: unknown, instruments: DemoInstruments): Promise<LoadedApplication> {
+  const { application: typed, products } = fileSchema.parse(file)
   const application = applicationFields(applicationSchema.parse({ ...typed, id: newId() }), typed)
-  await addApplication(application)
+  if ((await addApplication(application)) !== 'added')
+    throw new DemoNameTaken(`There is a line-up "${application.name}" already: the demo has one of that name.`)
+  await markAsDemo('application', application.id)
 
   let readings = 0
   const ids = new Map<string, string>()

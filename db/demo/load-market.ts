@@ -1,8 +1,8 @@
-import { readFileSync } from 'node:fs'
 import { z } from 'zod'
 import { readComparison } from '#core/compare/read-comparison.ts'
 import { addClaim } from '#app/data/claims.server.ts'
 import { addComparison } from '#app/data/comparisons.server.ts'
+import { markAsDemo } from '#app/data/demo.server.ts'
 import { addDriver } from '#app/data/drivers.server.ts'
 import { newId } from '#app/data/id.ts'
 import { addPrice, addRate } from '#app/data/prices.server.ts'
@@ -22,8 +22,8 @@ const fileSchema = z.object({
 })
 
 /** Loads claims, prices, rates, drivers and comparisons; products are named by their part numbers. */
-export async function loadMarket(path: string, products: ReadonlyMap<string, string>): Promise<void> {
-  const { claims, prices, rates, drivers, comparisons } = fileSchema.parse(JSON.parse(readFileSync(path, 'utf8')))
+export async function loadMarket(file: unknown, products: ReadonlyMap<string, string>): Promise<void> {
+  const { claims, prices, rates, drivers, comparisons } = fileSchema.parse(file)
   const productIdOf = (partNumber: string): string => {
     const id = products.get(partNumber)
     if (id === undefined) throw new Error(`The demo has no product "${partNumber}"`)
@@ -35,8 +35,16 @@ export async function loadMarket(path: string, products: ReadonlyMap<string, str
     const price = priceSchema.parse({ ...typed, id: newId() })
     await addPrice({ ...price, productId: productIdOf(product) }, priceRawInput(typed))
   }
-  for (const rate of rates) await addRate(newId(), rateSchema.parse({ ...rate, id: newId() }))
-  for (const typed of drivers) await addDriver(driverFields(driverSchema.parse({ ...typed, id: newId() }), typed))
+  for (const typed of rates) {
+    const { id, ...rate } = rateSchema.parse({ ...typed, id: newId() })
+    await addRate(id, rate)
+    await markAsDemo('rate', id)
+  }
+  for (const typed of drivers) {
+    const driver = driverFields(driverSchema.parse({ ...typed, id: newId() }), typed)
+    await addDriver(driver)
+    await markAsDemo('driver', driver.id)
+  }
   for (const { product, other, line } of comparisons)
     await loadComparison(line, productIdOf(product), productIdOf(other))
 }

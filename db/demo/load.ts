@@ -1,41 +1,17 @@
-import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, renameSync } from 'node:fs'
 import { join } from 'node:path'
 import { listApplications } from '#app/data/applications.server.ts'
 import { closeDatabase } from '#app/data/database.server.ts'
 import { databaseFileNames, dataFolder } from '#app/storage/data-folder.ts'
 import { lockFolder } from '#app/storage/folder-lock.ts'
-import { loadApplication } from './load-application.ts'
-import { loadInstruments } from './load-instruments.ts'
-import { loadMarket } from './load-market.ts'
-
-const demoFile = (name: string): string => join(import.meta.dirname, name)
+import { loadAllOfDemo } from './load-all.ts'
 
 /** Loads the demo into an empty database; with `reset`, a database that is there is put aside first. */
 export async function loadDemo({ reset }: { reset: boolean }): Promise<string> {
   if (reset) putAside()
   if ((await listApplications()).length > 0)
     return 'The database has work in it; it stays as it is. (bin/demo --reset puts it aside and loads the demo.)'
-  try {
-    return `Demo loaded: ${await loadAll()} readings, all invented.`
-  } catch (error) {
-    await closeDatabase()
-    for (const file of databaseFileNames) rmSync(join(dataFolder(), file), { force: true })
-    throw error
-  }
-}
-
-/** Loads every file of the demo; returns how many readings there are. */
-async function loadAll(): Promise<number> {
-  const instruments = await loadInstruments(demoFile('instruments.json'))
-  const products = new Map<string, string>()
-  let readings = 0
-  for (const name of ['skerry-1.1-d.json', 'brae-16p.json']) {
-    const loaded = await loadApplication(demoFile(name), instruments)
-    readings += loaded.readings
-    for (const [partNumber, id] of loaded.products) products.set(partNumber, id)
-  }
-  await loadMarket(demoFile('market.json'), products)
-  return readings
+  return `Demo loaded: ${await loadAllOfDemo()} readings, all invented.`
 }
 
 function putAside(): void {

@@ -15,6 +15,7 @@ import * as handStudies from './013_hand_studies.ts'
 import * as sheetHeadings from './014_sheet_headings.ts'
 import * as comparisons from './015_comparisons.ts'
 import * as claimsAndPricesOfARevision from './016_claims_and_prices_of_a_revision.ts'
+import * as demoApart from './017_demo_apart.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -33,6 +34,7 @@ const migrations: Record<string, Knex.Migration> = {
   '014_sheet_headings': sheetHeadings,
   '015_comparisons': comparisons,
   '016_claims_and_prices_of_a_revision': claimsAndPricesOfARevision,
+  '017_demo_apart': demoApart,
 }
 
 /** Their names, in the order in which they run. */

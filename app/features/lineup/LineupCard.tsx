@@ -66,7 +66,7 @@ interface Props {
 }
 
 /** One application with its products and how far each specimen is. */
-export function LineupCard({ application: { id, name, machine, form, thread }, products, specimens }: Props) {
+export function LineupCard({ application: { id, name, machine, form, thread, demo }, products, specimens }: Props) {
   return (
     <Card aria-label={name}>
       <Stack $gap={16}>
@@ -75,7 +75,7 @@ export function LineupCard({ application: { id, name, machine, form, thread }, p
             <h2>
               <Link to={href('/lineups/:application', { application: id })}>{name}</Link>
             </h2>
-            <Soft>{[machine, filterFormLabels[form], thread].filter(Boolean).join(' · ')}</Soft>
+            <Soft>{[machine, filterFormLabels[form], thread, demo === 1 && 'demo'].filter(Boolean).join(' · ')}</Soft>
           </Stack>
           <Row>
             <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>Add a product</ButtonLink>
