@@ -154,6 +154,18 @@ test('what is kept of the library is what it is, whatever has been done since', 
   )
 }, 120_000)
 
+test('a revision whose units were all moved away adds nothing any more', async () => {
+  const units = [...groupBy(await listAllSpecimens(), ({ revisionId }) => revisionId).values()]
+  const [several] = units.filter((own) => own.length > 1)
+  const other = units.find((own) => own !== several)![0]!
+  for (const { id } of several!) {
+    const specimen = (await findSpecimen(id))!
+    const label = await nextLabel(other.revisionId)
+    await changeSpecimen({ ...fieldsOf(specimen), revisionId: other.revisionId, label }, specimen.version)
+  }
+  await keptIsFresh()
+})
+
 test('what another version of the computations has left is worked out again', async () => {
   await keptIsFresh()
   const db = await writableDatabase()

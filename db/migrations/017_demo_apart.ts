@@ -15,6 +15,10 @@ const triggers: Record<string, string> = {
   revision_spread_removed: `after delete on revision_spread begin ${sum('old')} end`,
 }
 
+/** Of a revision whose last specimens were moved nothing is worked out again: what they added is taken back at once. */
+const specimenMoved = `create trigger specimen_moved after update of revision_id on specimen
+  when new.revision_id <> old.revision_id begin delete from revision_spread where revision_id = old.revision_id; end`
+
 /** What is of the demo is marked, and how much units differ is counted apart for it. */
 export async function up(knex: Knex): Promise<void> {
   for (const name of marked)
@@ -38,9 +42,11 @@ export async function up(knex: Knex): Promise<void> {
   await knex.raw(`insert into spread (key, demo, squares, degrees)
     select key, 0, total(squares), sum(degrees) from revision_spread group by key`)
   for (const [name, body] of Object.entries(triggers)) await knex.raw(`create trigger ${name} ${body}`)
+  await knex.raw(specimenMoved)
 }
 
 export async function down(knex: Knex): Promise<void> {
+  await knex.raw('drop trigger specimen_moved')
   for (const name of Object.keys(triggers)) await knex.raw(`drop trigger ${name}`)
   await knex.raw('drop index revision_spread_key')
   await knex.schema.dropTable('spread')
