@@ -50,6 +50,7 @@ export default tseslint.config(
       'core/score/point-chances.ts',
       'core/score/random.ts',
       'core/score/related-points.ts',
+      'core/verdict/cheapest-review.ts',
       'core/verdict/next-reading.ts',
       'core/verdict/specimens-until-sure.ts',
     ],

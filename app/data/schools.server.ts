@@ -12,6 +12,11 @@ interface SchemeColumns {
   valueFunctions: string
 }
 
+/** A school says besides what it must have. */
+interface SchoolColumns extends SchemeColumns {
+  mustHaves: string
+}
+
 const parseScheme = ({ weights, valueFunctions }: SchemeColumns) => ({
   weights: JSON.parse(weights) as Record<string, number>,
   valueFunctions: JSON.parse(valueFunctions) as Record<string, ValueFunction>,
@@ -25,7 +30,7 @@ const schemeColumns = ({ weights, valueFunctions }: Pick<School, 'weights' | 'va
 /** A school of the user's has a version; those that ship with the app cannot be changed. */
 export type StoredSchool = School & { version?: number }
 
-type SchoolRow = Pick<School, 'id' | 'name' | 'description'> & SchemeColumns & { version: number }
+type SchoolRow = Pick<School, 'id' | 'name' | 'description'> & SchoolColumns & { version: number }
 
 /** The schools that ship with the app, then the user's own. */
 export async function listSchools(): Promise<StoredSchool[]> {
@@ -33,12 +38,13 @@ export async function listSchools(): Promise<StoredSchool[]> {
   const own: SchoolRow[] = await db('school').orderBy('createdAt')
   return [
     ...builtIn,
-    ...own.map(({ id, name, description, version, ...scheme }) => ({
+    ...own.map(({ id, name, description, version, mustHaves, ...scheme }) => ({
       id,
       version,
       name,
       description,
       ...parseScheme(scheme),
+      mustHaves: JSON.parse(mustHaves) as Record<string, number>,
       builtIn: false,
     })),
   ]
@@ -48,12 +54,13 @@ export type SchoolFields = Omit<School, 'builtIn'>
 
 const isBuiltInName = (name: string): boolean => builtIn.some((one) => foldName(one.name) === foldName(name))
 
-const toRow = ({ id, name, description, ...scheme }: SchoolFields) => ({
+const toRow = ({ id, name, description, mustHaves = {}, ...scheme }: SchoolFields) => ({
   id,
   name,
   nameKey: foldName(name),
   description,
   ...schemeColumns(scheme),
+  mustHaves: JSON.stringify(mustHaves),
 })
 
 /** Adds a school of the user's. */

@@ -45,6 +45,10 @@ export async function action({ request, params }: Route.ActionArgs) {
   return changeRefusal(changed, schoolNameTaken, meanwhile) ?? redirect(href('/schools'))
 }
 
+/** Without those that were taken back. */
+const definedOf = (all: Record<string, number | undefined>): Record<string, number> =>
+  Object.fromEntries(Object.entries(all).flatMap(([key, points]) => (points === undefined ? [] : [[key, points]])))
+
 export default function EditSchool({ loaderData }: Route.ComponentProps) {
   const { id, isNew, school, method, preview } = loaderData
   const [typed, setTyped] = useState<CriterionEdits>({})
@@ -56,6 +60,7 @@ export default function EditSchool({ loaderData }: Route.ComponentProps) {
       name: isNew ? `${school.name}, my way` : school.name,
       weights: { ...school.weights, ...edits.weights },
       valueFunctions: { ...school.valueFunctions, ...edits.valueFunctions },
+      mustHaves: definedOf({ ...school.mustHaves, ...edits.mustHaves }),
     }),
     [isNew, school, edits],
   )
@@ -76,7 +81,7 @@ export default function EditSchool({ loaderData }: Route.ComponentProps) {
         after={effectiveCriteria(method, changed)}
       />
       <Card>
-        <RuleEditor before={before} typed={typed} problems={edits.problems} onType={setTyped} />
+        <RuleEditor before={before} typed={typed} problems={edits.problems} onType={setTyped} mustHaves />
       </Card>
     </Page>
   )

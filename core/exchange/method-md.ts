@@ -134,7 +134,11 @@ ${table(
       .map(({ position, schools }) => `${position} (${schools.map((id) => shippedSchool(id).name).join(', ')})`)
       .join('; '),
   ]),
-)}`
+)}
+
+*Neutral* takes no side: what a question is about does not count there. How a box is closed is a clue to a counterfeit
+and no quality; no school that ships counts it. A school can say what a filter must have: one that is known to have fewer
+points is unfit by that school, and not low; what is not known, or only by the look of it, is no reason.`
 
 const verdictSection = (): string => `## Who is first, and how sure that is
 

@@ -55,6 +55,8 @@ export interface Criterion {
   /** 0 where only some schools count it. */
   weight: number
   valueFunction: ValueFunction
+  /** A filter that is known to have fewer points is unfit for the school in force. */
+  mustHave?: number
   /** It says nothing of a filter that is built so. */
   notApplicableWhen?: NotApplicableWhen
   /** Why it counts, and where its breakpoints come from. */

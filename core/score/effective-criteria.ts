@@ -13,10 +13,10 @@ export interface Method {
   createdAt: string
 }
 
-/** The method that ships with the app: its second edition. Verdicts that the first one gave keep what they said. */
+/** The method that ships with the app: its third edition. Verdicts that a former one gave keep what they said. */
 export const shippedMethod: Method = {
-  version: 2,
-  note: 'as it ships, second edition',
+  version: 3,
+  note: 'as it ships, third edition',
   valueFunctions: {},
   weights: {},
   createdAt: '',
@@ -31,6 +31,7 @@ export const shippedMethod: Method = {
 export const effectiveCriteria = (method: Method, school?: School, rules: readonly DriverRule[] = []): Criterion[] =>
   criteria.map((criterion): Criterion => ({
     ...criterion,
+    ...(school?.mustHaves?.[criterion.key] !== undefined && { mustHave: school.mustHaves[criterion.key] }),
     valueFunction:
       school?.valueFunctions[criterion.key] ?? method.valueFunctions[criterion.key] ?? criterion.valueFunction,
     weight:

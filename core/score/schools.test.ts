@@ -27,9 +27,32 @@ describe('schools', () => {
     for (const { sides, question } of disagreements) {
       expect(sides.length).toBeGreaterThanOrEqual(2)
       if (question === 'Fine media or much media?') continue
-      for (const { id } of schools)
+      for (const { id } of schools.filter((school) => school.id !== 'plain'))
         expect(sides.filter((side) => side.schools.includes(id)).length, `${question} ${id}`).toBe(1)
     }
+  })
+
+  test('Neutral takes no side and counts nothing that is disputed; some school counts each of it', () => {
+    const neutral = effectiveCriteria(shippedMethod, shippedSchool('plain'))
+    for (const { question, criteria: disputed, sides } of disagreements) {
+      expect(
+        sides.some((side) => side.schools.includes('plain')),
+        question,
+      ).toBe(false)
+      for (const key of disputed) {
+        expect(neutral.find((criterion) => criterion.key === key)?.weight, `${question} ${key}`).toBe(0)
+        const counted = schools.some((one) =>
+          effectiveCriteria(shippedMethod, one).some((criterion) => criterion.key === key && criterion.weight > 0),
+        )
+        expect(counted, key).toBe(true)
+      }
+    }
+    expect(neutral.filter(({ weight }) => weight > 0).length).toBeGreaterThan(20)
+  })
+
+  test('how a box is closed is a clue and no quality: no school that ships counts it', () => {
+    for (const school of schools)
+      expect(effectiveCriteria(shippedMethod, school).find(({ key }) => key === 'closure')?.weight).toBe(0)
   })
 })
 

@@ -10,6 +10,8 @@ export interface School {
   weights: Readonly<Record<string, number>>
   /** House rules: points by criterion that differ from the method's. */
   valueFunctions: Readonly<Record<string, ValueFunction>>
+  /** Least points by criterion: a filter that is known to have fewer is unfit, and not low. */
+  mustHaves?: Readonly<Record<string, number>>
   /** True for those that ship with the app: they are copied, not changed. */
   builtIn: boolean
 }
@@ -146,21 +148,35 @@ export const schools: readonly [School, ...School[]] = [
   },
   {
     id: 'plain',
-    name: 'No taste',
+    name: 'Neutral',
     builtIn: true,
-    weights: { area: 10, glue: 8, 'glue-flood': 5 },
-    valueFunctions: {
-      spring: eitherSpring,
-      caps: eitherCaps,
-      'bypass-place': eitherBypassPlace,
-      'bypass-build': { kind: 'answers', points: { coil: 10, combination: 10, leaf: 8 } },
-      core: { kind: 'answers', points: { spiral: 10, cage: 10, perforated: 10, louvred: 8, none: 0 } },
-      'adbv-material': nitrileIsEnough,
-      backing: { kind: 'answers', points: { wire: 10, plastic: 10, none: 10 } },
+    weights: {
+      'pleat-count': 0,
+      area: 0,
+      efficiency: 0,
+      fine: 0,
+      media: 0,
+      backing: 0,
+      spring: 0,
+      'bypass-place': 0,
+      'bypass-build': 0,
+      caps: 0,
+      core: 0,
+      'adbv-material': 0,
+      'glue-flood': 0,
+      'whole-weight': 0,
+      own: 0,
+      price: 0,
+      'area-for-money': 0,
+      'claim-interval': 0,
+      capacity: 0,
+      print: 0,
+      maker: 0,
     },
+    valueFunctions: {},
     description:
-      'Coil or leaf, steel or fibre, valve here or there: all have worked for years. Only care in the making ' +
-      'counts: even glue and none astray, open holes, media well spread.',
+      'Coil or leaf, steel or fibre, more paper or finer paper: on these good people differ, so none of it counts ' +
+      'here. What nobody disputes is judged: no fault, tight glue, open holes, sound walls and seals.',
   },
   {
     id: 'old',

@@ -7,6 +7,7 @@ import type { AttributeBounds } from '#core/score/external-attributes.ts'
 import type { FatalFault } from '#core/score/fatal-faults.ts'
 import type { ScoredRevision } from '#core/score/chances-problem.ts'
 import type { RelatedCriterion } from '#core/score/related-points.ts'
+import { unmetMustHaves } from '#core/score/must-have.ts'
 import { scoreRevision } from '#core/score/score-revision.ts'
 
 /** What is judged of one revision beside its cells. */
@@ -30,7 +31,7 @@ export interface EvaluatedRevision extends ScoredRevision {
   context: RevisionContext
   /** So many characteristics are known of it. */
   recorded: number
-  /** Why it does not fit, or is set aside; it is not ranked then. */
+  /** Why it does not fit, is set aside, or has not what the school must have; it is not ranked then. */
   excluded: string | undefined
 }
 
@@ -69,7 +70,8 @@ export function evaluateRevisions(
       return kind === 'characteristic' && cell !== undefined && isKnown(cell)
     }).length
     const related = relatedCriteria(at, contexts, rows, criteria)
-    const excluded = context.misfits[0] ?? context.aside
+    const [unmet] = unmetMustHaves(form, cells, attributes, criteria)
+    const excluded = context.misfits[0] ?? context.aside ?? unmet
     return { id: context.id, at, context, score, evidence, related, recorded, excluded }
   })
 }
@@ -101,6 +103,14 @@ export const contenders = (evaluated: readonly EvaluatedRevision[]): EvaluatedRe
   evaluated.filter(
     ({ excluded, score, recorded }) => excluded === undefined && (recorded > 0 || score.value !== undefined),
   )
+
+/**
+ * Why a filter is unfit for the engine or for the school in force; undefined when it fits, or only stands aside.
+ *
+ * @example unfitReason(leader) // => undefined
+ */
+export const unfitReason = ({ excluded, context }: EvaluatedRevision): string | undefined =>
+  excluded === context.aside ? undefined : excluded
 
 /** A fact that is known exactly. */
 const evidenceOfFact = (bounds: AttributeBounds | undefined): CriterionEvidence | undefined =>

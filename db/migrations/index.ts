@@ -16,6 +16,7 @@ import * as sheetHeadings from './014_sheet_headings.ts'
 import * as comparisons from './015_comparisons.ts'
 import * as claimsAndPricesOfARevision from './016_claims_and_prices_of_a_revision.ts'
 import * as demoApart from './017_demo_apart.ts'
+import * as thirdEdition from './018_third_edition.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -35,6 +36,7 @@ const migrations: Record<string, Knex.Migration> = {
   '015_comparisons': comparisons,
   '016_claims_and_prices_of_a_revision': claimsAndPricesOfARevision,
   '017_demo_apart': demoApart,
+  '018_third_edition': thirdEdition,
 }
 
 /** Their names, in the order in which they run. */

@@ -1,3 +1,4 @@
+import { unfitReason } from '#core/verdict/ranking.ts'
 import { href, Link } from 'react-router'
 import { formatMoney } from '#core/money/currency.ts'
 import { formatChance, standingOf } from '#core/verdict/call.ts'
@@ -73,10 +74,12 @@ const complete = 0.995
 
 const standingLabels = { wins: 'wins', leads: 'leads', close: 'close', alone: 'alone', behind: 'behind' }
 
-function ScoreCell({ column: { id, score, misfits, aside }, judged: { call, judgedOf, query } }: ScoreProps) {
+function ScoreCell({ column: { id, score, misfits, aside }, judged: { all, call, judgedOf, query } }: ScoreProps) {
   const { application } = useLineup()
   const address = href('/lineups/:application/score/:column', { application: application.id, column: id })
   const own = judgedOf(id)
+  const evaluated = all.find((one) => one.id === id)
+  const unfit = misfits.length === 0 ? evaluated && unfitReason(evaluated) : undefined
   return (
     <>
       <Link to={`${address}${query}`} style={{ font: '600 24px/1 var(--label)' }}>
@@ -95,6 +98,7 @@ function ScoreCell({ column: { id, score, misfits, aside }, judged: { call, judg
       )}
       {score.fatalFault && <Warning>{score.fatalFault}</Warning>}
       {aside && <Warning>{aside}</Warning>}
+      {unfit !== undefined && <Warning>unfit: {unfit}</Warning>}
       {misfits.length > 0 && <Warning>does not fit: {misfits.join(', ')}</Warning>}
     </>
   )

@@ -28,7 +28,8 @@ export function DisagreementsCard({ schools }: { schools: School[] }) {
           </tbody>
         </Table>
         <Small>
-          Breakpoints that hold for all schools stand under <Link to={href('/method')}>Method</Link>.
+          Neutral takes no side: what a question is about does not count there. Breakpoints that hold for all schools
+          stand under <Link to={href('/method')}>Method</Link>.
         </Small>
       </Stack>
     </Card>

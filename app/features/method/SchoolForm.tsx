@@ -32,6 +32,7 @@ export function SchoolForm({ id, isNew, version, school, isValid }: Props) {
       description,
       weights: JSON.stringify(school.weights),
       valueFunctions: JSON.stringify(school.valueFunctions),
+      mustHaves: JSON.stringify(school.mustHaves ?? {}),
     })
   return (
     <Card>

@@ -1,13 +1,13 @@
 import { fatalFaultCap } from '#core/score/fatal-faults.ts'
-import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
+import { unfitReason, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
 import { Alert } from '#app/ui/layout.tsx'
 import { useColumnOf } from './useColumnOf.ts'
 import type { EvaluationView } from './useEvaluation.ts'
 
-/** Those that do not fit or have a fatal fault. */
+/** Those that do not fit, have not what the school must have, or have a fatal fault. */
 export const avoided = ({ all }: Pick<EvaluationView, 'all'>): EvaluatedRevision[] =>
-  all.filter(({ context, score }) => context.misfits.length > 0 || score.fatalFaults.length > 0)
+  all.filter((one) => unfitReason(one) !== undefined || one.score.fatalFaults.length > 0)
 
 /** Why each of those to avoid is to be avoided. */
 export function AvoidList({ judged }: { judged: EvaluationView }) {
@@ -19,8 +19,11 @@ export function AvoidList({ judged }: { judged: EvaluationView }) {
   ))
 }
 
-function reasonToAvoid({ context, score }: EvaluatedRevision, column: ColumnHead): string {
+function reasonToAvoid(one: EvaluatedRevision, column: ColumnHead): string {
+  const { context, score } = one
   if (context.misfits.length > 0) return `excluded, ${column.misfits.join(' and ')}.`
+  const unfit = unfitReason(one)
+  if (unfit !== undefined) return `unfit, ${unfit}.`
   const faults = score.fatalFaults.map(({ description }) => description).join(' and ')
   return `${faults}; capped at ${fatalFaultCap} whatever else is good. ${patternText(column)}`
 }

@@ -1,5 +1,6 @@
 import { criterionGroupLabel, type Criterion } from '#core/score/criterion.ts'
 import { valueFunctionUnit, writeValueFunction } from '#core/score/rule-text.ts'
+import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Small } from '#app/ui/layout.tsx'
@@ -12,11 +13,13 @@ interface Props {
   typed: CriterionEdits
   problems: Record<string, string>
   onType: (typed: CriterionEdits) => void
+  /** Whether it can be said what a filter must have. */
+  mustHaves?: boolean
 }
 
 /** Every criterion with its weight and its rule to edit. */
-export function RuleEditor({ before, typed, problems, onType }: Props) {
-  const change = (key: string, part: 'weight' | 'rule', text: string) =>
+export function RuleEditor({ before, typed, problems, onType, mustHaves = false }: Props) {
+  const change = (key: string, part: 'weight' | 'rule' | 'mustHave', text: string) =>
     onType({ ...typed, [key]: { ...typed[key], [part]: text } })
   return (
     <Table>
@@ -25,9 +28,16 @@ export function RuleEditor({ before, typed, problems, onType }: Props) {
           <th scope="col" style={{ width: '24%' }}>
             Criterion
           </th>
-          <th scope="col" style={{ width: 100 }}>
+          <th scope="col" style={{ width: 110 }}>
             Weight
           </th>
+          {mustHaves && (
+            <th scope="col" style={{ width: 110 }}>
+              Must have
+              <br />
+              <Small>least points, or it is unfit</Small>
+            </th>
+          )}
           <th scope="col">Points</th>
         </tr>
       </thead>
@@ -50,7 +60,28 @@ export function RuleEditor({ before, typed, problems, onType }: Props) {
                   value={typed[key]?.weight ?? String(weight)}
                   onChange={(event) => change(key, 'weight', event.target.value)}
                 />
+                {mustHaves && Number(typed[key]?.weight ?? weight) !== 0 && (
+                  <Button
+                    $kind="quiet"
+                    aria-label={`I do not care about ${label}`}
+                    onPress={() => change(key, 'weight', '0')}
+                  >
+                    I do not care
+                  </Button>
+                )}
               </td>
+              {mustHaves && (
+                <td>
+                  <InputBox
+                    style={{ width: '100%' }}
+                    aria-label={`Least points of ${label}`}
+                    inputMode="decimal"
+                    placeholder="–"
+                    value={typed[key]?.mustHave ?? String(criterion.mustHave ?? '')}
+                    onChange={(event) => change(key, 'mustHave', event.target.value)}
+                  />
+                </td>
+              )}
               <td>
                 {rule === undefined ? (
                   <Small>by its written anchors</Small>

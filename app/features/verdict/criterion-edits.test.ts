@@ -17,6 +17,7 @@ describe('weights', () => {
     expect(parseCriterionEdits(criteria, { 'can-wall': { weight } })).toEqual({
       weights: { 'can-wall': number },
       valueFunctions: {},
+      mustHaves: {},
       problems: {},
     })
   })
@@ -25,6 +26,7 @@ describe('weights', () => {
     expect(parseCriterionEdits(criteria, { 'can-wall': { weight } })).toEqual({
       weights: {},
       valueFunctions: {},
+      mustHaves: {},
       problems: { 'can-wall': 'A weight is a number from 0 to 100.' },
     })
   })
@@ -38,8 +40,13 @@ describe('what is typed as it was before', () => {
         return [criterion.key, { weight: ` ${criterion.weight} `, ...(rule !== undefined && { rule: ` ${rule} ` }) }]
       }),
     )
-    expect(parseCriterionEdits(criteria, typed)).toEqual({ weights: {}, valueFunctions: {}, problems: {} })
-    expect(parseCriterionEdits(criteria, {})).toEqual({ weights: {}, valueFunctions: {}, problems: {} })
+    expect(parseCriterionEdits(criteria, typed)).toEqual({
+      weights: {},
+      valueFunctions: {},
+      mustHaves: {},
+      problems: {},
+    })
+    expect(parseCriterionEdits(criteria, {})).toEqual({ weights: {}, valueFunctions: {}, mustHaves: {}, problems: {} })
   })
 })
 
@@ -66,5 +73,34 @@ describe('rules', () => {
 
   test('of a criterion that is not there nothing is taken', () => {
     expect(parseCriterionEdits(criteria, { 'no-such': { weight: '3' } }).weights).toEqual({})
+  })
+})
+
+describe('what a school must have', () => {
+  const edit = (mustHave: string, key = 'can-wall') => parseCriterionEdits(criteria, { [key]: { mustHave } })
+
+  test.each([
+    ['6', 6],
+    ['2,5', 2.5],
+    ['10', 10],
+  ])('"%s" points', (typed, points) => {
+    expect(edit(typed).mustHaves).toEqual({ 'can-wall': points })
+  })
+
+  test('an empty field takes it back, and nothing typed changes nothing', () => {
+    const before = criteria.map((one) => (one.key === 'can-wall' ? { ...one, mustHave: 4 } : one))
+    expect(parseCriterionEdits(before, { 'can-wall': { mustHave: ' ' } }).mustHaves).toEqual({ 'can-wall': undefined })
+    expect(parseCriterionEdits(before, { 'can-wall': { mustHave: '4' } }).mustHaves).toEqual({})
+    expect(edit('').mustHaves).toEqual({})
+  })
+
+  test.each(['eleven', '11', '0', '-1'])('"%s" is refused beside its criterion', (typed) => {
+    expect(edit(typed).problems['can-wall']).toContain('a number of points above 0, up to 10')
+    expect(edit(typed).mustHaves).toEqual({})
+  })
+
+  test('a fault has points below nought: -4 forbids a serious one, 0 any', () => {
+    expect(edit('-4', 'rust').mustHaves).toEqual({ rust: -4 })
+    expect(edit('0', 'rust').mustHaves).toEqual({ rust: 0 })
   })
 })

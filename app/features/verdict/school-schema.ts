@@ -30,6 +30,9 @@ const json = <T>(schema: z.ZodType<T>) =>
 const weights = json(
   z.record(z.string(), z.number().min(0).max(100)).refine((all) => Object.keys(all).every((key) => known.has(key))),
 )
+const mustHaves = json(
+  z.record(z.string(), z.number().min(-10).max(10)).refine((all) => Object.keys(all).every((key) => known.has(key))),
+)
 const valueFunctions = json(
   z.record(z.string(), valueFunction).refine((all) => Object.keys(all).every((key) => known.has(key))),
 )
@@ -44,16 +47,18 @@ export const schoolSchema = z.object({
   description: line('What it holds', 400),
   weights,
   valueFunctions,
+  mustHaves: mustHaves.default({}),
 })
 
 /** Where a school as it stands differs from what was to be saved, in words, by field. */
 export function schoolDifferences(current: School, sent: Omit<School, 'builtIn'>): Record<string, string> {
   const keys = new Set(
-    [current, sent].flatMap(({ weights, valueFunctions }) => Object.keys({ ...weights, ...valueFunctions })),
+    [current, sent].flatMap((one) => Object.keys({ ...one.weights, ...one.valueFunctions, ...one.mustHaves })),
   )
   const differing = [...keys].filter(
     (key) =>
       current.weights[key] !== sent.weights[key] ||
+      current.mustHaves?.[key] !== sent.mustHaves?.[key] ||
       JSON.stringify(current.valueFunctions[key]) !== JSON.stringify(sent.valueFunctions[key]),
   )
   const labels = criteria.filter(({ key }) => differing.includes(key)).map(({ label }) => label)

@@ -19,9 +19,9 @@ export const packagingCriteria: readonly Criterion[] = [
     part: 'box',
     forms: both,
     attribute: 'box.closure',
-    weight: 0.5,
+    weight: 0,
     valueFunction: { kind: 'answers', points: { 'glue-lines': 10, tape: 8, 'glue-dots': 5, flap: 0 } },
-    rationale: 'One of the clues to a counterfeit.',
+    rationale: 'A clue to a counterfeit beside others, and no quality: no school that ships counts it.',
   },
   {
     key: 'maker',
