@@ -10,6 +10,7 @@ export default [
     route('money', 'routes/money.tsx'),
     route('verdict', 'routes/verdict.tsx'),
     route('score/:column', 'routes/column-score.tsx'),
+    route('bench-card', 'routes/bench-card.tsx'),
   ]),
   route('lineups/:application/edit', 'routes/application-edit.tsx'),
   route('lineups/:application/products/new', 'routes/product-new.tsx'),

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { fill, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
 import { goes, pathOf, submit } from './forms.ts'
 
 let app: App
@@ -100,4 +100,57 @@ describe('schools side by side', () => {
     await page.locator('::-p-text(Show all)').click()
     expect(await table('Where they part')).toMatch(/Retainer spring .*Coil: 10/)
   })
+})
+
+describe('what a school must have', () => {
+  const least = 'input[aria-label="Least points of Anti-drain-back valve material"]'
+
+  test('a weight is put down with one press, a must is refused beside its field, then kept', async () => {
+    await visit(page, `${app.url}/schools/new?of=build`)
+    await press(page, 'button', 'I do not care about Printing on the can')
+    await page.locator(least).fill('eleven')
+    await sees(page, 'What it must have is a number of points above 0, up to 10.')
+    await page.locator(least).fill('10')
+    await goes(page, 'What it must have is')
+    await page.locator('#school-name').fill('Silicone or nothing')
+    await submit(page, 'Save the school')
+    await sees(page, 'Silicone or nothing')
+    expect(pathOf(page)).toBe('/schools')
+  })
+
+  test('by that school a filter with a nitrile valve is unfit, and not low', async () => {
+    await visit(page, app.url)
+    await visit(page, `${app.url}${await lineupOf(page, 'Skerry 1.1 D')}`)
+    await choose(page, 'School', 'Silicone or nothing')
+    await sees(page, 'unfit: this school must have it: Anti-drain-back valve material has 4 points of at least 10')
+  })
+
+  test('opened again the must is there, and is taken back', async () => {
+    await visit(page, `${app.url}/schools`)
+    await press(page, 'link', 'Change Silicone or nothing')
+    const typed = () => page.$eval(least, (one) => (one as HTMLInputElement).value)
+    await page.waitForSelector(least)
+    expect(await typed()).toBe('10')
+    await page.click(least, { count: 3 })
+    await page.keyboard.press('Backspace')
+    await page.waitForFunction((field) => document.querySelector<HTMLInputElement>(field)?.value === '', {}, least)
+    await submit(page, 'Save the school')
+    await press(page, 'link', 'Change Silicone or nothing')
+    await page.waitForSelector(least)
+    expect(await typed()).toBe('')
+  })
+})
+
+test('the cheapest complete review is said on the verdict, and printed as a bench card', async () => {
+  await visit(page, app.url)
+  const lineup = `${app.url}${await lineupOf(page, 'Brae 16P')}`
+  await visit(page, `${lineup}/verdict?school=thrift`)
+  await sees(page, 'on 1 filter would do: then the one that is named is right')
+  await press(page, 'link', 'Bench card to print')
+  await page.waitForSelector('section[aria-label="Fennick FC-416"]')
+  const card = await page.$eval('section[aria-label="Fennick FC-416"]', (one) => (one as HTMLElement).innerText)
+  expect(card).toMatch(/\d+ minutes/)
+  expect(card).toContain('Media length')
+  await visit(page, `${lineup}/bench-card?school=build`)
+  await sees(page, 'Nothing more is needed')
 })

@@ -5,6 +5,7 @@ import { keepVerdict } from '#app/data/verdict-publication.server.ts'
 import { listVerdicts, withdrawVerdict } from '#app/data/verdicts.server.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { CheapestReviewCard } from '#app/features/verdict/CheapestReviewCard.tsx'
 import { DisclosureCard } from '#app/features/verdict/DisclosureCard.tsx'
 import { HeadlineCard } from '#app/features/verdict/HeadlineCard.tsx'
 import { HowSureLink } from '#app/features/verdict/HowSureLink.tsx'
@@ -82,6 +83,7 @@ export default function VerdictPage({ loaderData: { draft, published } }: Route.
       </Card>
       <NextReadingsCard judged={judged} />
       <UntilSureCard judged={judged} />
+      <CheapestReviewCard judged={judged} />
       <SensitivityCard judged={judged} />
       <SchoolsCard judged={judged} />
       <DisclosureCard judged={judged} />

@@ -5,6 +5,7 @@ import type { DriverRule } from '#core/score/driver-rules.ts'
 import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
 import type { School } from '#core/score/schools.ts'
 import type { Call } from '#core/verdict/call.ts'
+import { cheapestReview, type CheapestReview } from '#core/verdict/cheapest-review.ts'
 import { commonGround } from '#core/verdict/common-ground.ts'
 import { flipSteps, type Flip } from '#core/verdict/flips.ts'
 import { judge, judgementProblem, judgementSettings } from '#core/verdict/judgement.ts'
@@ -39,6 +40,7 @@ export type JudgementAnswer =
   | { next: NextReading[]; answers: ReadonlyMap<string, NextAnswer[]> }
   | { flips: Flip[] }
   | { untilSure: UntilSure | undefined }
+  | { cheapest: CheapestReview | undefined }
   | { beside: GroundCall }
 
 /** What is said on the other ground. */
@@ -117,6 +119,9 @@ async function answer(request: JudgementRequest): Promise<void> {
   await pause()
   if (latest !== request) return
   say({ untilSure: specimensUntilSure(evaluated) })
+  await pause()
+  if (latest !== request) return
+  say({ cheapest: cheapestReview(allBy(school), rows) })
   for (const { id } of schools) {
     await pause()
     if (latest !== request) return

@@ -162,7 +162,9 @@ What would change it: each change that is told was judged anew, as it is printed
 expected value of partial perfect information for naming the right one (Brennan and others 2007), a minute. How many
 specimens until sure: preposterior analysis (Raiffa and Schlaifer 1961, from memory) of the two that are foremost. Of the
 variance of a score, the part that units differ by falls with the number of specimens and that of answers that may be
-mistaken with every look; the mean moves by what falls, and the draws close up around it.`
+mistaken with every look; the mean moves by what falls, and the draws close up around it. The cheapest complete review is
+planned alike: answers are taken on by worth for a minute until the one that would be named is right in 80 of 100 ways in
+which they may come out; a reading takes nine tenths of the doubt of an open answer away.`
 
 const simulationSection = ({ seed, findings }: SimulationResults): string => `## Whether it keeps its word
 

@@ -69,7 +69,7 @@ export function cheapestReview(
   const chanceOf = (plan: readonly Candidate[]): number => chanceOfRight(products, settledBy(plan, products), normals)
   const before = chanceOf([])
   const plan = prune(grow(products, chanceOf), chanceOf)
-  const told = plan.map(({ share: _, at: __, ...answer }) => answer)
+  const told = plan.map(({ share: _, at: __, isBuilt: ___, ...answer }) => answer)
   return { before, after: chanceOf(plan), minutes: minutesOfPlan(plan), plan: told }
 }
 
@@ -85,6 +85,8 @@ interface Product {
 interface Candidate extends PlannedAnswer {
   at: number
   share: number
+  /** Some of its readings are taken by the plan before it. */
+  isBuilt: boolean
 }
 
 function productOf(
@@ -99,7 +101,9 @@ function productOf(
   const open = scoreDoubt(problem, at, revision).flatMap(
     ({ criterion, label, attribute, source, share }): Candidate[] => {
       const toTake = source === 'open' && share > 0 ? toBeKnown(attribute, revision, rows) : undefined
-      return toTake ? [{ at, column: revision.id, criterion, label, share: share * settledByReading, ...toTake }] : []
+      return toTake
+        ? [{ at, column: revision.id, criterion, label, share: share * settledByReading, isBuilt: false, ...toTake }]
+        : []
     },
   )
   return { scores, mean, deviation, open }
@@ -197,7 +201,7 @@ function besidePlan(candidate: Candidate, plan: readonly Candidate[]): Candidate
     const characteristic = findCharacteristic(key)
     return characteristic ? sum + minutesOf(characteristic) : sum
   }, 0)
-  return { ...candidate, readings, minutes: Math.max(noTime, minutes) }
+  return { ...candidate, readings, minutes: Math.max(noTime, minutes), isBuilt: true }
 }
 
 /** Takes out again what is not needed, the longest first: what another builds on stays. */
@@ -206,7 +210,7 @@ function prune(plan: readonly Candidate[], chanceOf: (plan: readonly Candidate[]
   if (chanceOf(kept) < target) return kept
   for (const one of [...plan].sort((a, b) => b.minutes - a.minutes)) {
     const without = kept.filter((other) => other !== one)
-    const isBuiltOn = without.some(({ at, minutes }) => at === one.at && minutes === noTime)
+    const isBuiltOn = without.some(({ at, isBuilt }) => at === one.at && isBuilt)
     if (!isBuiltOn && chanceOf(without) >= target) kept = without
   }
   return kept

@@ -42,7 +42,7 @@ const Views = styled.nav`
 interface Props {
   title: ReactNode
   subtitle: ReactNode
-  view: (typeof views)[number]['path']
+  view: (typeof views)[number]['path'] | '/lineups/:application/bench-card'
   children?: ReactNode
 }
 

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react'
+import type { CheapestReview } from '#core/verdict/cheapest-review.ts'
 import type { Flip } from '#core/verdict/flips.ts'
 import type { NextAnswer } from '#core/verdict/next-answers.ts'
 import type { NextReading } from '#core/verdict/next-reading.ts'
@@ -14,6 +15,7 @@ export interface Judgements {
   answers: ReadonlyMap<string, NextAnswer[]> | undefined
   flips: Flip[] | undefined
   untilSure: UntilSure | undefined
+  cheapest: CheapestReview | undefined
   /** What is said on the other ground. */
   beside: GroundCall | undefined
   failed: boolean
@@ -25,6 +27,7 @@ const none: Judgements = {
   answers: undefined,
   flips: undefined,
   untilSure: undefined,
+  cheapest: undefined,
   beside: undefined,
   failed: false,
 }
@@ -51,6 +54,7 @@ export function useJudgements({ form, evaluation, school, driver, ground, more }
       if (data.request !== key) return
       if ('flips' in data) add(() => ({ flips: data.flips }))
       else if ('untilSure' in data) add(() => ({ untilSure: data.untilSure }))
+      else if ('cheapest' in data) add(() => ({ cheapest: data.cheapest }))
       else if ('beside' in data) add(() => ({ beside: data.beside }))
       else if ('next' in data) add(() => ({ next: data.next, answers: data.answers }))
       else add(({ drawn }) => ({ drawn: new Map(drawn).set(data.school, data) }))

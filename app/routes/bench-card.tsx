@@ -1,0 +1,104 @@
+import { styled } from 'styled-components'
+import { findCharacteristic, stations } from '#core/catalogue/index.ts'
+import { displayUnit } from '#core/figures/format-value.ts'
+import {
+  formatCheapestReview,
+  formatMinutes,
+  planByProduct,
+  type PlanOfProduct,
+} from '#core/verdict/format-cheapest.ts'
+import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import type { Route } from './+types/bench-card'
+
+export const meta: Route.MetaFunction = () => [{ title: 'Bench card · Plicator' }]
+
+const Blank = styled.td`
+  width: 34%;
+  border-bottom: 1px solid var(--ink-soft);
+`
+
+/** The cheapest complete review on paper: what to take of each filter, in the order of the bench, with room to write. */
+export default function BenchCard() {
+  const { application } = useLineup()
+  const { cheapest, all, nameOf } = useEvaluation({ more: true })
+  return (
+    <Page>
+      <LineupHead
+        title={`Bench card: ${application.name}`}
+        subtitle="The cheapest complete review: what to take of each filter, in the order of the bench."
+        view="/lineups/:application/bench-card"
+      />
+      <Card>
+        <Stack $gap={14}>
+          {all.length < 2 ? (
+            <Soft>It takes two filters with a specimen each.</Soft>
+          ) : !cheapest ? (
+            <Soft>Looking for the fewest minutes that would do …</Soft>
+          ) : (
+            <>
+              <Row $between>
+                <p>{formatCheapestReview(cheapest)}</p>
+                {cheapest.plan.length > 0 && <Button onPress={() => window.print()}>Print</Button>}
+              </Row>
+              {planByProduct(cheapest.plan).map((one) => (
+                <ProductPlan key={one.column} name={nameOf(one.column)} plan={one} />
+              ))}
+              <Small>
+                Fresh-cut can edges are razors: cut-resistant gloves, eye protection, both hands behind the cut. A
+                filter that was opened never goes on an engine.
+              </Small>
+            </>
+          )}
+        </Stack>
+      </Card>
+    </Page>
+  )
+}
+
+function ProductPlan({ name, plan: { answers, minutes } }: { name: string; plan: PlanOfProduct }) {
+  const { units } = usePreferences()
+  const readings = answers.flatMap((answer) => answer.readings.flatMap((key) => findCharacteristic(key) ?? []))
+  const lookedUp = answers.filter((answer) => answer.readings.length === 0)
+  const inOrder = stations.flatMap((station) =>
+    readings.filter((one) => one.station === station.key).map((characteristic) => ({ station, characteristic })),
+  )
+  return (
+    <section aria-label={name} style={{ breakInside: 'avoid' }}>
+      <Stack $gap={6}>
+        <h2>
+          {name} <Small>{formatMinutes(minutes)}</Small>
+        </h2>
+        <Table>
+          <tbody>
+            {inOrder.map(({ station, characteristic }) => (
+              <tr key={characteristic.key}>
+                <td style={{ width: '18%' }}>
+                  <Small>{station.label}</Small>
+                </td>
+                <td>
+                  {characteristic.label} <Small>{displayUnit(characteristic, units)}</Small>
+                </td>
+                <Blank />
+              </tr>
+            ))}
+            {lookedUp.map(({ criterion, label }) => (
+              <tr key={criterion}>
+                <td>
+                  <Small>looked up</Small>
+                </td>
+                <td>{label}</td>
+                <Blank />
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      </Stack>
+    </section>
+  )
+}
