@@ -16,7 +16,7 @@ interface Covered {
  * times, by reviewers whose instruments are off.
  */
 export function checkFigures(seed: number, extent: Extent): Finding[] {
-  const units = extent === 'whole' ? 1200 : 120
+  const units = extent === 'whole' ? 3000 : 120
   const byFigure = new Map<string, Covered>()
   for (let unit = 0; unit < units; unit++) noteUnit(seed + unit, byFigure)
   return [...byFigure].map(([name, { count, covered }]) => ({

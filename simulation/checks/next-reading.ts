@@ -46,7 +46,7 @@ const policies: Record<string, Policy> = {
 
 /** How fast the chance of naming the right one grows, by what is read next. */
 export function checkNextReading(seed: number): Finding[] {
-  const markets = 14
+  const markets = 40
   const curves = Object.entries(policies).map(([name, policy]) => {
     const right = new Array<number>(steps + 1).fill(0)
     for (let market = 0; market < markets; market++) noteMarket(seed + market, policy, right)
