@@ -212,12 +212,25 @@ describe('a specimen', () => {
     })
   })
 
+  test('one on loan is disclosed as such, and goes back to a given one', async () => {
+    await open()
+    await press(page, 'radio', 'On loan')
+    await fill(page, 'Lent by', 'a viewer')
+    await submit(page, 'Save the specimen')
+    await sees(page, 'On loan from a viewer')
+    await open()
+    expect(await contentsOf(page)).toMatchObject({ acquisition: 'lent', givenBy: 'a viewer' })
+    await press(page, 'radio', 'Given')
+    await submit(page, 'Save the specimen')
+    await sees(page, 'Given by a viewer')
+  })
+
   test('given by nobody, or a price that is none, is refused beside its field', async () => {
     await open()
     await fill(page, 'Given by', '')
     await press(page, 'button', 'Save the specimen')
     await sees(page, 'Say who gave it')
-    expect(await besideField(page, 'Given by')).toContain('a given sample must be disclosed')
+    expect(await besideField(page, 'Given by')).toContain('such a sample must be disclosed')
     await fill(page, 'Given by', 'a viewer')
     await isRefused(page, {
       field: 'Price paid for one optional',

@@ -5,6 +5,7 @@ import { ofRevision, standingClaims, type StandingClaims } from '#core/claims/st
 import { assessApplication } from './assessments.server.ts'
 import { listClaims, listDecisions, type StoredClaim } from './claims.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
+import { giverOf } from './giver.ts'
 import { listProducts } from './products.server.ts'
 
 /** A product with its claims and those of them that count, of its latest revision where they differ. */
@@ -38,10 +39,7 @@ export const claimOverview = lineupQuery('claims', async (application: string): 
     const decided = decisions.filter(({ productId }) => productId === id)
     const given = [
       ...new Set(
-        assessed
-          .filter(({ specimen }) => specimen.productId === id)
-          .map(({ specimen }) => specimen.givenBy)
-          .filter(Boolean),
+        assessed.filter(({ specimen }) => specimen.productId === id).flatMap(({ specimen }) => giverOf(specimen)),
       ),
     ]
     return {

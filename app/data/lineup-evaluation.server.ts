@@ -25,7 +25,11 @@ import { librarySpreads } from './summaries.server.ts'
 type Attributes = Partial<Record<ExternalAttributeKey, AttributeBounds>>
 
 /** A column of the line-up with all that is judged of it. */
-export type EvaluatedColumn = ColumnHead & { attributes: Record<string, AttributeBounds> }
+export type EvaluatedColumn = ColumnHead & {
+  attributes: Record<string, AttributeBounds>
+  /** Claims that contradict each other, and nobody has decided which counts. */
+  disputes: string[]
+}
 
 /** A line-up with all that a verdict rests on, as plain data: the page judges it by any school itself. */
 export interface LineupEvaluation {
@@ -93,14 +97,14 @@ export async function evaluateLineup(application: Application, today: string): P
         revisionId,
       )
       const decided = decisions.filter((decision) => decision.productId === productId)
-      return [id, standingClaims(own, decided).claims]
+      return [id, standingClaims(own, decided)]
     }),
   )
   const attributesOf = ({ id, productId, revisionId, tier }: ColumnHead, at: number): Attributes => {
     const { offer } = offerOf(productId, revisionId)
     const area = areaPerMoney(areas?.cells[at], offer, currency)
     return {
-      ...claimAttributes(standing.get(id) ?? []),
+      ...claimAttributes(standing.get(id)?.claims ?? []),
       ...(offer && { 'value.landed': exactly(toMajor(offer.unit, currency)) }),
       ...(area !== undefined && { 'value.area': exactly(area) }),
       'value.own': exactly(Number(tier === 'engine')),
@@ -114,13 +118,16 @@ export async function evaluateLineup(application: Application, today: string): P
         steps,
       ),
       attributes: attributesOf(column, at) as Record<string, AttributeBounds>,
+      disputes: (standing.get(column.id)?.contradictions ?? [])
+        .filter(({ decided }) => !decided)
+        .map(({ description }) => description),
     })),
     rows,
     method,
     schools,
     drivers: drivers.map((driver) => {
       const usable = [...standing.values()].flatMap(
-        (own) => usableInterval(driver, own, application.serviceIntervals)?.distance ?? [],
+        ({ claims: own }) => usableInterval(driver, own, application.serviceIntervals)?.distance ?? [],
       )
       return { ...driver, rules: driverRules(driver, usable) }
     }),

@@ -10,6 +10,7 @@ import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import type { Score } from '#core/score/score.ts'
 import { formatSpecimenState, standsForNew } from '#core/teardown/specimen-condition.ts'
 import type { RevisionContext } from '#core/verdict/ranking.ts'
+import { giverOf } from './giver.ts'
 import type { AssessedSpecimen } from './assessments.server.ts'
 import type { Tier } from './products.server.ts'
 
@@ -112,7 +113,7 @@ function columnHead(
       specimens: own.length,
       score: { value, low, high, coverage, fatalFault: fatalFaults[0]?.description },
       paid: lastPaid(own),
-      given: [...new Set(own.map((one) => one.specimen.givenBy).filter(Boolean))],
+      given: [...new Set(own.flatMap((one) => giverOf(one.specimen)))],
       findings: own.reduce((sum, { assessment }) => sum + assessment.findings.length, 0),
       fatalFaults,
       ...(aside !== undefined && { aside }),

@@ -163,6 +163,7 @@ describe('the verdict', () => {
       schoolId: 'build',
       driverId: null,
       words: 'first',
+      conditions: '',
       overruleColumn: '',
       overruleReason: '',
     }
@@ -192,9 +193,9 @@ describe('the verdict', () => {
 
   test('versions of the method are kept; a school of the user has a name of its own', async () => {
     await addMethod(newId(), { note: 'walls matter', valueFunctions: {}, weights: { 'can-wall': 12 } })
-    expect(await currentMethod()).toMatchObject({ version: 3, weights: { 'can-wall': 12 } })
+    expect(await currentMethod()).toMatchObject({ version: 4, weights: { 'can-wall': 12 } })
     await addMethod(newId(), { note: 'walls matter less', valueFunctions: {}, weights: { 'can-wall': 3 } })
-    expect((await currentMethod()).version).toBe(4)
+    expect((await currentMethod()).version).toBe(5)
     const school = {
       id: newId(),
       name: 'Harbour',

@@ -15,6 +15,8 @@ export interface Specimen extends SpecimenState {
   id: string
   label: string
   acquisition: 'bought' | 'given'
+  /** 1 for one that goes back to whoever gave it. */
+  onLoan: number
   givenBy: string
   paidMinor: number | null
   currency: string | null
@@ -49,7 +51,7 @@ export type SpecimenFields = Pick<
   Specimen,
   'id' | 'revisionId' | 'label' | 'acquisition' | 'givenBy' | 'paidMinor' | 'currency' | 'shop' | 'rawInput'
 > &
-  Partial<SpecimenState>
+  Partial<SpecimenState & Pick<Specimen, 'onLoan'>>
 
 type SpecimenRow = Omit<Specimen, 'recordingPlan' | 'rawInput' | 'service'> & {
   recordingPlan: string
@@ -78,6 +80,7 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
       id: 'specimen.id',
       label: 'specimen.label',
       acquisition: 'specimen.acquisition',
+      onLoan: 'specimen.onLoan',
       givenBy: 'specimen.givenBy',
       paidMinor: 'specimen.paidMinor',
       currency: 'specimen.currency',

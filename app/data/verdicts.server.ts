@@ -8,6 +8,8 @@ export interface Verdict {
   schoolId: string
   driverId: string | null
   words: string
+  /** Under which it holds, in the reviewer's words. */
+  conditions: string
   /** Column that the reviewer puts first all the same; empty for none. */
   overruleColumn: string
   overruleReason: string
@@ -32,6 +34,7 @@ const columns = [
   'schoolId',
   'driverId',
   'words',
+  'conditions',
   'overruleColumn',
   'overruleReason',
   'publishedAt',
@@ -94,6 +97,7 @@ export async function saveVerdict(
 
 const hasSameWords = (known: VerdictRow, draft: VerdictDraft): boolean =>
   known.words === draft.words &&
+  known.conditions === draft.conditions &&
   known.overruleColumn === draft.overruleColumn &&
   known.overruleReason === draft.overruleReason &&
   known.schoolId === draft.schoolId &&

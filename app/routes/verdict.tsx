@@ -52,10 +52,14 @@ export async function action({ request, params }: Route.ActionArgs) {
 /** Another has kept or published a draft since this one was opened. */
 async function draftRefusal(applicationId: string) {
   const { draft } = await listVerdicts(applicationId)
-  const { words = '', overruleReason = '' } = draft ?? {}
+  const { words = '', conditions = '', overruleReason = '' } = draft ?? {}
   const meanwhile = {
     version: draft?.version ?? 0,
-    values: { 'your own words': words, ...(overruleReason && { 'reason to overrule': overruleReason }) },
+    values: {
+      'your own words': words,
+      ...(conditions && { 'under which it holds': conditions }),
+      ...(overruleReason && { 'reason to overrule': overruleReason }),
+    },
   }
   return changeRefusal('stale', { message: '' }, meanwhile)
 }

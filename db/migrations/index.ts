@@ -17,6 +17,7 @@ import * as comparisons from './015_comparisons.ts'
 import * as claimsAndPricesOfARevision from './016_claims_and_prices_of_a_revision.ts'
 import * as demoApart from './017_demo_apart.ts'
 import * as thirdEdition from './018_third_edition.ts'
+import * as loansAndConditions from './019_loans_and_conditions.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -37,6 +38,7 @@ const migrations: Record<string, Knex.Migration> = {
   '016_claims_and_prices_of_a_revision': claimsAndPricesOfARevision,
   '017_demo_apart': demoApart,
   '018_third_edition': thirdEdition,
+  '019_loans_and_conditions': loansAndConditions,
 }
 
 /** Their names, in the order in which they run. */

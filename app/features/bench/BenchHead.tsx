@@ -33,8 +33,9 @@ export function BenchHead({ specimen, onQuick }: { specimen: Specimen; onQuick: 
         {revisionLabel && `${revisionLabel} · `}specimen {label} ·{' '}
         <Link to={href('/lineups/:application', { application: applicationId })}>{applicationName}</Link>
         {specimen.condition !== 'new' && ` · ${formatSpecimenState(specimen, unitOfKind(units, 'distance'))}`}
-        {specimen.acquisition === 'given' && ` · given by ${specimen.givenBy}`} ·{' '}
-        <a href={href('/specimens/:specimen/drawing.svg', { specimen: id })}>drawing</a> ·{' '}
+        {specimen.acquisition === 'given' &&
+          ` · ${specimen.onLoan ? 'on loan from' : 'given by'} ${specimen.givenBy}`}{' '}
+        · <a href={href('/specimens/:specimen/drawing.svg', { specimen: id })}>drawing</a> ·{' '}
         <Link to={href('/specimens/:specimen/log', { specimen: id })}>log</Link>
       </Soft>
       <Button style={{ marginLeft: 'auto' }} onPress={onQuick}>

@@ -72,12 +72,13 @@ export function SpecimenForm({ id, version, values, revisions, result, back }: P
         options={[
           { value: 'bought', label: 'Bought' },
           { value: 'given', label: 'Given' },
+          { value: 'lent', label: 'On loan' },
         ]}
       />
-      {acquisition === 'given' && (
+      {acquisition !== 'bought' && (
         <TextBox
           field={fields.givenBy}
-          label="Given by"
+          label={acquisition === 'lent' ? 'Lent by' : 'Given by'}
           hint="Maker, dealer or viewer. It is disclosed wherever this specimen appears."
         />
       )}

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { issuesOf } from './issues.fixture.ts'
-import { specimenSchema } from './specimen-fields.ts'
+import { giverOf } from '#app/data/giver.ts'
+import { specimenSchema, specimenValues } from './specimen-fields.ts'
 
 const specimen = { id: 'aaaaaaaaaaaa', revisionId: 'bbbbbbbbbbbb', label: 'A', acquisition: 'bought' }
 
@@ -14,6 +15,15 @@ describe('a specimen', () => {
     ['2490', 'ISK', 2490],
   ])('price "%s %s" is %s in the smallest unit', (price, currency, paidMinor) => {
     expect(specimenSchema.parse({ ...specimen, price, currency })).toMatchObject({ paidMinor, currency })
+  })
+
+  test('one on loan is a given one that goes back, and its form says so again', () => {
+    const lent = specimenSchema.parse({ ...specimen, acquisition: 'lent', givenBy: 'Norrith press' })
+    expect(lent).toMatchObject({ acquisition: 'given', onLoan: 1, givenBy: 'Norrith press' })
+    expect(specimenSchema.parse(specimen)).toMatchObject({ acquisition: 'bought', onLoan: 0 })
+    expect(giverOf(lent)).toEqual(['Norrith press (on loan)'])
+    expect(giverOf({ givenBy: '', onLoan: 0 })).toEqual([])
+    expect(specimenValues(lent as never)).toMatchObject({ acquisition: 'lent' })
   })
 
   test('without a price it has no currency either', () =>
@@ -31,7 +41,8 @@ describe('a specimen', () => {
     [{ price: '13.50', currency: 'JPY' }, { price: 'JPY has no decimals: write a whole number.' }],
     [{ price: '5', currency: '' }, { currency: 'A price needs its currency.' }],
     [{ price: '5', currency: 'XYZ' }, { currency: 'Choose a currency.' }],
-    [{ acquisition: 'given' }, { givenBy: 'Say who gave it: a given sample must be disclosed.' }],
+    [{ acquisition: 'given' }, { givenBy: 'Say who gave or lent it: such a sample must be disclosed.' }],
+    [{ acquisition: 'lent' }, { givenBy: 'Say who gave or lent it: such a sample must be disclosed.' }],
     [{ acquisition: 'found' }, { acquisition: 'Say how it was got: viewers are told.' }],
   ])('%j is refused', (fields, expected) => {
     expect(issuesOf(specimenSchema, { ...specimen, ...fields })).toEqual(expected)

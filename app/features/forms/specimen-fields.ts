@@ -21,7 +21,7 @@ export const specimenSchema = z
     id,
     revisionId: id,
     label: line('The label', 20),
-    acquisition: oneOf(['bought', 'given'], 'Say how it was got: viewers are told.'),
+    acquisition: oneOf(['bought', 'given', 'lent'], 'Say how it was got: viewers are told.'),
     givenBy: optionalLine('The giver', 80),
     price: optionalMoney('A price'),
     currency: optionalCurrency,
@@ -30,9 +30,11 @@ export const specimenSchema = z
     service: optionalInterval('How long'),
   })
   .transform(({ price, currency, service: said, ...typed }, context) => {
-    const rest = { ...typed, service: typed.condition === 'new' ? null : said }
-    if (rest.acquisition === 'given' && rest.givenBy === '')
-      fieldIssue(context, 'givenBy', 'Say who gave it: a given sample must be disclosed.')
+    const onLoan = Number(typed.acquisition === 'lent')
+    const acquisition: 'bought' | 'given' = typed.acquisition === 'bought' ? 'bought' : 'given'
+    const rest = { ...typed, acquisition, onLoan, service: typed.condition === 'new' ? null : said }
+    if (acquisition === 'given' && rest.givenBy === '')
+      fieldIssue(context, 'givenBy', 'Say who gave or lent it: such a sample must be disclosed.')
     if (price === null) return { ...rest, paidMinor: null, currency: null }
     if (currency === undefined) {
       fieldIssue(context, 'currency', 'A price needs its currency.')
@@ -54,7 +56,7 @@ export const specimenFields = (
 export const specimenValues = (specimen: Specimen): FieldValues => ({
   revisionId: specimen.revisionId,
   label: specimen.label,
-  acquisition: specimen.acquisition,
+  acquisition: specimen.onLoan ? 'lent' : specimen.acquisition,
   givenBy: specimen.givenBy,
   price: moneyText(specimen.paidMinor, specimen.currency),
   currency: specimen.currency ?? '',

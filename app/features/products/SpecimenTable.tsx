@@ -74,8 +74,10 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
   )
 }
 
-function acquisitionText({ acquisition, givenBy, shop, paidMinor, currency }: Specimen): string {
+function acquisitionText({ acquisition, onLoan, givenBy, shop, paidMinor, currency }: Specimen): string {
   const how =
-    acquisition === 'given' ? `Given by ${givenBy}` : ['Bought', shop && `at ${shop}`].filter(Boolean).join(' ')
+    acquisition === 'given'
+      ? `${onLoan ? 'On loan from' : 'Given by'} ${givenBy}`
+      : ['Bought', shop && `at ${shop}`].filter(Boolean).join(' ')
   return paidMinor === null || currency === null ? how : `${how}, ${formatMoney(paidMinor, currency)}`
 }

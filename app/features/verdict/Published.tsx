@@ -60,7 +60,7 @@ interface Props {
 function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
   const { method } = useLineup().evaluation
   const { send } = useAction()
-  const { id, snapshot, words, overruleColumn, overruleReason } = verdict
+  const { id, snapshot, words, conditions, overruleColumn, overruleReason } = verdict
   const day = verdict.publishedAt?.slice(0, 10) ?? ''
   const changes = snapshot && judgement ? changesSince(snapshot, judgement, method.version, nameOf) : []
   return (
@@ -76,6 +76,7 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
       </Small>
       {overruleColumn && <p>Overruled: {overruleReason}</p>}
       {words && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{words}</p>}
+      {conditions && <p>It holds under: {conditions}</p>}
       {snapshot?.sentences.map((sentence) => (
         <p key={sentence}>{sentence}</p>
       ))}

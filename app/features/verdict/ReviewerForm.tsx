@@ -25,6 +25,7 @@ export function ReviewerForm({ draft, school, driver, products, contradictions }
   const meanwhile = meanwhileOf(result)
   const [id, setId] = useState(() => draft?.id ?? newId())
   const [words, setWords] = useState(draft?.words ?? '')
+  const [conditions, setConditions] = useState(draft?.conditions ?? '')
   const [overrule, setOverrule] = useState(draft?.overruleColumn ?? '')
   const [reason, setReason] = useState(draft?.overruleReason ?? '')
   const [isSeen, setIsSeen] = useState(false)
@@ -35,6 +36,7 @@ export function ReviewerForm({ draft, school, driver, products, contradictions }
     setPublishedAfter(undefined)
     setId(newId())
     setWords('')
+    setConditions('')
     setOverrule('')
     setReason('')
   }
@@ -47,6 +49,7 @@ export function ReviewerForm({ draft, school, driver, products, contradictions }
       schoolId: school,
       driverId: driver,
       words,
+      conditions,
       overruleColumn: overrule,
       overruleReason: reason,
       seen: isSeen ? 'yes' : '',
@@ -62,6 +65,16 @@ export function ReviewerForm({ draft, school, driver, products, contradictions }
           value={words}
           onChange={(event) => setWords(event.target.value)}
           maxLength={4000}
+        />
+      </Stack>
+      <Stack $gap={4}>
+        <label htmlFor="conditions">Under which it holds</label>
+        <InputBox
+          id="conditions"
+          value={conditions}
+          onChange={(event) => setConditions(event.target.value)}
+          placeholder="for changes within a year; not for towing; at the prices of this week"
+          maxLength={600}
         />
       </Stack>
       <Row>

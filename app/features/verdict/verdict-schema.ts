@@ -11,6 +11,7 @@ export const verdictSchema = z.discriminatedUnion('intent', [
       schoolId: id,
       driverId: z.union([id, z.literal('').transform(() => null)]),
       words: z.string().trim().max(4000, 'The words are too long: at most 4000 characters.'),
+      conditions: z.string().trim().max(600, 'The conditions are too long: at most 600 characters.').default(''),
       overruleColumn: z.union([id, z.literal('')]),
       /** What contradicts itself was seen, and it is published all the same. */
       seen: z.enum(['yes', '']).default(''),

@@ -1,0 +1,3 @@
+/** Who gave a sample, and whether it goes back: it is disclosed wherever the product appears. */
+export const giverOf = ({ givenBy, onLoan }: { givenBy: string; onLoan: number }): string[] =>
+  givenBy === '' ? [] : [onLoan ? `${givenBy} (on loan)` : givenBy]
