@@ -1,3 +1,4 @@
+import { isHearsay } from '#core/quantity/coarse.ts'
 import { findCharacteristic, type FilterForm, type IrreversibleStepKey } from '#core/catalogue/index.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
@@ -67,7 +68,7 @@ export function readingOf(
     characteristic: key,
     rawInput: typed,
     ...readingOfEntry(entry.value),
-    evidence: defaultEvidence(characteristic),
+    evidence: isHearsay(typed) ? 'claimed' : defaultEvidence(characteristic),
     instrumentId: null,
     source: null,
     note: null,

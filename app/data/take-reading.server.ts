@@ -1,3 +1,5 @@
+import { isHearsay } from '#core/quantity/coarse.ts'
+import { findUnit, unitOf } from '#core/quantity/units.ts'
 import { findCharacteristic, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
 import { ok, problem, type Problem, type Result } from '#core/result.ts'
 import { millisecondsPerDay } from '#core/calendar.ts'
@@ -63,8 +65,8 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
       characteristic: characteristic.key,
       rawInput: request.typed.trim(),
       ...readingOfEntry(value),
-      evidence: request.evidence,
-      instrumentId: instrument.value?.id ?? null,
+      evidence: isHearsay(request.typed) ? 'claimed' : request.evidence,
+      instrumentId: isHearsay(request.typed) ? null : (instrument.value?.id ?? null),
       zeroOffset,
       source: request.source || null,
       note: null,
@@ -86,6 +88,8 @@ const idInUse: Problem = {
 /** The unit that was chosen, if it is one in which the characteristic is read. */
 function unitOfRequest(characteristic: Characteristic, { unit }: TakeReadingRequest): Result<string | undefined> {
   if (!unit || !('units' in characteristic) || characteristic.units.includes(unit)) return ok(unit)
+  const [usual] = characteristic.units
+  if (findUnit(unit, unitOf(usual).dimension)?.dimension === unitOf(usual).dimension) return ok(unit)
   return problem(
     'wrong-kind',
     `${characteristic.label} is not read in ${unit}, but in ${characteristic.units.join(', ')}.`,

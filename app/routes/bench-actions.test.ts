@@ -64,6 +64,19 @@ describe('a reading', () => {
     expect(Math.abs(Date.parse((await last())!.recordedAt) - Date.now())).toBeLessThan(10_000)
   })
 
+  test('that somebody else said is told, and by no instrument', async () => {
+    const instrument = await instrumentOf('caliper')
+    await take('can.wall', '0.49 mm, they say', { instrument })
+    expect(await last()).toMatchObject({ evidence: 'claimed', instrumentId: null, valueNumber: 0.00049 })
+    await take('can.wall', '0.49 mm', { instrument })
+    expect(await last()).toMatchObject({ evidence: 'measured' })
+  })
+
+  test('is taken in any unit of its kind, that of the habit among them', async () => {
+    expect(await take('can.height', '9.8', { unit: 'cm' })).toBeUndefined()
+    expect(await last()).toMatchObject({ unit: 'cm', valueNumber: 0.098 })
+  })
+
   test('sent twice with one id is one reading', async () => {
     const id = newId()
     await take('can.wall', '0.49', { id })

@@ -1,5 +1,5 @@
 import type { Evidence } from '#core/catalogue/index.ts'
-import { readCoarse, type SaidBounds } from '#core/quantity/coarse.ts'
+import { isHearsay, readCoarse, withoutHearsay, type SaidBounds } from '#core/quantity/coarse.ts'
 import { toSI } from '#core/quantity/convert.ts'
 import { clip, spellFractions, withoutNoise } from '#core/quantity/number.ts'
 import { spellNumbers } from '#core/quantity/spoken-number.ts'
@@ -166,7 +166,6 @@ const grammar: readonly (readonly [RegExp, Reading])[] = [
 
 const byLook =
   /,?\s*\b(?:by (?:the )?(?:feel|look|looks|eye|hand)(?: of it)?|(?:it )?(?:looks|seems|feels)|i (?:think|guess|reckon))\b/
-const hearsay = /,?\s*\b(?:they say|they claim|it says|reportedly|on the box)\b/
 const other =
   /\s+(?:than|as|to|with)\s+(?:(?:the |its? ?)?(?:other|others|that one|this one|one beside it)|[^\d]*'s?)\b.*$/
 
@@ -196,8 +195,8 @@ export function readRelation(text: string, field: RelationField): Result<SaidRel
     written,
   )
   if (pair) return ok({ readings: [pair[1] ?? '', pair[2] ?? ''] })
-  const evidence = hearsay.test(written) ? 'claimed' : byLook.test(written) ? 'inferred' : 'measured'
-  const said = spellNumbers(spellFractions(written.replace(hearsay, '').replace(byLook, '')))
+  const evidence = isHearsay(written) ? 'claimed' : byLook.test(written) ? 'inferred' : 'measured'
+  const said = spellNumbers(spellFractions(withoutHearsay(written).replace(byLook, '')))
     .replace(/\s+than\b.*?\s+by\s+/, ' by ')
     .replace(/\s+than\b(?! (?:\d|an? |double|twice|half|triple)).*$/, '')
     .replace(other, '')

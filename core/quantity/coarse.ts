@@ -202,6 +202,20 @@ const corrections =
 const hearsay = /,?\s*(?:they say|they claim|it says|he says|she says|so they say|on the box|reportedly|supposedly)$/
 
 /**
+ * Whether somebody else said it: it is told then, and not measured.
+ *
+ * @example isHearsay('12 psi, they say') // => true
+ */
+export const isHearsay = (text: string): boolean => hearsay.test(writtenOut(text))
+
+/**
+ * The words without those that say who said it.
+ *
+ * @example withoutHearsay('12 psi, they say') // => '12 psi'
+ */
+export const withoutHearsay = (text: string): string => text.replace(hearsay, '').trim()
+
+/**
  * Reads an amount as people say it: hedges, ranges, one-sided words, parts of ten, fractions and numbers in words. Of
  * one that is corrected ("0.5, no, 0.48") the last counts.
  *
@@ -219,9 +233,9 @@ export function readCoarse(
   dimension: Dimension | undefined,
   nouns: string[] = [],
 ): SaidBounds | undefined {
-  const written = spellNumbers(writtenOut(text)).split(corrections).at(-1)?.replace(hearsay, '').trim() ?? ''
+  const written = spellNumbers(writtenOut(text)).split(corrections).at(-1) ?? ''
   const context = { dimension, nouns }
-  const { text: said, isHedged } = stripHedges(written)
+  const { text: said, isHedged } = stripHedges(withoutHearsay(written))
   for (const [pattern, reading] of grammar) {
     const parts = pattern.exec(said)
     const found = parts && reading(parts.slice(1), context)
