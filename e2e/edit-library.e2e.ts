@@ -229,7 +229,7 @@ describe('a specimen', () => {
     await open()
     await fill(page, 'Given by', '')
     await press(page, 'button', 'Save the specimen')
-    await sees(page, 'Say who gave or lent it')
+    await sees(page, 'Say who gave it')
     expect(await besideField(page, 'Given by')).toContain('such a sample must be disclosed')
     await fill(page, 'Given by', 'a viewer')
     await isRefused(page, {

@@ -41,8 +41,8 @@ describe('a specimen', () => {
     [{ price: '13.50', currency: 'JPY' }, { price: 'JPY has no decimals: write a whole number.' }],
     [{ price: '5', currency: '' }, { currency: 'A price needs its currency.' }],
     [{ price: '5', currency: 'XYZ' }, { currency: 'Choose a currency.' }],
-    [{ acquisition: 'given' }, { givenBy: 'Say who gave or lent it: such a sample must be disclosed.' }],
-    [{ acquisition: 'lent' }, { givenBy: 'Say who gave or lent it: such a sample must be disclosed.' }],
+    [{ acquisition: 'given' }, { givenBy: 'Say who gave it or lent it: such a sample must be disclosed.' }],
+    [{ acquisition: 'lent' }, { givenBy: 'Say who gave it or lent it: such a sample must be disclosed.' }],
     [{ acquisition: 'found' }, { acquisition: 'Say how it was got: viewers are told.' }],
   ])('%j is refused', (fields, expected) => {
     expect(issuesOf(specimenSchema, { ...specimen, ...fields })).toEqual(expected)

@@ -34,7 +34,7 @@ export const specimenSchema = z
     const acquisition: 'bought' | 'given' = typed.acquisition === 'bought' ? 'bought' : 'given'
     const rest = { ...typed, acquisition, onLoan, service: typed.condition === 'new' ? null : said }
     if (acquisition === 'given' && rest.givenBy === '')
-      fieldIssue(context, 'givenBy', 'Say who gave or lent it: such a sample must be disclosed.')
+      fieldIssue(context, 'givenBy', 'Say who gave it or lent it: such a sample must be disclosed.')
     if (price === null) return { ...rest, paidMinor: null, currency: null }
     if (currency === undefined) {
       fieldIssue(context, 'currency', 'A price needs its currency.')
