@@ -5,6 +5,7 @@ import { ofRevision, standingClaims, type StandingClaims } from '#core/claims/st
 import { assessApplication } from './assessments.server.ts'
 import { listClaims, listDecisions, type StoredClaim } from './claims.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
+import { revisionName } from './column-name.ts'
 import { giverOf } from './giver.ts'
 import { listProducts } from './products.server.ts'
 
@@ -47,7 +48,7 @@ export const claimOverview = lineupQuery('claims', async (application: string): 
       name: `${brand} ${partNumber}`,
       all,
       given,
-      revisions: Object.fromEntries(revisions.map((one) => [one.id, one.label || 'first revision'])),
+      revisions: Object.fromEntries(revisions.map((one) => [one.id, revisionName(one.label)])),
       standing: Object.fromEntries(
         revisions.map((one) => [one.id, standingClaims(ofRevision(all, one.id), decided).claims]),
       ),

@@ -2,6 +2,9 @@
 export const columnName = (column: { name: string; revision: string } | undefined): string =>
   [column?.name ?? 'a product that is gone', column?.revision].filter(Boolean).join(' ')
 
+/** What a revision is called: the first one may have no name. */
+export const revisionName = (label: string): string => label || 'first revision'
+
 /** Names of columns by id. */
 export function columnNames(
   columns: readonly { id: string; name: string; revision: string }[],

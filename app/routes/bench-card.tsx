@@ -1,5 +1,5 @@
 import { styled } from 'styled-components'
-import { findCharacteristic, stations } from '#core/catalogue/index.ts'
+import { cautions, findCharacteristic, stations } from '#core/catalogue/index.ts'
 import { displayUnit } from '#core/figures/format-value.ts'
 import {
   formatCheapestReview,
@@ -50,8 +50,7 @@ export default function BenchCard() {
                 <ProductPlan key={one.column} name={nameOf(one.column)} plan={one} />
               ))}
               <Small>
-                Fresh-cut can edges are razors: cut-resistant gloves, eye protection, both hands behind the cut. A
-                filter that was opened never goes on an engine.
+                {cautions.cut.summary} {cautions.opened.summary}
               </Small>
             </>
           )}

@@ -11,6 +11,7 @@ import { findProduct, knownRevision } from '#app/data/products.server.ts'
 import { ReadClaims } from '#app/features/claims/ReadClaims.tsx'
 import { KeepLine } from '#app/features/forms/KeepLine.tsx'
 import { longestPaste, readClaimsSchema } from '#app/features/forms/read-claims-fields.ts'
+import { revisionOptions } from '#app/features/forms/RevisionField.tsx'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { DayField } from '#app/ui/DayField.tsx'
@@ -97,10 +98,7 @@ export default function ClaimsRead({ loaderData: { id, today: day } }: Route.Com
               <SelectMenu
                 label="Of revision"
                 value={revisionId}
-                options={[
-                  { value: '', label: 'all of them' },
-                  ...product.revisions.map((one) => ({ value: one.id, label: one.label || 'the first' })),
-                ]}
+                options={revisionOptions(product.revisions)}
                 onPick={setRevision}
               />
             )}

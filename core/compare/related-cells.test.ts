@@ -74,7 +74,11 @@ describe('what is missing beside what is known', () => {
 test('what is known is not written over, and a relation to a specimen that is not there is none', () => {
   const columns = [column('a', { 'can.wall': '0.50 mm' }), column('b', { 'can.wall': '0.40 mm' })]
   const record = said('can.wall', 'b1', 'a1', by(0.1e-3, 0.2e-3))
-  expect(rowOf('can.wall', columns, [record]).cells[1]).toMatchObject({ value: 0.0004 })
+  const row = rowOf('can.wall', columns, [record])
+  expect(row.cells[1]).toMatchObject({ value: 0.0004 })
+  expect(row.relations).toMatchObject([{ id: record.id, isUsed: false, isContradicted: true }])
+  const agreed = rowOf('can.wall', columns, [said('can.wall', 'a1', 'b1', by(0.1e-3, 0.1e-3))])
+  expect(agreed.relations).toMatchObject([{ isContradicted: false }])
   expect(
     columnRelations([said('can.wall', 'z', 'a1', alike), said('can.wall', 'a1', 'a1', alike)], columns, 'can.wall'),
   ).toEqual([])
@@ -83,6 +87,14 @@ test('what is known is not written over, and a relation to a specimen that is no
 
 test('a circle of relations with nothing known ends', () => {
   const cells: Cell[] = [{ state: 'missing' }, { state: 'missing' }]
-  const tie = (a: number, b: number): ColumnRelation => ({ a, b, relation: alike, evidence: 'measured', isUsed: false })
+  const tie = (a: number, b: number): ColumnRelation => ({
+    id: `${a} ${b}`,
+    a,
+    b,
+    relation: alike,
+    evidence: 'measured',
+    isUsed: false,
+    isContradicted: false,
+  })
   expect(relateCells(cells, [tie(0, 1), tie(1, 0)]).cells).toEqual(cells)
 })

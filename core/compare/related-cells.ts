@@ -1,6 +1,6 @@
 import { evidenceRank, type Evidence } from '#core/catalogue/index.ts'
 import { isKnown, type Cell, type NumberCell } from './cell.ts'
-import { inverted, isAlike, numberByRelation, type Relation } from './relation.ts'
+import { contradictsRelation, inverted, isAlike, numberByRelation, type Relation } from './relation.ts'
 import type { RevisionColumn } from './revision-column.ts'
 
 /** What was said of two specimens, of one characteristic or figure. */
@@ -18,6 +18,8 @@ export interface ComparisonRecord {
 
 /** The same between two columns of a line-up. */
 export interface ColumnRelation {
+  /** Of the record. */
+  id: string
   /** Index of the column of which it was said. */
   a: number
   b: number
@@ -25,6 +27,8 @@ export interface ColumnRelation {
   evidence: Evidence
   /** A cell was filled by it: it says nothing more of the two. */
   isUsed: boolean
+  /** What was read of both says otherwise: it counts for nothing. */
+  isContradicted: boolean
 }
 
 /**
@@ -43,8 +47,8 @@ export function columnRelations(
   return records.flatMap((record): ColumnRelation[] => {
     if (record.of !== of) return []
     const [a, b] = [columnOf(record.specimen), columnOf(record.other)]
-    const { relation, evidence } = record
-    return a < 0 || b < 0 || a === b ? [] : [{ a, b, relation, evidence, isUsed: false }]
+    const { id, relation, evidence } = record
+    return a < 0 || b < 0 || a === b ? [] : [{ id, a, b, relation, evidence, isUsed: false, isContradicted: false }]
   })
 }
 
@@ -54,7 +58,7 @@ export function columnRelations(
  *
  * @param cells of a row
  * @param relations between its columns
- * @returns the cells, and which relations were used up
+ * @returns the cells, and which relations were used up or are contradicted by what was read
  * @example relateCells([{ state: 'missing' }], []).cells // => [{ state: 'missing' }]
  */
 export function relateCells(
@@ -75,7 +79,15 @@ export function relateCells(
       isNew = true
     }
   }
-  return { cells: filled, relations: relations.map((one) => ({ ...one, isUsed: used.has(one) })) }
+  return {
+    cells: filled,
+    relations: relations.map((one) => ({ ...one, isUsed: used.has(one), isContradicted: isContradicted(one, filled) })),
+  }
+}
+
+function isContradicted({ a, b, relation }: ColumnRelation, cells: readonly Cell[]): boolean {
+  const [one, other] = [cells[a], cells[b]]
+  return one?.state === 'number' && other?.state === 'number' && contradictsRelation(relation, one, other)
 }
 
 /** A cell by what was said of it beside another; it opens to the other's specimen. */

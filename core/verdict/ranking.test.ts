@@ -239,3 +239,17 @@ describe('what would change it', () => {
     expect(b).toBe(all[1])
   })
 })
+
+test('what was said of one beside another bears on it, unless a cell was filled by it or the readings say otherwise', () => {
+  const related = (more: { isUsed?: boolean; isContradicted?: boolean }) => {
+    const known = { id: 'r', isUsed: false, isContradicted: false, ...more }
+    const relation = { scale: 'difference', low: 0, high: null } as const
+    const relations = [{ ...known, a: 0, b: 1, relation, evidence: 'measured' } as const]
+    const rows = [{ ...row('can.wall', 'can', [number(0.0005), number(0.0004)]), relations }]
+    const criteria = effectiveCriteria(shippedMethod, shippedSchool('build'))
+    return evaluateRevisions('spin-on', [column('a'), column('b')], rows, criteria).map((one) => one.related)
+  }
+  expect(related({})).toMatchObject([[{ criterion: 'can-wall', other: 'b' }], []])
+  expect(related({ isUsed: true })).toEqual([[], []])
+  expect(related({ isContradicted: true })).toEqual([[], []])
+})

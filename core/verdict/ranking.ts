@@ -85,7 +85,7 @@ const relatedCriteria = (
 ): RelatedCriterion[] =>
   rows.flatMap(({ key, relations = [] }) =>
     relations
-      .filter(({ a, isUsed }) => a === at && !isUsed)
+      .filter(({ a, isUsed, isContradicted }) => a === at && !isUsed && !isContradicted)
       .flatMap(({ b, relation }) =>
         criteria
           .filter(({ attribute }) => attribute === key)

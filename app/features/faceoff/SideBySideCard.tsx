@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { formatRelation, relationFieldOf, relationUnit } from '#core/compare/format-relation.ts'
 import { readComparison, type ComparisonCandidate } from '#core/compare/read-comparison.ts'
-import { contradictsRelation, inverted } from '#core/compare/relation.ts'
+import { inverted } from '#core/compare/relation.ts'
 import type { StoredComparison } from '#app/data/comparisons.server.ts'
 import { newId } from '#app/data/id.ts'
 import { longestComparison } from '#app/features/forms/comparison-fields.ts'
@@ -71,12 +71,11 @@ function SaidTable({ a, b, said }: { a: Facing; b: Facing; said: readonly SaidOf
       </thead>
       <tbody>
         {said.map(({ id, of, relation, evidence, said: words, isTurned }) => {
-          const cells = rows.find(({ key }) => key === of)?.cells
-          const [one, other] = [cells?.[a.evaluated.at], cells?.[b.evaluated.at]]
+          const row = rows.find(({ key }) => key === of)
+          const other = row?.cells[b.evaluated.at]
           const seen = isTurned ? inverted(relation) : relation
           const text = formatRelation(seen, relationUnit(of, system))
-          const contradicts =
-            one?.state === 'number' && other?.state === 'number' && contradictsRelation(seen, one, other)
+          const contradicts = row?.relations?.some((known) => known.id === id && known.isContradicted)
           return (
             <tr key={id}>
               <td>{relationFieldOf(of)?.label ?? of}</td>

@@ -1,4 +1,5 @@
 import type { FieldMetadata } from '@conform-to/react'
+import { revisionName } from '#app/data/column-name.ts'
 import type { Revision } from '#app/data/products.server.ts'
 import { SelectField } from '#app/ui/Select.tsx'
 
@@ -7,17 +8,14 @@ interface Props {
   revisions: readonly Revision[]
 }
 
+/** The revisions of a product to choose from, or all of them. */
+export const revisionOptions = (revisions: readonly Revision[]): { value: string; label: string }[] => [
+  { value: '', label: 'all of them' },
+  ...revisions.map(({ id, label }) => ({ value: id, label: revisionName(label) })),
+]
+
 /** Which revision of a product it is of; asked only where there are several. */
 export function RevisionField({ field, revisions }: Props) {
   if (revisions.length < 2) return null
-  return (
-    <SelectField
-      field={field}
-      label="Of revision"
-      options={[
-        { value: '', label: 'all of them' },
-        ...revisions.map(({ id, label }) => ({ value: id, label: label || 'the first' })),
-      ]}
-    />
-  )
+  return <SelectField field={field} label="Of revision" options={revisionOptions(revisions)} />
 }

@@ -1,6 +1,7 @@
 import { Form } from 'react-router'
 import { formatMoney } from '#core/money/currency.ts'
 import { priceAge, staleAfter, type Price } from '#core/money/landed.ts'
+import { revisionName } from '#app/data/column-name.ts'
 import type { Revision } from '#app/data/products.server.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Small, Soft } from '#app/ui/layout.tsx'
@@ -63,7 +64,7 @@ function PriceRow({ price, revision, isStale }: RowProps) {
         {revision !== undefined && (
           <>
             <br />
-            <Small>{revision || 'first revision'}</Small>
+            <Small>{revisionName(revision)}</Small>
           </>
         )}
       </td>
