@@ -206,7 +206,7 @@ of the one beside what is known of the other, even over the width that was said 
 order, and what is said of two that are both known or both open, binds their draws: points are drawn of both together,
 and kept in proportion to the chance that two units of such products would be as was said (sampling and importance
 resampling, D. B. Rubin 1988, from memory). What contradicts the readings of both by two standard uncertainties is
-marked, and where hardly any draw fits it changes nothing. Common practice, no published source, for the words.
+marked and changes nothing, nor does what hardly any draw fits. Common practice, no published source, for the words.
 
 ${table(
   ['Words', 'Allow', 'For instance'],

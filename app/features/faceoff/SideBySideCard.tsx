@@ -155,7 +155,7 @@ function SayMore({ a, b }: { a: Facing; b: Facing }) {
             value={line}
             maxLength={longestComparison}
             onChange={(event) => setLine(event.target.value)}
-            placeholder="wall: a hair thicker"
+            placeholder={application.form === 'spin-on' ? 'wall: a hair thicker' : 'media length: a hair longer'}
             autoComplete="off"
             style={{ flex: 1, minWidth: 220, font: '600 18px/1.2 var(--label)' }}
           />
