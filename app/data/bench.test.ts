@@ -6,6 +6,8 @@ import { newId } from './id.ts'
 import { addCheck, listInstruments, removeInstrument, addInstrument, saveZeroOffset } from './instruments.server.ts'
 import { addPhoto, listPhotos, readPhoto, removePhoto } from './photos.server.ts'
 import { addReading, listLastUses, listReadings } from './readings.server.ts'
+import { addQuickReadings } from './quick-readings.server.ts'
+import { takeReading } from './take-reading.server.ts'
 import { findSpecimen, latestSpecimen, saveRecordingPlan } from './specimens.server.ts'
 import { listStationStarts } from './station-starts.server.ts'
 import { cachedQuery } from './query-cache.server.ts'
@@ -143,6 +145,27 @@ describe('the log', () => {
     await addReading(once)
     await addReading(once)
     expect(await listReadings(specimen)).toHaveLength(before + 1)
+  })
+
+  test('what was taken back in the same breath is kept, struck, before what counts', async () => {
+    const { id, form } = (await findSpecimen(specimen))!
+    const act = { id: newId(), characteristic: 'media.thickness', typed: '0.5, no, 0.48', unit: 'mm', source: '' }
+    const before = (await listReadings(id)).length
+    expect(
+      await takeReading((await findSpecimen(id))!, { ...act, evidence: 'measured', insist: 'yes' }),
+    ).toBeUndefined()
+    const [struck, counts] = (await listReadings(id)).slice(before)
+    expect([struck?.valueNumber, counts?.valueNumber]).toEqual([0.0005, 0.00048])
+    expect([struck?.rawInput, struck?.voided?.reason]).toEqual(['0.5', 'Taken back as it was said.'])
+    expect([counts?.rawInput, counts?.voided]).toEqual(['0.5, no, 0.48', null])
+    const line = [{ characteristic: 'pleats.count', typed: '112, no, 27' }]
+    await addQuickReadings(newId(), { form, specimenId: id, revisionId: '' }, line)
+    expect((await listReadings(id)).slice(-2).map(({ valueNumber, voided }) => [valueNumber, voided === null])).toEqual(
+      [
+        [112, false],
+        [27, true],
+      ],
+    )
   })
 })
 

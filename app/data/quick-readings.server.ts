@@ -6,9 +6,10 @@ import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
 import { defaultEvidence, readingOfEntry } from '#core/teardown/reading.ts'
 import { now } from './clock.ts'
 import { newId } from './id.ts'
-import { toReadingRow, type NewReading } from './readings.server.ts'
+import { struckRows, toReadingRow, type NewReading } from './readings.server.ts'
 import { addOnce, type Added } from './records.server.ts'
 import { nextLabel } from './specimens.server.ts'
+import { takenBack } from './take-reading.server.ts'
 
 /** A reading of a line: of what, and what was typed. */
 export interface QuickReading {
@@ -45,11 +46,18 @@ export async function addQuickReadings(
   return ok(
     await addOnce({ id: act, content: { specimenId, revisionId, line } }, async (trx) => {
       if (!specimenId) await trx('specimen').insert({ id, revisionId, label, acquisition: 'bought', createdAt: now() })
-      await trx('reading').insert(readings.map(toReadingRow))
+      await trx('reading').insert(readings.flatMap(rowsOf))
       const passed = [...steps].map((step) => ({ specimenId: id, step, passedAt: now() }))
       if (passed.length > 0) await trx('irreversibleStep').insert(passed).onConflict(['specimenId', 'step']).ignore()
     }),
   )
+}
+
+/** The row of a reading, behind those of what was taken back before it was said. */
+function rowsOf(reading: NewReading) {
+  const characteristic = findCharacteristic(reading.characteristic)
+  const struck = characteristic ? takenBack(characteristic, reading.rawInput) : []
+  return [...struckRows(reading, struck), toReadingRow(reading)]
 }
 
 /** A reading of a specimen as it was typed, or what is wrong with it. */

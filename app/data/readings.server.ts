@@ -6,6 +6,7 @@ import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { newId } from './id.ts'
 import type { StationStart } from './station-starts.server.ts'
 
 /** A reading as it stands in its table. */
@@ -49,8 +50,16 @@ type Optional = 'recordedAt' | 'voided' | 'zeroOffset' | 'valueHalf'
 
 export type NewReading = Omit<Reading, Optional> & Partial<Pick<Reading, Optional>>
 
+/** A reading that was taken back in the breath in which it was said. */
+export type StruckReading = Pick<
+  Reading,
+  'rawInput' | 'unit' | 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups'
+>
+
 /** What a reading says of the work beside its value. */
 export interface RecordingContext {
+  /** What was said first and taken back. */
+  struckBefore?: StruckReading[]
   /** Points of no return that lie behind it. */
   passedSteps?: IrreversibleStepKey[]
   /** When the user came to its station. */
@@ -63,14 +72,14 @@ export interface RecordingContext {
  */
 export async function addReading(
   reading: NewReading,
-  { passedSteps = [], stationStart }: RecordingContext = {},
+  { struckBefore = [], passedSteps = [], stationStart }: RecordingContext = {},
 ): Promise<'added' | 'id-in-use'> {
   const db = await writableDatabase()
   const { specimenId } = reading
   return db.transaction(async (trx) => {
     const known: ReadingRow | undefined = await trx('reading').where({ id: reading.id }).first()
     if (known) return isSameAct(known, reading) ? 'added' : 'id-in-use'
-    await trx('reading').insert(toReadingRow(reading))
+    await trx('reading').insert([...struckRows(reading, struckBefore), toReadingRow(reading)])
     if (stationStart)
       await trx('stationStart')
         .insert({ specimenId, ...stationStart })
@@ -81,6 +90,12 @@ export async function addReading(
     return 'added'
   })
 }
+
+/** Rows of what was taken back before a reading was said, each struck for that reason. */
+export const struckRows = (reading: NewReading, struck: readonly StruckReading[]) =>
+  struck.map((one) =>
+    toReadingRow({ ...reading, ...one, id: newId(), voided: { at: now(), reason: 'Taken back as it was said.' } }),
+  )
 
 const isSameAct = (known: ReadingRow, { specimenId, characteristic, rawInput, evidence, unit }: NewReading): boolean =>
   known.specimenId === specimenId &&

@@ -1,4 +1,4 @@
-import { isHearsay } from '#core/quantity/coarse.ts'
+import { isHearsay, saidBefore } from '#core/quantity/coarse.ts'
 import { findUnit, unitOf } from '#core/quantity/units.ts'
 import { findCharacteristic, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
 import { ok, problem, type Problem, type Result } from '#core/result.ts'
@@ -10,7 +10,7 @@ import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
 import { readingOfEntry } from '#core/teardown/reading.ts'
 import { resolve } from '#core/teardown/resolve.ts'
 import { instrumentsOf, type StoredInstrument } from './instruments.server.ts'
-import { addReading, listReadings } from './readings.server.ts'
+import { addReading, listReadings, type StruckReading } from './readings.server.ts'
 import type { Specimen } from './specimens.server.ts'
 
 /** A reading as it is taken, in the user's notation. */
@@ -73,12 +73,25 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
       recordedAt: momentOf(request.at),
     },
     {
+      struckBefore: takenBack(characteristic, request.typed),
       passedSteps: irreversibleStepsBefore(characteristic.station, specimen.form),
       stationStart: { station: characteristic.station, startedAt: momentOf(request.since) },
     },
   )
   return added === 'added' ? undefined : idInUse
 }
+
+/**
+ * What was taken back in the same breath ("0.5, no, 0.48"), as readings of which the reason for the strike is known.
+ *
+ * @param characteristic that was asked for
+ * @param typed all that was typed
+ */
+export const takenBack = (characteristic: Characteristic, typed: string): StruckReading[] =>
+  saidBefore(typed).flatMap((rawInput) => {
+    const entry = parseEntry(characteristic, { text: rawInput, insist: true })
+    return entry.ok ? [{ rawInput, ...readingOfEntry(entry.value) }] : []
+  })
 
 const idInUse: Problem = {
   code: 'unknown',

@@ -43,7 +43,7 @@ describe('the one list', () => {
       for (const symbol of [...c.units, c.imperial]) expect(unitOf(symbol).dimension).toBe(c.dimension)
       const kind = defaultInstrumentKind(c)
       if (kind) expect(assumedInstruments[kind].resolution).toBeGreaterThan(0)
-      else expect(c.allowance).toBeGreaterThan(0)
+      else expect(c.allowance ?? c.definitionalUncertainty).toBeGreaterThan(0)
     }
     if (c.kind === 'grade') expect(c.anchors.length).toBe(5)
   })

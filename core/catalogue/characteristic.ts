@@ -61,6 +61,8 @@ export interface QuantityCharacteristic extends Common {
   figure?: string
   /** Share by which a value may be off that was told as such, ± as a limit. */
   allowance?: number
+  /** The two sizes that are usual, the smaller first, SI, where people speak of the one or the other. */
+  usualSizes?: readonly [number, number]
 }
 
 export interface CountCharacteristic extends Common {

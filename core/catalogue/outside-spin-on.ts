@@ -1,6 +1,7 @@
 import type { Characteristic } from './characteristic.ts'
 import { both, spinOn } from './filter-form.ts'
 import { range, reads } from './ranges.ts'
+import { temperaturesOf } from './temperatures.ts'
 
 const outside = { station: 'outside', forms: spinOn, lostAfter: 'cut' } as const
 
@@ -132,6 +133,7 @@ export const outsideSpinOnCharacteristics: Characteristic[] = [
       { value: 'ptfe', label: 'PTFE-faced', description: 'A slick white or grey face.' },
     ],
   },
+  ...temperaturesOf('gasket', 'outside'),
   {
     ...outside,
     key: 'gasket.section',

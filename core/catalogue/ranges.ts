@@ -8,6 +8,7 @@ export const range = {
   g: mm,
   m: (low: number, high: number): readonly [number, number] => [low, high],
   bar: (low: number, high: number): readonly [number, number] => [low * 1e5, high * 1e5],
+  celsius: (low: number, high: number): readonly [number, number] => [low + 273.15, high + 273.15],
   count: (low: number, high: number): readonly [number, number] => [low, high],
 }
 
@@ -23,5 +24,6 @@ export const reads = {
   size: reading('length', ['mm', 'cm', 'in'], 'in'),
   strip: { ...reading('length', ['mm', 'cm', 'm', 'in', 'ft'], 'in'), decimals: 0 },
   weight: { ...reading('mass', ['g', 'oz'], 'oz'), decimals: 1 },
+  temperature: { ...reading('temperature', ['°C', '°F'], '°F'), decimals: 0 },
   pressure: reading('pressure', ['bar', 'psi', 'kPa'], 'psi'),
 }

@@ -1,6 +1,7 @@
 import type { Characteristic, NotApplicableWhen } from './characteristic.ts'
 import { spinOn } from './filter-form.ts'
 import { range, reads } from './ranges.ts'
+import { temperaturesOf } from './temperatures.ts'
 
 const part = { station: 'parts', forms: spinOn, lostAfter: 'wrap' } as const
 const weight = { kind: 'quantity', ...reads.weight } as const
@@ -56,6 +57,7 @@ export const valveAndCanCharacteristics: Characteristic[] = [
     why: 'Too thin flutters, too thick stays open.',
     notApplicableWhen: [noAdbv],
   },
+  ...temperaturesOf('adbv', 'parts', [noAdbv]),
   {
     ...part,
     key: 'adbv.fit',
@@ -95,6 +97,7 @@ export const valveAndCanCharacteristics: Characteristic[] = [
     plausible: range.mm(0.25, 1.2),
     typical: range.mm(0.36, 0.6),
     definitionalUncertainty: 0.000005,
+    usualSizes: range.mm(0.381, 0.508),
     label: 'Can wall',
     how: 'At the cut edge, paint scraped off, three places round the can.',
     why: 'A 0.020 in wall holds a third more than a 0.015 in one, and is 2.4 times as stiff against a dent.',

@@ -68,6 +68,8 @@ export interface ClaimParts {
   oil?: string
   /** The claim does not hold under severe duty. */
   notSevere?: boolean
+  /** Share of the interval that holds under severe duty, of distance, months and hours alike. */
+  severeShare?: number
 }
 
 /** A statement of the maker, word for word, with where and when it was read. */

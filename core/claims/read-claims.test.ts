@@ -73,8 +73,10 @@ describe('everything else that has a figure', () => {
     [
       '6,500 miles or 4 months, half of that when towing',
       'interval',
-      { distance: toSI(6500, 'mi'), months: 4, notSevere: true },
+      { distance: toSI(6500, 'mi'), months: 4, severeShare: 0.5 },
     ],
+    ['15000 km or 12 months, towing halves both', 'interval', { distance: 15e6, months: 12, severeShare: 0.5 }],
+    ['15000 km or 12 months, not for towing', 'interval', { distance: 15e6, months: 12, notSevere: true }],
     ['15000 km with synthetic oil', 'interval', { distance: 15e6, oil: 'synthetic oil' }],
     ['250 hours', 'interval', { hours: 250 }],
     ['every year', 'interval', { months: 12 }],

@@ -8,7 +8,8 @@ const months = /(\d+(?:\.\d+)?)[ -]?(months?|mo\b|years?|yrs?\b)|\b(an?|every) (
 const hours = /(\d+(?:\.\d+)?)[ -]?(?:engine )?(?:hours?|hrs?\b|h\b)/
 const oil = /(?:with|only with|using) ((?:full(?:y)?[- ]?)?(?:synthetic|conventional|mineral)(?: motor| engine)? oils?)/
 const hardDuty =
-  /(half|1\/2|less|shorter|sooner|not|except|reduced?)\b.{0,40}(tow|severe|hard|dust|trailer)|(tow|severe|hard|dust).{0,40}(half|1\/2|less|shorter|sooner|not)/
+  /(half|halves|1\/2|less|shorter|sooner|not|except|reduced?)\b.{0,40}(tow|severe|hard|dust|trailer)|(tow|severe|hard|dust).{0,40}(half|halves|1\/2|less|shorter|sooner|not)/
+const halved = /\b(?:half|1\/2|halves)\b/
 
 /** Shorter than this no interval is, and longer none, metres. */
 const possible = { least: 500e3, most: 200e6 }
@@ -42,7 +43,7 @@ export function readInterval(said: Said, unit: 'km' | 'mi'): Omit<ReadClaim, 'wo
         ...(time && { months: monthsOf(time) }),
         ...(engine && { hours: Number(engine[1]) }),
         ...(only && { oil: only[1] ?? '' }),
-        ...(hardDuty.test(said.text) && { notSevere: true }),
+        ...(hardDuty.test(said.text) && (halved.test(said.text) ? { severeShare: 0.5 } : { notSevere: true })),
       },
       ...(doubts.length > 0 && { doubt: doubts.join('; ') }),
     },

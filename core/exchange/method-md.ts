@@ -13,7 +13,7 @@ import { formatValueFunction } from '#core/score/format-rule.ts'
 import { schools, shippedSchool } from '#core/score/schools.ts'
 import { steadyFactor } from '#core/score/swing-weights.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
-import { saidRules } from '#core/teardown/said-rules.ts'
+import { saidRules, togetherText } from '#core/teardown/said-rules.ts'
 
 const labelOf = (key: string): string => shippedCriterion(key).label
 
@@ -197,7 +197,9 @@ ${table(
     const back = entry.ok ? (entry.value.saidBack ?? '') : ''
     return [words, allows, `${characteristicOf(characteristic).label} "${said}": ${back}`]
   }),
-)}`
+)}
+
+${togetherText}`
 
 const comparedSection = (): string => `## One filter beside another
 

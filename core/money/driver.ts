@@ -71,8 +71,8 @@ const pacedDistance = ({ distance, months }: Interval, distanceAYear: number): n
   Math.min(distance ?? Infinity, months === null ? Infinity : (months / 12) * distanceAYear)
 
 /**
- * The interval that is usable for a driver: the smallest of the claim, where its conditions are met, the
- * engine's manual for that duty, and the driver's own habit.
+ * The interval that is usable for a driver: the smallest of the claim, or of the share of it that holds under severe
+ * duty, where its conditions are met, the engine's manual for that duty, and the driver's own habit.
  *
  * Source: common practice, no published source.
  *
@@ -86,9 +86,11 @@ export function usableInterval(
   manual: ServiceIntervals,
 ): UsableInterval | undefined {
   const intervals = claims.filter(({ kind }) => kind === 'interval')
-  const paced = intervals.map(({ parts }) =>
-    pacedDistance({ distance: parts.distance ?? null, months: parts.months ?? null }, driver.annualDistance),
-  )
+  const paced = intervals.map(({ parts }) => {
+    const share = driver.duty === 'severe' ? (parts.severeShare ?? 1) : 1
+    const { distance = null, months = null } = parts
+    return share * pacedDistance({ distance, months }, driver.annualDistance)
+  })
   const claimed = paced.length > 0 ? Math.min(...paced) : undefined
   const oil = intervals.find(({ parts }) => parts.oil && !driver.meetsOil)
   const severe = driver.duty === 'severe' ? intervals.find(({ parts }) => parts.notSevere) : undefined

@@ -158,6 +158,16 @@ describe('the driver', () => {
     expect(usableInterval({ ...driver, habit: { distance: null, months: null } }, [], {})).toBeUndefined()
   })
 
+  test('a claim that is halved by hard work is halved in distance and months, for hard work alone', () => {
+    const free = { ...driver, annualDistance: 20_000 * km, habit: { distance: null, months: null } }
+    const claims = [claim({ distance: 10_000 * km, months: 12, severeShare: 0.5 })]
+    expect(usableInterval({ ...free, duty: 'severe' }, claims, {})!.distance).toBe(5_000 * km)
+    expect(usableInterval({ ...free, duty: 'severe', annualDistance: 4_000 * km }, claims, {})!.distance).toBe(
+      2_000 * km,
+    )
+    expect(usableInterval({ ...free, duty: 'normal' }, claims, {})!.distance).toBe(10_000 * km)
+  })
+
   test('cost by hand: 10.45 every 15,000 km at 20,000 km a year is 13.93 a year and 6.97 for 10,000 km', () => {
     const cost = drivingCost(1045, 15_000 * km, driver, 10_000 * km)
     expect(cost.aYear).toBeCloseTo(1393.33, 2)

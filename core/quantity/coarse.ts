@@ -199,6 +199,14 @@ const grammar: readonly (readonly [RegExp, Reading])[] = [
 
 const corrections =
   /(?:,\s*|\s+|\.+\s*|…\s*)(?:no|nope|sorry|wait|scratch that|make that|make it|i mean|correction|rather),?\s+(?=\S*\d)/
+
+/**
+ * What was said first and taken back in the same breath, in order.
+ *
+ * @example saidBefore('0.5, no, 0.48') // => ['0.5']
+ */
+export const saidBefore = (text: string): string[] => writtenOut(text).split(corrections).slice(0, -1)
+
 const hearsay = /,?\s*(?:they say|they claim|it says|he says|she says|so they say|on the box|reportedly|supposedly)$/
 
 /**

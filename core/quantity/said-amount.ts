@@ -19,7 +19,7 @@ export interface SaidAmount {
 const asides = new RegExp(
   `\\b(?:${[
     'thick|long|wide|tall|high|deep|across|around|even|exactly|flat|dead|total|overall|each|all told|altogether',
-    'in all|of media|or thereabouts|on the scale|on the dot|on the nose|pressure|shipped',
+    'in all|of media|or thereabouts|on the scale|on the dot|on the nose|pressure|shipped|rubber',
   ].join('|')})\\b`,
   'g',
 )
@@ -43,8 +43,10 @@ export function readAmount(
   nouns: string[] = [],
 ): SaidAmount | undefined {
   const said = text
+    .replace(/^an? (?=\d)/, '')
     .replace(/\bwith (?:its|the|a) [a-z]+/g, ' ')
     .replace(asides, ' ')
+    .replace(/-(?=degree)/, ' ')
     .replace(/,(?=\s|$)/g, ' ')
     .replace(/\s+/g, ' ')
     .trim()
@@ -62,6 +64,7 @@ export function readAmount(
 function unitOf(tail: string, dimension: Dimension | undefined, nouns: readonly string[]): string | undefined {
   if (tail === '' || nouns.includes(tail) || nouns.includes(tail.replace(/s$/, ''))) return ''
   if (dimension === undefined) return undefined
+  if (dimension === 'temperature' && /^(?:degrees?|deg\.?|°)$/.test(tail)) return ''
   if (dimension === 'length') {
     if (/^(?:gauge|ga\.?|gage)$/.test(tail)) return 'gauge'
     if (/^(?:ths|thousandths of an inch)$/.test(tail)) return 'thou'

@@ -75,8 +75,15 @@ export const units: readonly Unit[] = [
   unit('pressure', 'psi', poundForce / inch ** 2, 1, ['psid', 'lbf/in2', 'lb/in2']),
 
   unit('temperature', 'K', 1, 0, ['kelvin']),
-  unit('temperature', '°C', 1, 0, ['c', 'degc', 'celsius', 'deg c'], 273.15),
-  unit('temperature', '°F', 5 / 9, 0, ['f', 'degf', 'fahrenheit', 'deg f'], 273.15 - (32 * 5) / 9),
+  unit('temperature', '°C', 1, 0, ['c', 'degc', 'celsius', 'deg c', 'degrees c', 'degrees celsius'], 273.15),
+  unit(
+    'temperature',
+    '°F',
+    5 / 9,
+    0,
+    ['f', 'degf', 'fahrenheit', 'deg f', 'degrees f', 'degrees fahrenheit'],
+    273.15 - (32 * 5) / 9,
+  ),
 
   unit('temperatureDifference', 'ΔK', 1, 0, []),
   unit('temperatureDifference', 'Δ°F', 5 / 9, 0, []),

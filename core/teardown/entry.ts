@@ -14,6 +14,8 @@ import { parseQuantity } from '#core/quantity/parse.ts'
 import { checkPlausible } from '#core/quantity/plausible.ts'
 import type { OpeningGroup } from './opening-groups.ts'
 import { checkOpenings, parseOpenings } from './openings.ts'
+import { askWhichSize } from './usual-size.ts'
+import { askForAllowance } from './width-allowance.ts'
 
 /** What an entry means: one of number (SI, count or grade), text (answer, words, designation) or groups. */
 export interface EntryValue {
@@ -50,23 +52,8 @@ const maximumTextLength = 400
 export function parseEntry(characteristic: Characteristic, entry: EntryText): Result<EntryValue> {
   const { text, insist = false } = entry
   switch (characteristic.kind) {
-    case 'quantity': {
-      const unit = entry.unit ?? characteristic.units[0]
-      const name = characteristic.label
-      const parsed = parseQuantity(text, {
-        dimension: characteristic.dimension,
-        unit,
-        name,
-        units: characteristic.units,
-      })
-      if (!parsed.ok) return parseRough(characteristic, text, unit, insist, parsed)
-      const checked = checkPlausible(
-        parsed.value,
-        { plausible: characteristic.plausible, name, units: characteristic.units },
-        insist,
-      )
-      return checked.ok ? ok({ number: checked.value.si, unit: checked.value.unit }) : checked
-    }
+    case 'quantity':
+      return parseQuantityEntry(characteristic, entry)
     case 'count': {
       const counted = parseCount(characteristic, text, insist)
       if (counted.ok || !['not-a-number', 'wrong-kind'].includes(counted.problem.code)) return counted
@@ -106,6 +93,29 @@ export function parseEntry(characteristic: Characteristic, entry: EntryText): Re
       return ok(characteristic.kind === 'grade' ? { number: Number(found.value) } : { text: found.value })
     }
   }
+}
+
+function parseQuantityEntry(
+  characteristic: QuantityCharacteristic,
+  { text, unit: beside, insist = false }: EntryText,
+): Result<EntryValue> {
+  const unit = beside ?? characteristic.units[0]
+  const name = characteristic.label
+  const asked = askWhichSize(characteristic, text) ?? askForAllowance(characteristic, text, unit)
+  if (asked) return asked
+  const parsed = parseQuantity(text, {
+    dimension: characteristic.dimension,
+    unit,
+    name,
+    units: characteristic.units,
+  })
+  if (!parsed.ok) return parseRough(characteristic, text, unit, insist, parsed)
+  const checked = checkPlausible(
+    parsed.value,
+    { plausible: characteristic.plausible, name, units: characteristic.units },
+    insist,
+  )
+  return checked.ok ? ok({ number: checked.value.si, unit: checked.value.unit }) : checked
 }
 
 /** Problems that another way of reading the text may not get round. */

@@ -34,12 +34,12 @@ describe('which instrument reads what', () => {
     expect(defaultInstrumentKind(characteristicOf(key))).toBe(kind)
   })
 
-  test('every quantity of the catalogue has an instrument of its own dimension, but for areas and densities', () => {
+  test('every quantity of the catalogue has an instrument of its own dimension, but for areas, densities and temperatures', () => {
     for (const c of catalogue) {
       const kind = defaultInstrumentKind(c)
       if (c.kind !== 'quantity') continue
       if (kind) expect(instrumentKinds[kind].dimension).toBe(c.dimension)
-      else expect(['area', 'density']).toContain(c.dimension)
+      else expect(['area', 'density', 'temperature']).toContain(c.dimension)
     }
   })
 

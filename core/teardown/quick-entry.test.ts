@@ -12,6 +12,19 @@ const read = (line: string, form: 'spin-on' | 'cartridge' = 'spin-on') =>
   )
 
 describe('several readings in a line', () => {
+  test('two things in one breath are two readings', () => {
+    expect(read('media 39½ by 4¼ · media weight 24 g with its mesh · adbv temperature -60 to 350 F')).toEqual([
+      'media.length=39 1/2 in',
+      'media.width=4 1/4 in',
+      'media.weight=24 g',
+      'media.with=mesh',
+      'adbv.coldest=-60 °F',
+      'adbv.hottest=350 f',
+    ])
+    expect(read('1180 x 79')).toEqual(['media.length=1180 mm', 'media.width=79 mm'])
+    expect(read('holes 8x5.8')).toEqual(['plate.inlets=8x5.8'])
+  })
+
   test('each piece becomes a reading, repeats several', () => {
     expect(
       read('wall .49 .50 .49 · turns 4.5 · holes 8x5.8 · coil spring · thread end bypass · silicone valve · 302 g'),
@@ -33,6 +46,8 @@ describe('several readings in a line', () => {
     ['M20 x 1.5', 'thread.designation=M20 x 1.5'],
     ['glue 3', 'glue.grade=3'],
     ['no rust', 'inside.rust=none'],
+    ['media 41 in', 'media.length=41 in'],
+    ['gasket up to 240 degrees', 'gasket.hottest=240 degrees'],
     ['a little rust', 'inside.rust=slight'],
     ['rust', 'inside.rust=serious'],
     ['wire mesh', 'media.backing=wire'],

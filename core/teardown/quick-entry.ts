@@ -8,6 +8,7 @@ import {
 } from '#core/catalogue/index.ts'
 import { parseEntry } from './entry.ts'
 import type { ResolvedValues } from './resolve.ts'
+import { splitEntry } from './split-entry.ts'
 
 /** One reading that a piece of a line may be. */
 export interface QuickCandidate {
@@ -43,7 +44,21 @@ export function readQuickEntry(line: string, form: FilterForm, known: ResolvedVa
     .split(/\s*[·•;|\n]\s*|,\s+(?!then\b)(?=[a-z]{3})/i)
     .map((piece) => piece.trim())
     .filter(Boolean)
-    .map((said) => readPiece(said, all, known))
+    .flatMap((said) => readTogether(said, all) ?? [readPiece(said, all, known)])
+}
+
+/** A piece that says two things in one breath, as a piece each; a size by size with no name is of the media. */
+function readTogether(said: string, all: readonly Characteristic[]): QuickPiece[] | undefined {
+  const bare = all.filter(({ key }) => key === 'media.length').map((characteristic) => ({ characteristic, rest: said }))
+  for (const { characteristic, rest } of [...namedIn(said, all), ...bare]) {
+    const parts = splitEntry(characteristic, rest)
+    if (parts)
+      return parts.map((one) => ({
+        said: `${one.characteristic.label} ${one.text}`,
+        candidates: [{ characteristic: one.characteristic, values: [one.text] }],
+      }))
+  }
+  return undefined
 }
 
 function readPiece(said: string, all: readonly Characteristic[], known: ResolvedValues): QuickPiece {

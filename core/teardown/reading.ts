@@ -50,7 +50,14 @@ export const readingValue = ({
 })
 
 /** Quantities that only the maker can state. */
-const claims = new Set(['bypass.printed', 'box.capacity'])
+const claims = new Set([
+  'bypass.printed',
+  'box.capacity',
+  'gasket.coldest',
+  'gasket.hottest',
+  'adbv.coldest',
+  'adbv.hottest',
+])
 
 /**
  * The evidence a reading of this characteristic has when nothing else is said.

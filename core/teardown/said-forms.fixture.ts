@@ -56,7 +56,6 @@ export const saidForms: readonly SaidForm[] = [
   ...forms('media.width', 'in', [
     ['three and an eighth', 3.125, 0.0625],
     ['3.30 even', 3.3, 0.005],
-    ['3.24 less a tenth', 3.14, 0.05],
     ['three and a quarter inches', 3.25, 0.125],
     ['a hair over 3 in', 3.05, 0.05],
     ['a touch under 3 in', 2.95, 0.05],
@@ -204,5 +203,14 @@ export const saidForms: readonly SaidForm[] = [
     ['4 to 5 turns', 4.5, 0.5],
     ['4-5 threads', 4.5, 0.5],
     ['four or five threads', 4.5, 0.5],
+  ]),
+  ...forms('gasket.hottest', '°F', [
+    ['a 240-degree rubber', 240, 0.5],
+    ['240 degrees f', 240],
+    ['350 or 400', 375, 25],
+  ]),
+  ...forms('adbv.hottest', '°C', [
+    ['about 200 °C', 200, 10],
+    ['200 degrees', 200, 0.5],
   ]),
 ]

@@ -15,9 +15,10 @@ describe('amounts as people say them (common practice, no published source)', ()
     const entry = parseEntry(characteristicOf(characteristic), { text: said })
     if (!entry.ok) throw new Error(entry.problem.message)
     const si = (number: number) => (unit === '' ? number : toSI(number, unit))
-    expect(Math.abs((entry.value.number ?? NaN) - si(value))).toBeLessThan(0.05 * si(half ?? 0.01) + 1e-9)
+    const width = si(value + (half ?? 0.01)) - si(value)
+    expect(Math.abs((entry.value.number ?? NaN) - si(value))).toBeLessThan(0.05 * width + 1e-9)
     if (half === undefined) expect(entry.value.half).toBeUndefined()
-    else expect(Math.abs((entry.value.half ?? 0) - si(half))).toBeLessThan(0.06 * si(half))
+    else expect(Math.abs((entry.value.half ?? 0) - width)).toBeLessThan(0.06 * width)
   })
 
   test.each(saidRules)('the example of the words "$words" is read', ({ example: { characteristic, said } }) => {
@@ -29,6 +30,12 @@ describe('amounts as people say them (common practice, no published source)', ()
     ['gasket.thickness', '115,000 thick', '115 thou'],
     ['gasket.thickness', 'about 0.7', 'about 0.7 cm'],
     ['can.wall', '20 mil', '20 thou'],
+    ['can.wall', '28 gauge, or the heavier of the two usual', '28 gauge'],
+    ['can.wall', '28 gauge, or the heavier of the two usual', '0.02 in'],
+    ['can.wall', 'the thinner of the usual two', '0.015 in'],
+    ['media.width', '3.24 less a tenth', '3.14 in between the caps'],
+    ['media.width', '82 mm minus 2.5', '79.5 mm between the caps'],
+    ['media.width', '82 mm minus 2.5', '82 mm as cut'],
   ])('%s: %s is asked about', (characteristic, said, offer) => {
     const entry = parseEntry(characteristicOf(characteristic), { text: said })
     expect(entry.ok).toBe(false)

@@ -72,3 +72,10 @@ export const saidRules: readonly SaidRule[] = [
     example: { characteristic: 'media.thickness', said: '0.5, no, 0.48' },
   },
 ]
+
+/** What one breath may hold beside the one amount that was asked for. */
+export const togetherText =
+  'Some things are said in one breath and become a reading each: the strip as “39½ by 4¼”, a span of temperatures as ' +
+  '“-40 to 230 °C”, a weight with what lay on the scale as “24 with its mesh”, a width with how it was measured as ' +
+  '“3.14 in between the caps”. What was taken back (“0.5, no, 0.48”) is kept as a reading of its own that is struck. ' +
+  '“3.24 less a tenth” asks whether the tenth was glue, “28 gauge, or the heavier of the two usual” which of the two.'

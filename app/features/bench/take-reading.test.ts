@@ -108,3 +108,23 @@ describe('a reading that cannot stand', () => {
     expect(bench(readings).take('element.od', '30.03 mm', { instrument: caliper })).toBeUndefined()
   })
 })
+
+describe('two readings in one breath', () => {
+  test('are sent one by one; the one that was asked for keeps all that was typed', () => {
+    const { take, send } = bench()
+    expect(take('media.length', '39½ by 4¼ in', { stay: true })).toBeUndefined()
+    expect(send.mock.calls.map(([fields]) => [fields.characteristic, fields.typed, fields.readAs])).toEqual([
+      ['media.width', '4 1/4 in', undefined],
+      ['media.length', '39½ by 4¼ in', '39 1/2 in'],
+    ])
+  })
+
+  test('what lay on the scale is an observation', () => {
+    const { take, send } = bench()
+    take('media.weight', '24 g with its mesh')
+    expect(send.mock.calls.map(([fields]) => [fields.characteristic, fields.evidence])).toEqual([
+      ['media.with', 'observed'],
+      ['media.weight', 'measured'],
+    ])
+  })
+})

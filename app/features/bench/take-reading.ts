@@ -4,8 +4,9 @@ import { crossCheck } from '#core/teardown/cross-check.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { subtractZeroOffset } from '#core/teardown/instrument.ts'
 import { nextOpen } from '#core/teardown/progress.ts'
-import type { Reading } from '#core/teardown/reading.ts'
+import { defaultEvidence, type Reading } from '#core/teardown/reading.ts'
 import { resolve, type ResolvedValues } from '#core/teardown/resolve.ts'
+import { splitEntry } from '#core/teardown/split-entry.ts'
 import { now } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
@@ -39,8 +40,25 @@ interface Bench {
   onTaken: (id: string) => void
 }
 
-/** Takes a reading and moves on to the next open one, or returns what is wrong with it. */
+/**
+ * Takes a reading and moves on to the next open one, or returns what is wrong with it. What was said of another
+ * characteristic in the same breath is taken first.
+ */
 export function takeReading(take: Take, bench: Bench): Problem | undefined {
+  const parts = splitEntry(take.characteristic, take.readAs ?? take.typed)
+  const own = parts?.find(({ characteristic }) => characteristic === take.characteristic)
+  if (!parts || !own) return takeOne(take, bench)
+  for (const { characteristic, text } of parts) {
+    if (characteristic === take.characteristic) continue
+    const evidence = characteristic.kind === take.characteristic.kind ? take.evidence : defaultEvidence(characteristic)
+    const { unit: _, instrument: _instrument, readAs: _readAs, ...others } = take
+    const refused = takeOne({ ...others, characteristic, typed: text, evidence, stay: true }, bench)
+    if (refused) return refused
+  }
+  return takeOne({ ...take, readAs: own.text }, bench)
+}
+
+function takeOne(take: Take, bench: Bench): Problem | undefined {
   const { characteristic, typed, readAs, unit, insist = false, instrument, stay } = take
   const entry = parseEntry(characteristic, { text: readAs ?? typed, insist, ...(unit && { unit }) })
   if (!entry.ok) return entry.problem

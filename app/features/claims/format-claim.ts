@@ -1,7 +1,7 @@
 import { intervalOf, type Claim } from '#core/claims/claim.ts'
 import { formatPoints } from '#core/claims/parse-points.ts'
 import { formatInterval } from '#core/quantity/interval.ts'
-import { formatQuantity } from '#core/quantity/format.ts'
+import { formatNumber, formatQuantity } from '#core/quantity/format.ts'
 import { claimAmounts } from '#app/features/forms/claim-fields.ts'
 
 /** The structured part of a claim, as it is said. */
@@ -21,6 +21,7 @@ export function formatClaimParts({ kind, parts }: Pick<Claim, 'kind' | 'parts'>)
         formatInterval(intervalOf(parts), 'km') || 'left to the manual',
         parts.oil && `only with ${parts.oil}`,
         parts.notSevere && 'not under severe duty',
+        parts.severeShare !== undefined && `${formatNumber(100 * parts.severeShare)} % of it under severe duty`,
       ]
         .filter(Boolean)
         .join(' · ')

@@ -101,6 +101,7 @@ function KindFields({ kind, fields }: { kind: ClaimKind; fields: ClaimFormFields
             label="Under severe duty"
             options={[
               { value: 'no', label: 'Nothing is said' },
+              { value: 'half', label: 'Half of it holds' },
               { value: 'yes', label: 'It does not hold' },
             ]}
           />

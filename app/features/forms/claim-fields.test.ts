@@ -23,6 +23,8 @@ describe('a claim', () => {
     })
     const interval = { ...claim, kind: 'interval', interval: '30000 km or 24 months', oil: 'full', notSevere: 'yes' }
     expect(claimSchema.parse(interval).parts).toEqual({ distance: 3e7, months: 24, oil: 'full', notSevere: true })
+    const half = { ...interval, oil: '', notSevere: 'half' }
+    expect(claimSchema.parse(half).parts).toEqual({ distance: 3e7, months: 24, severeShare: 0.5 })
   })
 
   test('that is a slogan has its words alone, whatever else is filled in', () =>

@@ -14,7 +14,6 @@ import {
   optionalInterval,
   optionalLine,
   optionalQuantity,
-  ticked,
   type QuantityField,
 } from './zod-fields.ts'
 
@@ -51,7 +50,7 @@ const claimText = z.object({
   high: optionalQuantity(temperatureEnds.high),
   interval: optionalInterval('The interval'),
   oil: optionalLine('The oil', 80),
-  notSevere: ticked,
+  notSevere: z.enum(['no', 'half', 'yes'], 'Say what holds under severe duty.').default('no'),
 })
 
 type ClaimText = z.output<typeof claimText>
@@ -74,7 +73,8 @@ function intervalParts({ interval, oil, notSevere }: ClaimText): PartsResult {
     ...(interval.months !== null && { months: interval.months }),
     ...(interval.hours !== undefined && { hours: interval.hours }),
     ...(oil && { oil }),
-    ...(notSevere && { notSevere }),
+    ...(notSevere === 'yes' && { notSevere: true }),
+    ...(notSevere === 'half' && { severeShare: 0.5 }),
   })
 }
 
@@ -154,7 +154,7 @@ export function claimValues(claim: ClaimFields): FieldValues {
     high: quantityText(parts.high, temperatureEnds.high),
     interval: kind === 'interval' ? intervalText(intervalOf(parts)) || 'see the manual' : '',
     oil: parts.oil ?? '',
-    notSevere: parts.notSevere ? 'yes' : 'no',
+    notSevere: parts.notSevere ? 'yes' : parts.severeShare === undefined ? 'no' : 'half',
     ...rawInput,
   }
 }

@@ -111,7 +111,7 @@ const claim = from(claimKinds).chain((kind) =>
     high: hot,
     interval,
     oil: fc.oneof(fc.constant(''), words),
-    notSevere: fc.constantFrom('yes', 'no'),
+    notSevere: fc.constantFrom('yes', 'half', 'no'),
   }),
 )
 

@@ -1,7 +1,7 @@
 import { characteristicOf } from '#core/catalogue/index.ts'
 import { comparisonRules, saidBackOfComparison } from '#core/compare/comparison-rules.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
-import { saidRules, type SaidRule } from '#core/teardown/said-rules.ts'
+import { saidRules, togetherText, type SaidRule } from '#core/teardown/said-rules.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -19,6 +19,7 @@ export function SaidCard() {
           name="Words and what they allow"
           rows={saidRules.map((rule) => ({ ...rule, example: rule.example.said, saidBack: saidBackOf(rule) }))}
         />
+        <p>{togetherText}</p>
         <p>
           At the bench a semicolon opens a line for several readings: wall .49 .50 .49 · turns 4.5 · holes 8x5.8 ·
           thread end bypass · about 300 g. Pieces are parted by dots, semicolons, bars or line ends; each has the name
