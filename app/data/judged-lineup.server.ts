@@ -12,8 +12,9 @@ export async function judgedLineup(application: Application) {
   const evaluation = await evaluateLineup(application, today())
   const { columns, rows, method, schools } = evaluation
   const [school] = schools
-  const judgement = judge(evaluateRevisions(application.form, columns, rows, effectiveCriteria(method, school)))
+  const all = evaluateRevisions(application.form, columns, rows, effectiveCriteria(method, school))
+  const judgement = judge(all)
   const { call } = judgement
   const said = call && school ? `${school.name}: ${formatCall(call, columnNames(columns))}` : ''
-  return { ...evaluation, judgement, said }
+  return { ...evaluation, all, judgement, said }
 }

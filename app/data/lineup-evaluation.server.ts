@@ -13,23 +13,26 @@ import { passedSteps } from '#core/teardown/passed-steps.ts'
 import type { Application } from './applications.server.ts'
 import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
 import { listClaims, listDecisions } from './claims.server.ts'
+import { loadAdvice, type ColumnAdvice } from './column-advice.server.ts'
 import { listComparisons } from './comparisons.server.ts'
 import { listDrivers } from './drivers.server.ts'
 import { listStepsBySpecimen } from './irreversible-steps.server.ts'
 import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
 import { areaPerMoney } from './money.server.ts'
 import { offersOf } from './offers.server.ts'
+import { findReviewer, type Reviewer } from './reviewer.server.ts'
 import { currentMethod, listSchools } from './schools.server.ts'
 import { librarySpreads } from './summaries.server.ts'
 
 type Attributes = Partial<Record<ExternalAttributeKey, AttributeBounds>>
 
 /** A column of the line-up with all that is judged of it. */
-export type EvaluatedColumn = ColumnHead & {
-  attributes: Record<string, AttributeBounds>
-  /** Claims that contradict each other, and nobody has decided which counts. */
-  disputes: string[]
-}
+export type EvaluatedColumn = ColumnHead &
+  ColumnAdvice & {
+    attributes: Record<string, AttributeBounds>
+    /** Claims that contradict each other, and nobody has decided which counts. */
+    disputes: string[]
+  }
 
 /** A line-up with all that a verdict rests on, as plain data: the page judges it by any school itself. */
 export interface LineupEvaluation {
@@ -39,6 +42,7 @@ export interface LineupEvaluation {
   schools: School[]
   drivers: (Driver & { rules: DriverRule[] })[]
   currency: string
+  reviewer: Reviewer
 }
 
 const exactly = (value: number): AttributeBounds => ({ low: value, high: value })
@@ -74,18 +78,24 @@ function stepsPassedByAll(
   return first.filter((step) => others.every((passed) => passed.includes(step)))
 }
 
+/** Claims that contradict each other and were not decided, a sentence each. */
+const disputesOf = (standing: ReturnType<typeof standingClaims> | undefined): string[] =>
+  (standing?.contradictions ?? []).filter(({ decided }) => !decided).map(({ description }) => description)
+
 /** Everything that the line-up, the face-off and the verdict of an application are judged on. */
 export async function evaluateLineup(application: Application, today: string): Promise<LineupEvaluation> {
-  const [assessed, spreads, comparisons, claims, decisions, method, schools, drivers] = await Promise.all([
+  const [assessed, spreads, comparisons, claims, decisions, reviewer, method, schools, drivers] = await Promise.all([
     assessApplication(application.id),
     librarySpreads(application),
     listComparisons(application.id),
     listClaims(application.id),
     listDecisions(application.id),
+    findReviewer(),
     currentMethod(),
     listSchools(),
     listDrivers(),
   ])
+  const adviceOf = await loadAdvice(application, drivers)
   const steps = await listStepsBySpecimen(assessed.map(({ specimen }) => specimen.id))
   const { columns, rows } = buildLineupColumns(assessed, effectiveCriteria(method), spreads, comparisons, application)
   const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
@@ -118,9 +128,8 @@ export async function evaluateLineup(application: Application, today: string): P
         steps,
       ),
       attributes: attributesOf(column, at) as Record<string, AttributeBounds>,
-      disputes: (standing.get(column.id)?.contradictions ?? [])
-        .filter(({ decided }) => !decided)
-        .map(({ description }) => description),
+      disputes: disputesOf(standing.get(column.id)),
+      ...adviceOf(column, standing.get(column.id)?.claims ?? []),
     })),
     rows,
     method,
@@ -132,5 +141,6 @@ export async function evaluateLineup(application: Application, today: string): P
       return { ...driver, rules: driverRules(driver, usable) }
     }),
     currency,
+    reviewer,
   }
 }

@@ -1,13 +1,14 @@
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import { formatInterest } from '#core/verdict/interest.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { contenders, evaluateRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { takeSnapshot } from '#core/verdict/snapshot.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { problem, type Result } from '#core/result.ts'
 import type { Application } from './applications.server.ts'
 import { today } from './clock.ts'
 import { columnNames } from './column-name.ts'
+import { disclosureOf } from './disclosure.ts'
 import { openContradictions } from './open-contradictions.ts'
 import { evaluateLineup, type EvaluatedColumn } from './lineup-evaluation.server.ts'
 import { saveVerdict, type VerdictDraft } from './verdicts.server.ts'
@@ -15,11 +16,7 @@ import { saveVerdict, type VerdictDraft } from './verdicts.server.ts'
 /** How many specimens of a column were opened, and who gave them. */
 function disclosuresOf(columns: readonly EvaluatedColumn[]): (id: string) => string {
   const byId = new Map(columns.map((column) => [column.id, column]))
-  return (id) => {
-    const { specimens = 0, given = [] } = byId.get(id) ?? {}
-    const opened = formatCount(specimens, 'specimen')
-    return given.length > 0 ? `${opened}, a sample given by ${given.join(', ')}` : opened
-  }
+  return (id) => disclosureOf(byId.get(id) ?? { specimens: 0, given: [] })
 }
 
 /** What contradicts itself among the readings of those that are judged, in words. */
@@ -35,7 +32,7 @@ export async function keepVerdict(
   version: number,
   publish: { units: UnitHabit; seen: boolean } | undefined,
 ): Promise<Result<'saved' | 'stale'>> {
-  const { columns, rows, method, schools, drivers } = await evaluateLineup(application, today())
+  const { columns, rows, method, schools, drivers, reviewer } = await evaluateLineup(application, today())
   const school = schools.find(({ id }) => id === draft.schoolId)
   if (!school) return problem('school', 'That school is not there any more. Choose another.')
   if (draft.overruleColumn && !columns.some(({ id }) => id === draft.overruleColumn))
@@ -47,7 +44,8 @@ export async function keepVerdict(
   const contradictions = contradictionsOf(contenders(evaluated), columns)
   if (publish && !publish.seen && contradictions.length > 0)
     return problem('contradictions', `${contradictions.join(' ')} Say that you have seen it, or mend it first.`)
-  const by = { school: school.name, driver: driver?.name ?? '', method: method.version, contradictions }
+  const interest = formatInterest(reviewer.interest, reviewer.interestNote)
+  const by = { school: school.name, driver: driver?.name ?? '', method: method.version, contradictions, interest }
   const snapshot = publish && takeSnapshot(judge(evaluated), rows, words, by, publish.units)
   const saved = await saveVerdict(application.id, { ...draft, driverId: driver?.id ?? null }, version, snapshot)
   if (saved === 'id-in-use') return problem('published', 'This draft was published already. Load the page again.')

@@ -42,6 +42,7 @@ export default function Library({ loaderData, actionData }: Route.ComponentProps
       <Row $between>
         <h1>Library</h1>
         <Row>
+          <ButtonLink to={href('/reviewer')}>The reviewer</ButtonLink>
           <ButtonLink to={href('/backups')}>Backups</ButtonLink>
           <ButtonLink to={href('/import')}>Import readings</ButtonLink>
           <ButtonLink to={href('/export/readings.csv')} reloadDocument>

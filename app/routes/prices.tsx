@@ -2,7 +2,10 @@ import { href, Link } from 'react-router'
 import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import { addPrice, listPricesOf, removePrice } from '#app/data/prices.server.ts'
-import { findProduct, knownRevision } from '#app/data/products.server.ts'
+import { addAvailability, listAvailabilityOf, removeAvailability } from '#app/data/availability.server.ts'
+import { findProduct, knownRevision, type Product } from '#app/data/products.server.ts'
+import { availabilitySchema } from '#app/features/forms/availability-fields.ts'
+import { AvailabilityCard } from '#app/features/prices/AvailabilityCard.tsx'
 import { priceRawInput, priceSchema } from '#app/features/forms/price-fields.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { PriceForm } from '#app/features/prices/PriceForm.tsx'
@@ -17,7 +20,9 @@ export const meta: Route.MetaFunction = () => [{ title: 'Prices · Plicator' }]
 
 export const loader = async ({ params }: Route.LoaderArgs) => ({
   prices: await listPricesOf(params.product),
+  seen: await listAvailabilityOf(params.product),
   id: newId(),
+  seenId: newId(),
   today: today(),
 })
 
@@ -28,6 +33,11 @@ export async function action({ request, params }: Route.ActionArgs) {
     await removePrice(product.id, String(typed.id))
     return accepted()
   }
+  if (typed.intent === 'remove-availability') {
+    await removeAvailability(product.id, String(typed.id))
+    return accepted()
+  }
+  if (typed.intent === 'availability') return keepAvailability(product, typed)
   const parsed = parseFields(priceSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const added = await addPrice(
@@ -37,7 +47,19 @@ export async function action({ request, params }: Route.ActionArgs) {
   return additionRefusal(added, { message: 'This price is there already.' }) ?? accepted()
 }
 
-export default function Prices({ loaderData: { prices, id, today: day }, actionData }: Route.ComponentProps) {
+async function keepAvailability(product: Product, typed: Record<string, unknown>) {
+  const parsed = parseFields(availabilitySchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const { intent: _, ...seen } = parsed.value
+  const revisionId = knownRevision(product, seen.revisionId)
+  const added = await addAvailability({ ...seen, productId: product.id, revisionId })
+  return additionRefusal(added, { message: 'This is there already.' }) ?? accepted()
+}
+
+export default function Prices({
+  loaderData: { prices, seen, id, seenId, today: day },
+  actionData,
+}: Route.ComponentProps) {
   const { product } = useProduct()
   return (
     <Page>
@@ -64,6 +86,14 @@ export default function Prices({ loaderData: { prices, id, today: day }, actionD
       <Card>
         <PriceTable prices={prices} revisions={product.revisions} today={day} />
       </Card>
+      <AvailabilityCard
+        key={seenId}
+        id={seenId}
+        today={day}
+        seen={seen}
+        revisions={product.revisions}
+        result={actionData}
+      />
       <PriceForm key={id} id={id} today={day} latest={prices[0]} revisions={product.revisions} result={actionData} />
     </Page>
   )

@@ -18,6 +18,7 @@ import { SchoolsCard } from '#app/features/verdict/SchoolsCard.tsx'
 import { SensitivityCard } from '#app/features/verdict/SensitivityCard.tsx'
 import { UntilSureCard } from '#app/features/verdict/UntilSureCard.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import { WordsCard } from '#app/features/verdict/WordsCard.tsx'
 import { verdictSchema } from '#app/features/verdict/verdict-schema.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Card, Page, Stack } from '#app/ui/layout.tsx'
@@ -78,6 +79,7 @@ export default function VerdictPage({ loaderData: { draft, published } }: Route.
       </LineupHead>
       <HeadlineCard judged={judged} draft={draft} />
       <RankingCard judged={judged} />
+      <WordsCard judged={judged} />
       <Card>
         <Stack $gap={10}>
           <h2>How sure</h2>

@@ -18,14 +18,13 @@ const rows = buildLineup(
   () => undefined,
 )
 const lines = lineupCsv(
+  ['=cmd', 'B, "quoted"'],
   [
-    { name: '=cmd', score: '71', chance: '0.91', price: '8.90 EUR' },
-    { name: 'B, "quoted"', score: '', chance: '', price: '' },
+    { label: 'Construction score', unit: 'of 100', values: ['71', ''] },
+    { label: 'In a word, by the reviewer', unit: '', values: ['', 'In a pinch, upright'] },
   ],
   rows,
   'metric',
-  3,
-  'Norrith N-40 leads: first in 91 % of what may be.',
 ).split('\r\n')
 
 test('a column a product, units named, what is missing empty', () => {
@@ -34,14 +33,9 @@ test('a column a product, units named, what is missing empty', () => {
   expect(lines).toContain('Base plate,Inlet holes,mm,6 × 6.1,')
 })
 
-test('says by which version of the method it is scored', () => {
-  expect(lines).toContain('Line-up,Construction score,of 100,71,')
-  expect(lines).toContain('Line-up,Method,version,3,3')
-})
-
-test('says who is first, and how sure that is, as every page does', () => {
-  expect(lines).toContain('Line-up,Chance of being first,,0.91,')
-  expect(lines).toContain('Line-up,Who is first,,Norrith N-40 leads: first in 91 % of what may be.,')
+test('facts of each product stand above the rows', () => {
+  expect(lines[1]).toBe('Line-up,Construction score,of 100,71,')
+  expect(lines[2]).toBe('Line-up,"In a word, by the reviewer",,,"In a pinch, upright"')
 })
 
 test('what a spreadsheet would run as a formula is escaped, in heads and cells', () => {

@@ -7,40 +7,34 @@ import { findFigure } from '#core/figures/index.ts'
 import { formatOpenings } from '#core/teardown/opening-groups.ts'
 import { formatCsv } from './csv.ts'
 
-export interface LineupColumn {
-  name: string
-  score: string
-  /** Chance of being first, 0 to 1; empty for one that is not judged. */
-  chance: string
-  price: string
+/** What is said of each product above what is known part by part. */
+export interface LineupFact {
+  label: string
+  /** Empty where it has none. */
+  unit: string
+  /** One a product; empty where nothing is said. */
+  values: readonly string[]
 }
 
 /**
- * A line-up as CSV: a column a product, a row a characteristic or figure; numbers in the unit named in
+ * A line-up as CSV: a column a product, a row a fact, a characteristic or a figure; numbers in the unit named in
  * the row. Missing values are empty. Text that a spreadsheet would run as a formula is escaped.
  *
- * @param columns heads in the order of the rows' cells
+ * @param names of the products in the order of the rows' cells
+ * @param facts of each, in order
  * @param rows of the line-up
  * @param system units to write in
- * @param method version of the method that the scores stand on
- * @param call who is first and how sure that is, in one sentence
- * @example lineupCsv([{ name: 'Norrith N-40', score: '71', chance: '', price: '8.90 EUR' }], [], 'metric', 1, '').split('\r\n')[0]
- * // => 'part,row,unit,Norrith N-40'
+ * @example lineupCsv(['Norrith N-40'], [], [], 'metric').split('\r\n')[0] // => 'part,row,unit,Norrith N-40'
  */
 export function lineupCsv(
-  columns: readonly LineupColumn[],
+  names: readonly string[],
+  facts: readonly LineupFact[],
   rows: readonly Row[],
   system: UnitHabit,
-  method: number,
-  call: string,
 ): string {
   const table = [
-    ['part', 'row', 'unit', ...columns.map(({ name }) => name)],
-    ['Line-up', 'Construction score', 'of 100', ...columns.map(({ score }) => score)],
-    ['Line-up', 'Chance of being first', '', ...columns.map(({ chance }) => chance)],
-    ['Line-up', 'Who is first', '', call, ...columns.slice(1).map(() => '')],
-    ['Line-up', 'Method', 'version', ...columns.map(() => String(method))],
-    ['Line-up', 'Price paid', '', ...columns.map(({ price }) => price)],
+    ['part', 'row', 'unit', ...names],
+    ...facts.map(({ label, unit, values }) => ['Line-up', label, unit, ...values]),
     ...rows.map((row) => {
       const of = findFigure(row.key) ?? characteristicOf(row.key)
       const unit = displayUnit(of, system)

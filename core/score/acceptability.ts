@@ -19,6 +19,8 @@ export interface ScoreChances {
   /** Ends of the interval that holds 95 % of the draws. */
   low: number
   high: number
+  /** Share of draws above nought, ten, twenty … and ninety points. */
+  above: number[]
 }
 
 /** What came of the draws. */
@@ -220,10 +222,22 @@ function resultOf(tally: Tally, blocks: number): Acceptability {
       mean: sum / draws,
       low: quantileOf(histogram, product * bins, 0.025 * draws),
       high: quantileOf(histogram, product * bins, 0.975 * draws),
+      above: aboveTens(histogram.subarray(product * bins, (product + 1) * bins), draws),
     })),
     ranks: rowsOf(ranks, products, () => draws),
     central: rowsOf(central, criteria, (product) => first[product]! * quantiles),
   }
+}
+
+/** Share of draws above each ten of points. */
+function aboveTens(histogram: Uint32Array, draws: number): number[] {
+  const above = new Array<number>(10).fill(0)
+  let sum = 0
+  for (let bin = bins - 1; bin > 0; bin--) {
+    sum += histogram[bin]!
+    if ((bin - 1) % 100 === 0) above[(bin - 1) / 100] = sum / draws
+  }
+  return above
 }
 
 /** Score below which so many of the draws lie. */

@@ -42,6 +42,8 @@ export interface VerdictSnapshot {
   sentences: string[]
   /** What contradicted itself and was published all the same. */
   contradictions?: string[]
+  /** What the reviewer may gain by it, in words. */
+  interest?: string
 }
 
 /** So many contributions are kept with a published verdict. */
@@ -63,7 +65,7 @@ export function takeSnapshot(
   { ranked, call }: Judgement,
   rows: readonly Row[],
   { nameOf, disclosureOf }: ColumnWords,
-  by: Pick<VerdictSnapshot, 'school' | 'driver' | 'method' | 'contradictions'>,
+  by: Pick<VerdictSnapshot, 'school' | 'driver' | 'method' | 'contradictions' | 'interest'>,
   system: UnitHabit,
 ): VerdictSnapshot {
   const [first, next] = ranked

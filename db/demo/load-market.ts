@@ -1,15 +1,20 @@
 import { z } from 'zod'
 import { readComparison } from '#core/compare/read-comparison.ts'
+import { saveWord } from '#app/data/absolute-words.server.ts'
+import { addAvailability } from '#app/data/availability.server.ts'
 import { addClaim } from '#app/data/claims.server.ts'
 import { addComparison } from '#app/data/comparisons.server.ts'
 import { markAsDemo } from '#app/data/demo.server.ts'
 import { addDriver } from '#app/data/drivers.server.ts'
 import { newId } from '#app/data/id.ts'
 import { addPrice, addRate } from '#app/data/prices.server.ts'
+import { findProduct } from '#app/data/products.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
+import { availabilitySchema } from '#app/features/forms/availability-fields.ts'
 import { claimFields, claimSchema } from '#app/features/forms/claim-fields.ts'
 import { driverFields, driverSchema } from '#app/features/forms/driver-fields.ts'
 import { priceRawInput, priceSchema, rateSchema } from '#app/features/forms/price-fields.ts'
+import { wordSchema } from '#app/features/forms/word-fields.ts'
 
 const ofProduct = z.array(z.looseObject({ product: z.string() }))
 
@@ -18,12 +23,14 @@ const fileSchema = z.object({
   prices: ofProduct,
   rates: z.array(z.looseObject({})),
   drivers: z.array(z.looseObject({})),
+  words: ofProduct,
+  availability: ofProduct,
   comparisons: z.array(z.object({ product: z.string(), other: z.string(), line: z.string() })),
 })
 
-/** Loads claims, prices, rates, drivers and comparisons; products are named by their part numbers. */
+/** Loads claims, prices, rates, drivers, absolute words and comparisons; products are named by their part numbers. */
 export async function loadMarket(file: unknown, products: ReadonlyMap<string, string>): Promise<void> {
-  const { claims, prices, rates, drivers, comparisons } = fileSchema.parse(file)
+  const { claims, prices, rates, drivers, words, availability, comparisons } = fileSchema.parse(file)
   const productIdOf = (partNumber: string): string => {
     const id = products.get(partNumber)
     if (id === undefined) throw new Error(`The demo has no product "${partNumber}"`)
@@ -44,6 +51,25 @@ export async function loadMarket(file: unknown, products: ReadonlyMap<string, st
     const driver = driverFields(driverSchema.parse({ ...typed, id: newId() }), typed)
     await addDriver(driver)
     await markAsDemo('driver', driver.id)
+  }
+  for (const { product, ...typed } of words) {
+    const {
+      intent: _,
+      version,
+      schoolId: _school,
+      driverId: _driver,
+      ...word
+    } = wordSchema.parse({
+      ...typed,
+      id: newId(),
+      version: 0,
+    })
+    const [first] = (await findProduct(productIdOf(product)))?.revisions.slice(-1) ?? []
+    if (first) await saveWord({ ...word, revisionId: first.id }, version, undefined)
+  }
+  for (const { product, ...typed } of availability) {
+    const { intent: _, ...seen } = availabilitySchema.parse({ ...typed, id: newId(), intent: 'availability' })
+    await addAvailability({ ...seen, productId: productIdOf(product), revisionId: null })
   }
   for (const { product, other, line } of comparisons)
     await loadComparison(line, productIdOf(product), productIdOf(other))

@@ -18,6 +18,8 @@ import * as claimsAndPricesOfARevision from './016_claims_and_prices_of_a_revisi
 import * as demoApart from './017_demo_apart.ts'
 import * as thirdEdition from './018_third_edition.ts'
 import * as loansAndConditions from './019_loans_and_conditions.ts'
+import * as absoluteWords from './020_absolute_words.ts'
+import * as availability from './021_availability.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -39,6 +41,8 @@ const migrations: Record<string, Knex.Migration> = {
   '017_demo_apart': demoApart,
   '018_third_edition': thirdEdition,
   '019_loans_and_conditions': loansAndConditions,
+  '020_absolute_words': absoluteWords,
+  '021_availability': availability,
 }
 
 /** Their names, in the order in which they run. */

@@ -4,6 +4,9 @@ import { formatMoney } from '#core/money/currency.ts'
 import { formatChance, standingOf } from '#core/verdict/call.ts'
 import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import { wordLabel } from '#core/verdict/absolute-word.ts'
+import { availabilityLabel } from '#core/money/availability.ts'
+import { useProposedWords } from '#app/features/verdict/useProposedWords.ts'
 import { pinStyle } from './pin-style.ts'
 import { SortHead } from './SortHead.tsx'
 import { Warning } from './table-style.ts'
@@ -13,6 +16,8 @@ import type { Columns } from './useColumns.ts'
 /** Score, price and contradictions of each product, above what is known part by part. */
 export function SummaryRows({ view, judged }: { view: Columns; judged: EvaluationView }) {
   const { school, driver } = judged
+  const { application } = useLineup()
+  const proposedOf = useProposedWords(judged)
   const hasFindings = view.order.some(({ column }) => column.findings > 0)
   return (
     <tbody>
@@ -31,6 +36,24 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
         ))}
       </tr>
       <tr>
+        <th scope="row">In a word</th>
+        {view.shown.map(({ column: { id, word } }) => {
+          const proposed = proposedOf(id)
+          const own = word?.word ?? proposed?.word
+          const address = href('/lineups/:application/word/:column', { application: application.id, column: id })
+          return (
+            <td key={id} style={pinStyle(view, id)}>
+              {own ? <Link to={`${address}${judged.query}`}>{wordLabel(own)}</Link> : '–'}
+              {word ? (
+                <small>the reviewer’s{word.condition && `: ${word.condition}`}</small>
+              ) : (
+                proposed && <small>by the rules, {Math.round(100 * proposed.certainty)} % sure</small>
+              )}
+            </td>
+          )
+        })}
+      </tr>
+      <tr>
         <th scope="row">
           <SortHead view={view} by="price" label="Price paid" />
         </th>
@@ -46,6 +69,19 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
           </td>
         ))}
       </tr>
+      {view.order.some(({ column }) => column.availability) && (
+        <tr>
+          <th scope="row">Can be had</th>
+          {view.shown.map(({ column: { id, productId, availability } }) => (
+            <td key={id} style={pinStyle(view, id)}>
+              <Link to={href('/products/:product/prices', { product: productId })}>
+                {availability ? availabilityLabel(availability.status) : '–'}
+              </Link>
+              {availability && <small>{[availability.place, availability.seenOn].filter(Boolean).join(', ')}</small>}
+            </td>
+          ))}
+        </tr>
+      )}
       {hasFindings && (
         <tr>
           <th scope="row">Contradictions found</th>

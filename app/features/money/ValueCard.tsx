@@ -6,6 +6,7 @@ import { frontier } from '#core/money/frontier.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
+import { AvailabilityLine } from '#app/features/verdict/AvailabilityLine.tsx'
 import { CallLine } from '#app/features/verdict/CallLine.tsx'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -63,6 +64,7 @@ export function ValueCard({ driver, rows, names, currency, judged }: Props) {
           )}
         </Row>
         <CallLine judged={judged} />
+        <AvailabilityLine judged={judged} />
         <Soft>
           Upright bars show where the score lies in 95 of 100 draws, level ones what the cost may be. Pick a point to
           open its score.

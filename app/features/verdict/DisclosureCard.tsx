@@ -1,4 +1,6 @@
+import { href, Link } from 'react-router'
 import { cautions } from '#core/catalogue/index.ts'
+import { formatInterest } from '#core/verdict/interest.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { formatCount } from '#core/quantity/format.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
@@ -10,7 +12,7 @@ import type { EvaluationView } from './useEvaluation.ts'
 
 /** What the verdict does not know, who gave what, and what it is not. */
 export function DisclosureCard({ judged: { ranked, call, nameOf } }: { judged: EvaluationView }) {
-  const { columns } = useLineup().evaluation
+  const { columns, reviewer } = useLineup().evaluation
   const columnOf = useColumnOf()
   const named = ranked.filter(({ id }) => call?.named.some((one) => one.id === id))
   return (
@@ -18,6 +20,12 @@ export function DisclosureCard({ judged: { ranked, call, nameOf } }: { judged: E
       <Stack $gap={10}>
         <h2>Doubts and disclosures</h2>
         <ReasonList>
+          <li>
+            {formatInterest(reviewer.interest, reviewer.interestNote)}{' '}
+            <Link to={href('/reviewer')} data-print="no">
+              Change
+            </Link>
+          </li>
           {named.map((one) => (
             <li key={one.id}>
               {nameOf(one.id)}: {reservationsText(one, columnOf(one))}.

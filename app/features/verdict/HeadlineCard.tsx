@@ -9,6 +9,7 @@ import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
+import { AvailabilityLine } from './AvailabilityLine.tsx'
 import { AvoidList } from './AvoidList.tsx'
 import { ContributionItem } from './ContributionItem.tsx'
 import { GroundLine } from './GroundLine.tsx'
@@ -44,6 +45,7 @@ export function HeadlineCard({ judged, draft }: Props) {
         {leader ? (
           <>
             <Headline judged={judged} draft={draft} />
+            <AvailabilityLine judged={judged} />
             <GroundLine judged={judged} />
             {next && (
               <Reasons leader={leader} next={next} contributions={contributions} nameOf={nameOf} query={query} />

@@ -76,6 +76,7 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
       </Small>
       {overruleColumn && <p>Overruled: {overruleReason}</p>}
       {words && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{words}</p>}
+      {snapshot?.interest && <p>{snapshot.interest}</p>}
       {conditions && <p>It holds under: {conditions}</p>}
       {snapshot?.sentences.map((sentence) => (
         <p key={sentence}>{sentence}</p>

@@ -13,7 +13,7 @@ import type { Ground } from '#app/workers/judgement.worker.ts'
 import { useJudgements } from './useJudgements.ts'
 
 /** A first answer, which the worker refines: known to a point in a hundred or so. */
-const firstAnswer: DrawSettings = { least: 4096, most: 4096, standardError: 0, ranks: false }
+export const firstAnswer: DrawSettings = { least: 4096, most: 4096, standardError: 0, ranks: false }
 
 /** How a school calls a line-up; undefined until it has been worked out. */
 export interface SchoolCall {

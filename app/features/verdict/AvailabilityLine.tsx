@@ -1,0 +1,42 @@
+import { useMemo } from 'react'
+import { canBeHad, formatAvailability } from '#core/money/availability.ts'
+import { formatList } from '#core/quantity/format-list.ts'
+import { formatCall } from '#core/verdict/call.ts'
+import { judge } from '#core/verdict/judgement.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { Caution, Small } from '#app/ui/layout.tsx'
+import { firstAnswer, type EvaluationView } from './useEvaluation.ts'
+
+/** The best that can be had, where somebody before it cannot; and how the one that is first can be had. */
+export function AvailabilityLine({ judged: { all, ranked, nameOf } }: { judged: EvaluationView }) {
+  const { columns } = useLineup().evaluation
+  const seenOf = useMemo(() => new Map(columns.map(({ id, availability }) => [id, availability])), [columns])
+  const [first] = ranked
+  const isGone = (id: string) => !canBeHad(seenOf.get(id)?.status)
+  const leaderIsGone = first !== undefined && isGone(first.id)
+  const call = useMemo(
+    () =>
+      leaderIsGone
+        ? judge(
+            all.filter(({ id }) => canBeHad(seenOf.get(id)?.status)),
+            firstAnswer,
+          ).call
+        : undefined,
+    [leaderIsGone, all, seenOf],
+  )
+  if (!first) return null
+  const own = seenOf.get(first.id)
+  if (!leaderIsGone) return own ? <Small>{`${nameOf(first.id)}: ${formatAvailability(own)}.`}</Small> : null
+  const [best] = call?.named ?? []
+  const before = ranked.slice(0, best ? ranked.findIndex(({ id }) => id === best.id) : ranked.length)
+  const waiting = before.flatMap(({ id }) => {
+    const seen = seenOf.get(id)
+    return seen && isGone(id) ? [`${nameOf(id)} (${formatAvailability(seen)})`] : []
+  })
+  return (
+    <Caution>
+      Of those that can be had: {call ? formatCall(call, nameOf) : 'none is judged.'}{' '}
+      {waiting.length > 0 && `Not to be had, and before it: ${formatList(waiting, 'conjunction')}.`}
+    </Caution>
+  )
+}

@@ -1,0 +1,46 @@
+import { wordLabel } from '#core/verdict/absolute-word.ts'
+import type { StoredWord } from '#app/data/absolute-words.server.ts'
+import { conditionOf } from '#app/data/word-condition.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+
+/** Words as they were published, beside what the rules said that day. */
+export function PublishedWords({ published }: { published: StoredWord[] }) {
+  const { send } = useAction()
+  if (published.length === 0) return <Soft>None yet. A word can be published alone: it needs no ranking.</Soft>
+  return (
+    <Stack $gap={18}>
+      {published.map((one) => {
+        const { id, word, reason, snapshot } = one
+        const day = one.publishedAt?.slice(0, 10) ?? ''
+        const condition = conditionOf(one)
+        return (
+          <Stack key={id} $gap={4} as="section" aria-label={`Published ${day}`}>
+            <h3>
+              {day}: {wordLabel(word)}
+            </h3>
+            {condition && <p>Holds {condition}.</p>}
+            {reason && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{reason}</p>}
+            <p>
+              By the rules: {snapshot?.proposed || 'nothing was known'}. {snapshot?.grounds.join(' ')}
+            </p>
+            <Small>
+              {snapshot?.school}, for {snapshot?.driver || 'anybody'}, method {snapshot?.method}. Judged on{' '}
+              {snapshot?.judgedOn}; {snapshot?.disclosure}. {snapshot?.interest}
+            </Small>
+            <Row data-print="no">
+              <Button
+                $kind="quiet"
+                aria-label={`Withdraw the word of ${day}`}
+                onPress={() => send({ intent: 'remove', id })}
+              >
+                Withdraw
+              </Button>
+            </Row>
+          </Stack>
+        )
+      })}
+    </Stack>
+  )
+}
