@@ -99,7 +99,6 @@ export async function evaluateLineup(application: Application, today: string): P
   const steps = await listStepsBySpecimen(assessed.map(({ specimen }) => specimen.id))
   const { columns, rows } = buildLineupColumns(assessed, effectiveCriteria(method), spreads, comparisons, application)
   const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
-  const areas = rows.find(({ key }) => key === 'media.area')
   const standing = new Map(
     columns.map(({ id, productId, revisionId }) => {
       const own = ofRevision(
@@ -112,7 +111,7 @@ export async function evaluateLineup(application: Application, today: string): P
   )
   const attributesOf = ({ id, productId, revisionId, tier }: ColumnHead, at: number): Attributes => {
     const { offer } = offerOf(productId, revisionId)
-    const area = areaPerMoney(areas?.cells[at], offer, currency)
+    const area = areaPerMoney(rows.find(({ key }) => key === 'media.area')?.cells[at], offer, currency)
     return {
       ...claimAttributes(standing.get(id)?.claims ?? []),
       ...(offer && { 'value.landed': exactly(toMajor(offer.unit, currency)) }),
