@@ -40,10 +40,12 @@ export default [
     route('edit', 'routes/specimen-edit.tsx'),
     route('values/:key', 'routes/value.tsx'),
     route('score', 'routes/specimen-score.tsx'),
+    route('how-it-works', 'routes/oil-way.tsx'),
     route('findings', 'routes/findings.tsx'),
     route('log', 'routes/log.tsx'),
   ]),
   route('specimens/:specimen/drawing.svg', 'routes/drawing-svg.tsx'),
+  route('specimens/:specimen/oil-way.svg', 'routes/oil-way-svg.tsx'),
   route('specimens/:specimen/photos', 'routes/photos.ts'),
   route('photos/:photo', 'routes/photo.ts'),
 

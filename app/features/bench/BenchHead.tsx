@@ -36,7 +36,8 @@ export function BenchHead({ specimen, onQuick }: { specimen: Specimen; onQuick: 
         {specimen.acquisition === 'given' &&
           ` · ${specimen.onLoan ? 'on loan from' : 'given by'} ${specimen.givenBy}`}{' '}
         · <a href={href('/specimens/:specimen/drawing.svg', { specimen: id })}>drawing</a> ·{' '}
-        <Link to={href('/specimens/:specimen/log', { specimen: id })}>log</Link>
+        <Link to={href('/specimens/:specimen/log', { specimen: id })}>log</Link> ·{' '}
+        <Link to={href('/specimens/:specimen/how-it-works', { specimen: id })}>how it works</Link>
       </Soft>
       <Button style={{ marginLeft: 'auto' }} onPress={onQuick}>
         Several at once

@@ -65,7 +65,8 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
               )}
             </td>
             <td>
-              <Link to={href('/specimens/:specimen/edit', { specimen: specimen.id })}>Edit</Link>
+              <Link to={href('/specimens/:specimen/edit', { specimen: specimen.id })}>Edit</Link> ·{' '}
+              <Link to={href('/specimens/:specimen/how-it-works', { specimen: specimen.id })}>How it works</Link>
             </td>
           </tr>
         ))}

@@ -1,0 +1,127 @@
+import { href, Link } from 'react-router'
+import { partLabel } from '#core/catalogue/index.ts'
+import { oilStates, oilWay, type OilState } from '#core/figures/oil-way.ts'
+import { assessSpecimen } from '#app/data/assessments.server.ts'
+import { findSpecimen } from '#app/data/specimens.server.ts'
+import { partCaptions } from '#app/drawing/captions.ts'
+import { drawingData } from '#app/drawing/data.ts'
+import { OilWay } from '#app/drawing/OilWay.tsx'
+import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
+import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
+import { Button, ButtonLink } from '#app/ui/Button.tsx'
+import { Card, Caution, Page, Row, Small, Stack } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
+import type { Route } from './+types/oil-way'
+import { found } from './http.server.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'How it works · Plicator' }]
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
+  const { values } = await assessSpecimen(specimen)
+  const captions: Partial<Record<string, string>> = partCaptions(values)
+  const { parts, ...way } = oilWay(specimen.form, values)
+  return {
+    ...way,
+    data: drawingData(specimen.form, values),
+    parts: parts.map((one) => ({ ...one, has: captions[one.part] ?? '' })),
+  }
+}
+
+export default function OilWayPage({ loaderData }: Route.ComponentProps) {
+  const { data, bypass, drainBack, says, parts, beliefs } = loaderData
+  const specimen = useSpecimen()
+  const { get, set } = useAddress()
+  const state: OilState = oilStates.find(({ key }) => key === get('state'))?.key ?? 'running'
+  const moves = get('moves') === 'yes'
+  const label = oilStates.find(({ key }) => key === state)?.label ?? ''
+  return (
+    <Page>
+      <Stack $gap={4}>
+        <SpecimenTrail specimen={specimen} />
+        <h1>How it works</h1>
+      </Stack>
+      <Card>
+        <Stack $gap={12}>
+          <Row role="group" aria-label="What the engine does">
+            {oilStates.map((one) => (
+              <Button
+                key={one.key}
+                aria-pressed={one.key === state}
+                {...(one.key === state && { $kind: 'primary' as const })}
+                onPress={() => set({ state: one.key })}
+              >
+                {one.label}
+              </Button>
+            ))}
+            <Button $kind="quiet" aria-pressed={moves} onPress={() => set({ moves: moves ? '' : 'yes' })}>
+              {moves ? 'Hold it still' : 'Let it flow'}
+            </Button>
+          </Row>
+          <OilWay
+            data={data}
+            state={state}
+            bypass={bypass}
+            drains={drainBack === 'drains'}
+            moves={moves}
+            width={1100}
+            height={430}
+            title={`${label}: ${says[state]}`}
+          />
+          <p aria-live="polite">{says[state]}</p>
+          <Row>
+            <ButtonLink
+              to={`${href('/specimens/:specimen/oil-way.svg', { specimen: specimen.id })}?state=${state}`}
+              reloadDocument
+            >
+              Save this picture
+            </ButtonLink>
+            <Small>
+              Amber is oil as it comes, pale what has passed the media. What nobody measured is drawn as such filters
+              usually are.
+            </Small>
+          </Row>
+        </Stack>
+      </Card>
+      <Card>
+        <Stack $gap={10}>
+          <h2>Each part and its job</h2>
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col">Part</th>
+                <th scope="col">Its job</th>
+                <th scope="col">In this one</th>
+              </tr>
+            </thead>
+            <tbody>
+              {parts.map(({ part, job, has }) => (
+                <tr key={part}>
+                  <td>{partLabel(part)}</td>
+                  <td>{job}</td>
+                  <td>{has || <Small>not looked at</Small>}</td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+        </Stack>
+      </Card>
+      <Card>
+        <Stack $gap={10}>
+          <h2>What is believed, and what is so</h2>
+          {beliefs.map(({ belief, answer }) => (
+            <div key={belief}>
+              <strong>“{belief}”</strong>
+              <p>{answer}</p>
+            </div>
+          ))}
+          <Caution>
+            Which way the oil takes in an engine is said by its maker’s manual; that and a qualified mechanic come
+            first. <Link to={href('/bench/:specimen', { specimen: specimen.id })}>To the bench</Link>
+          </Caution>
+        </Stack>
+      </Card>
+    </Page>
+  )
+}
