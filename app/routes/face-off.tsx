@@ -3,11 +3,14 @@ import { assessApplication } from '#app/data/assessments.server.ts'
 import { claimOverview } from '#app/data/claim-overview.server.ts'
 import { addComparison, listComparisons, removeComparison } from '#app/data/comparisons.server.ts'
 import { lineupQuery } from '#app/data/lineup-query.server.ts'
+import { keepPartCall, listPartCalls } from '#app/data/part-calls.server.ts'
+import { listProducts } from '#app/data/products.server.ts'
 import { listSpecimens } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
 import { FaceOffView } from '#app/features/faceoff/FaceOffView.tsx'
 import { useFacing } from '#app/features/faceoff/useFacing.ts'
 import { comparisonSchema, removedComparisonSchema } from '#app/features/forms/comparison-fields.ts'
+import { partCallSchema } from '#app/features/forms/part-call-fields.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
@@ -21,13 +24,15 @@ export const meta: Route.MetaFunction = () => [{ title: 'Face-off · Plicator' }
 
 /** Drawings by specimen, the points of the claims that count by product, and what was said of two beside each other. */
 const facing = lineupQuery('face-off', async (application: string) => {
-  const [assessed, { products }, comparisons] = await Promise.all([
+  const [assessed, { products }, comparisons, calls] = await Promise.all([
     assessApplication(application),
     claimOverview(application),
     listComparisons(application),
+    listPartCalls(application),
   ])
   return {
     comparisons,
+    calls,
     drawings: Object.fromEntries(
       assessed.map(({ specimen, assessment }) => [specimen.id, drawingData(specimen.form, assessment.values)]),
     ),
@@ -49,6 +54,7 @@ export async function action({ request, params }: Route.ActionArgs) {
     await removeComparison(removed.value.id)
     return accepted()
   }
+  if (typed.intent === 'call') return keepCall(params.application, typed)
   const parsed = parseFields(comparisonSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const specimens = await listSpecimens(params.application)
@@ -62,7 +68,18 @@ export async function action({ request, params }: Route.ActionArgs) {
   return additionRefusal(added.value, { message: 'This comparison is there already.' }) ?? accepted()
 }
 
-export default function FaceOff({ loaderData: { drawings, points, comparisons } }: Route.ComponentProps) {
+async function keepCall(application: string, typed: Record<string, unknown>) {
+  const parsed = parseFields(partCallSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const { intent: _, ...call } = parsed.value
+  const revisions = (await listProducts(application)).flatMap((one) => one.revisions.map(({ id }) => id))
+  if (call.a === call.b || !revisions.includes(call.a) || !revisions.includes(call.b))
+    return refused('One of the two is not here any more. Choose two filters again.')
+  await keepPartCall(call)
+  return accepted()
+}
+
+export default function FaceOff({ loaderData: { drawings, points, comparisons, calls } }: Route.ComponentProps) {
   const { application } = useLineup()
   const judged = useEvaluation()
   const facing = useFacing(judged)
@@ -74,7 +91,14 @@ export default function FaceOff({ loaderData: { drawings, points, comparisons } 
         view="/lineups/:application/face-off"
       />
       {facing ? (
-        <FaceOffView judged={judged} facing={facing} drawings={drawings} points={points} comparisons={comparisons} />
+        <FaceOffView
+          judged={judged}
+          facing={facing}
+          drawings={drawings}
+          points={points}
+          comparisons={comparisons}
+          calls={calls}
+        />
       ) : (
         <Card>
           <Soft>A face-off takes two filters with something recorded. Put a second one on the bench.</Soft>

@@ -7,6 +7,7 @@ import { addComparison } from '#app/data/comparisons.server.ts'
 import { markAsDemo } from '#app/data/demo.server.ts'
 import { addDriver } from '#app/data/drivers.server.ts'
 import { newId } from '#app/data/id.ts'
+import { keepPartCall } from '#app/data/part-calls.server.ts'
 import { addPrice, addRate } from '#app/data/prices.server.ts'
 import { findProduct } from '#app/data/products.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
@@ -14,6 +15,7 @@ import { availabilitySchema } from '#app/features/forms/availability-fields.ts'
 import { claimFields, claimSchema } from '#app/features/forms/claim-fields.ts'
 import { driverFields, driverSchema } from '#app/features/forms/driver-fields.ts'
 import { priceRawInput, priceSchema, rateSchema } from '#app/features/forms/price-fields.ts'
+import { partCallSchema } from '#app/features/forms/part-call-fields.ts'
 import { wordSchema } from '#app/features/forms/word-fields.ts'
 
 const ofProduct = z.array(z.looseObject({ product: z.string() }))
@@ -25,12 +27,13 @@ const fileSchema = z.object({
   drivers: z.array(z.looseObject({})),
   words: ofProduct,
   availability: ofProduct,
+  calls: z.array(z.object({ product: z.string(), other: z.string(), part: z.string(), call: z.string() })),
   comparisons: z.array(z.object({ product: z.string(), other: z.string(), line: z.string() })),
 })
 
 /** Loads claims, prices, rates, drivers, absolute words and comparisons; products are named by their part numbers. */
 export async function loadMarket(file: unknown, products: ReadonlyMap<string, string>): Promise<void> {
-  const { claims, prices, rates, drivers, words, availability, comparisons } = fileSchema.parse(file)
+  const { claims, prices, rates, drivers, words, availability, calls, comparisons } = fileSchema.parse(file)
   const productIdOf = (partNumber: string): string => {
     const id = products.get(partNumber)
     if (id === undefined) throw new Error(`The demo has no product "${partNumber}"`)
@@ -64,15 +67,25 @@ export async function loadMarket(file: unknown, products: ReadonlyMap<string, st
       id: newId(),
       version: 0,
     })
-    const [first] = (await findProduct(productIdOf(product)))?.revisions.slice(-1) ?? []
-    if (first) await saveWord({ ...word, revisionId: first.id }, version, undefined)
+    await saveWord({ ...word, revisionId: await latestRevision(productIdOf(product)) }, version, undefined)
   }
   for (const { product, ...typed } of availability) {
     const { intent: _, ...seen } = availabilitySchema.parse({ ...typed, id: newId(), intent: 'availability' })
     await addAvailability({ ...seen, productId: productIdOf(product), revisionId: null })
   }
+  for (const { product, other, part, call } of calls) {
+    const [a, b] = await Promise.all([product, other].map((one) => latestRevision(productIdOf(one))))
+    const { intent: _, ...parsed } = partCallSchema.parse({ intent: 'call', a, b, part, call })
+    await keepPartCall(parsed)
+  }
   for (const { product, other, line } of comparisons)
     await loadComparison(line, productIdOf(product), productIdOf(other))
+}
+
+async function latestRevision(productId: string): Promise<string> {
+  const revision = (await findProduct(productId))?.revisions.at(-1)
+  if (!revision) throw new Error('A product of the demo has no revision')
+  return revision.id
 }
 
 async function loadComparison(line: string, product: string, other: string): Promise<void> {

@@ -20,6 +20,7 @@ import * as thirdEdition from './018_third_edition.ts'
 import * as loansAndConditions from './019_loans_and_conditions.ts'
 import * as absoluteWords from './020_absolute_words.ts'
 import * as availability from './021_availability.ts'
+import * as partCalls from './022_part_calls.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -43,6 +44,7 @@ const migrations: Record<string, Knex.Migration> = {
   '019_loans_and_conditions': loansAndConditions,
   '020_absolute_words': absoluteWords,
   '021_availability': availability,
+  '022_part_calls': partCalls,
 }
 
 /** Their names, in the order in which they run. */

@@ -6,12 +6,14 @@ import { formatMoney, toMinor } from '#core/money/currency.ts'
 import { scoreContributions } from '#core/verdict/contributions.ts'
 import { judgePair } from '#core/verdict/judgement.ts'
 import { contributionsByPart, summariseFaceOff } from '#core/verdict/summary.ts'
+import type { StoredPartCall } from '#app/data/part-calls.server.ts'
 import type { StoredComparison } from '#app/data/comparisons.server.ts'
 import type { DrawingData } from '#app/drawing/data.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
+import { CallsCard } from './CallsCard.tsx'
 import { ComparisonCard } from './ComparisonCard.tsx'
 import { FacingCard } from './FacingCard.tsx'
 import { PartBars } from './PartBars.tsx'
@@ -27,13 +29,14 @@ interface Props {
   /** By revision. */
   points: Record<string, CaptureEfficiency[]>
   comparisons: readonly StoredComparison[]
+  calls: readonly StoredPartCall[]
 }
 
 /** Particle sizes at which claims are compared, m. */
 const sizes = [10e-6, 20e-6, 30e-6]
 
 /** Two filters set against each other by the school in force. */
-export function FaceOffView({ judged, facing: { a, b }, drawings, points, comparisons }: Props) {
+export function FaceOffView({ judged, facing: { a, b }, drawings, points, comparisons, calls }: Props) {
   const { application, evaluation } = useLineup()
   const { units: system } = usePreferences()
   const contributions = scoreContributions(a.evaluated, b.evaluated, evaluation.rows, system)
@@ -44,12 +47,14 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, points, compar
     CaptureEfficiency[],
     CaptureEfficiency[],
   ]
+  const parts = contributionsByPart(contributions)
   const overall = atLeastAsGood(own, other)
   return (
     <>
       <FacingCard judged={judged} a={a} b={b} drawings={drawings} />
       <SummaryCard sentences={sentences} />
-      <PartBars parts={contributionsByPart(contributions)} />
+      <PartBars parts={parts} />
+      <CallsCard a={a} b={b} parts={parts} calls={calls} />
       <ComparisonCard a={a} b={b} />
       <SideBySideCard a={a} b={b} comparisons={comparisons} />
       <Card>

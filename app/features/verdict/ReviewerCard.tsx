@@ -2,6 +2,7 @@ import { openContradictions } from '#app/data/open-contradictions.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Card, Stack } from '#app/ui/layout.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
 import { ReviewerForm } from './ReviewerForm.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
@@ -9,14 +10,16 @@ import type { EvaluationView } from './useEvaluation.ts'
 export function ReviewerCard({ judged, draft }: { judged: EvaluationView; draft: Verdict | undefined }) {
   const { school, driver, all, ranked, nameOf } = judged
   const { application, evaluation } = useLineup()
+  const pick = useAddress().get('pick') ?? ''
   return (
-    <Card>
+    <Card id="reviewer">
       <Stack $gap={12}>
         <h2>The reviewer</h2>
         {draft?.words && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{draft.words}</p>}
         <ReviewerForm
-          key={application.id}
+          key={`${application.id} ${pick}`}
           draft={draft}
+          pick={all.some(({ id }) => id === pick) ? pick : ''}
           school={school.id}
           driver={driver?.id ?? ''}
           contradictions={openContradictions(

@@ -12,6 +12,8 @@ import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 
 interface Props {
   draft: Verdict | undefined
+  /** The product that the address asks to be put first; empty for none. */
+  pick: string
   school: string
   driver: string
   products: { id: string; name: string }[]
@@ -20,13 +22,13 @@ interface Props {
 }
 
 /** The reviewer's own words, and an overruling with its reason; publishing freezes the verdict as it is. */
-export function ReviewerForm({ draft, school, driver, products, contradictions }: Props) {
+export function ReviewerForm({ draft, pick, school, driver, products, contradictions }: Props) {
   const { send, refusal, isTaken, result } = useAction()
   const meanwhile = meanwhileOf(result)
   const [id, setId] = useState(() => draft?.id ?? newId())
   const [words, setWords] = useState(draft?.words ?? '')
   const [conditions, setConditions] = useState(draft?.conditions ?? '')
-  const [overrule, setOverrule] = useState(draft?.overruleColumn ?? '')
+  const [overrule, setOverrule] = useState(pick || (draft?.overruleColumn ?? ''))
   const [reason, setReason] = useState(draft?.overruleReason ?? '')
   const [isSeen, setIsSeen] = useState(false)
   /** What had been answered when it was published. */
