@@ -1,6 +1,10 @@
+import { placeLabel } from '#core/claims/claim.ts'
+import type { PartPromise } from '#core/claims/promise.ts'
+import { ofRevision } from '#core/claims/standing.ts'
 import type { FormattableValue } from '#core/figures/format-value.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
+import { listClaimsOf } from './claims.server.ts'
 import { today } from './clock.ts'
 import { ownGradeDeviation } from './grade-studies.server.ts'
 import { instrumentsOf } from './instruments.server.ts'
@@ -26,18 +30,29 @@ export const benchData = (specimen: Specimen): Promise<BenchData> =>
   cachedQuery(`bench ${specimen.id} ${today()}`, () => loadBench(specimen))
 
 async function loadBench(specimen: Specimen) {
-  const [readings, irreversibleSteps, notes, photos, lastUses, instruments, gradeDeviation, siblings, others] =
-    await Promise.all([
-      listReadings(specimen.id),
-      listIrreversibleSteps(specimen.id),
-      listNotes(specimen.id),
-      listPhotos(specimen.id),
-      listLastUses(),
-      instrumentsOf(specimen),
-      ownGradeDeviation(),
-      listSiblings(specimen),
-      listRecordedLike(specimen),
-    ])
+  const [
+    readings,
+    irreversibleSteps,
+    notes,
+    photos,
+    lastUses,
+    instruments,
+    gradeDeviation,
+    siblings,
+    others,
+    promises,
+  ] = await Promise.all([
+    listReadings(specimen.id),
+    listIrreversibleSteps(specimen.id),
+    listNotes(specimen.id),
+    listPhotos(specimen.id),
+    listLastUses(),
+    instrumentsOf(specimen),
+    ownGradeDeviation(),
+    listSiblings(specimen),
+    listRecordedLike(specimen),
+    listPromises(specimen),
+  ])
   return {
     specimen,
     readings,
@@ -49,7 +64,22 @@ async function loadBench(specimen: Specimen) {
     gradeDeviation,
     siblings,
     others,
+    promises,
   }
+}
+
+/** What the box promises about a part: a check to make at the bench. */
+export interface BoxPromise extends PartPromise {
+  words: string
+  place: string
+}
+
+/** What is promised about the parts of a specimen's revision, word for word. */
+async function listPromises({ productId, revisionId }: Specimen): Promise<BoxPromise[]> {
+  const claims = ofRevision(await listClaimsOf(productId), revisionId)
+  return claims.flatMap(({ words, place, parts: { promise } }) =>
+    promise ? [{ ...promise, words, place: placeLabel(place) }] : [],
+  )
 }
 
 /** The other specimens of the product, with what is known of them. */

@@ -2,7 +2,8 @@ import { mean } from 'simple-statistics'
 import { capacityPerArea, type CapacityPerArea } from '#core/claims/capacity.ts'
 import type { Claim } from '#core/claims/claim.ts'
 import { ofRevision, standingClaims, type StandingClaims } from '#core/claims/standing.ts'
-import { assessApplication } from './assessments.server.ts'
+import { promiseOutcome, type PromiseOutcome } from '#core/claims/promise.ts'
+import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
 import { listClaims, listDecisions, type StoredClaim } from './claims.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
 import { revisionName } from './column-name.ts'
@@ -16,6 +17,10 @@ export interface ProductClaims extends StandingClaims {
   all: StoredClaim[]
   /** Names of the revisions that claims are of, by id. */
   revisions: Record<string, string>
+  /** What became of each promise about a part, by the id of its claim. */
+  outcomes: Record<string, PromiseOutcome>
+  /** A specimen on which what was not checked can be looked at. */
+  specimen: string | undefined
   /** What counts of each revision, by its id. */
   standing: Record<string, Claim[]>
   /** Given samples are disclosed wherever the product appears. */
@@ -26,6 +31,25 @@ interface ClaimOverview {
   products: ProductClaims[]
   capacities: CapacityPerArea[]
 }
+
+/** What became of what is promised about parts, in the specimens of the revision that it is said of. */
+const outcomesOf = (claims: readonly StoredClaim[], own: readonly AssessedSpecimen[]): Record<string, PromiseOutcome> =>
+  Object.fromEntries(
+    claims.flatMap(({ id, revisionId, parts: { promise } }) => {
+      const those = own.filter(({ specimen }) => !revisionId || specimen.revisionId === revisionId)
+      return promise
+        ? [
+            [
+              id,
+              promiseOutcome(
+                promise,
+                those.map(({ assessment }) => assessment.values),
+              ),
+            ],
+          ]
+        : []
+    }),
+  )
 
 /** Claims of a line-up: product by product, and capacity over measured area. */
 export const claimOverview = lineupQuery('claims', async (application: string): Promise<ClaimOverview> => {
@@ -43,8 +67,11 @@ export const claimOverview = lineupQuery('claims', async (application: string): 
         assessed.filter(({ specimen }) => specimen.productId === id).flatMap(({ specimen }) => giverOf(specimen)),
       ),
     ]
+    const own = assessed.filter(({ specimen }) => specimen.productId === id)
     return {
       id,
+      outcomes: outcomesOf(all, own),
+      specimen: own.at(-1)?.specimen.id,
       name: `${brand} ${partNumber}`,
       all,
       given,

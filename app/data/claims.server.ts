@@ -49,6 +49,13 @@ export async function listClaims(applicationId: string): Promise<StoredClaim[]> 
   return rows.map(toClaim)
 }
 
+/** All claims on one product, oldest first. */
+export async function listClaimsOf(productId: string): Promise<StoredClaim[]> {
+  const db = await database()
+  const rows: ClaimRow[] = await db('claim').where({ productId }).orderByRaw('created_at, rowid').select(columns)
+  return rows.map(toClaim)
+}
+
 export async function findClaim(id: string): Promise<StoredClaim | undefined> {
   const db = await database()
   const row: ClaimRow | undefined = await db('claim').where({ id }).first(columns)

@@ -33,7 +33,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!parsed.ok) return parsed.refusal
   const { id, text, unit, left, place, readOn } = parsed.value
   const revisionId = knownRevision(product, parsed.value.revisionId)
-  const claims = readClaims(text, unit)
+  const claims = readClaims(text, unit, product.form)
     .filter((_, at) => !left.has(at))
     .map(({ kind, words, parts }) => ({
       ...{ id: newId(), productId: product.id, revisionId, kind, words, parts, place, readOn },
@@ -57,7 +57,7 @@ export default function ClaimsRead({ loaderData: { id, today: day } }: Route.Com
   const [readOn, setReadOn] = useState(day)
   const [revisionId, setRevision] = useState('')
   const { send, refusal, isIdle } = useAction()
-  const claims = useMemo(() => readClaims(text.slice(0, longestPaste), unit), [text, unit])
+  const claims = useMemo(() => readClaims(text.slice(0, longestPaste), unit, product.form), [text, unit, product.form])
   const kept = claims.filter((_, at) => !left.has(at)).length
   const toggle = (at: number) =>
     setLeft((before) => new Set(before.has(at) ? [...before].filter((one) => one !== at) : [...before, at]))

@@ -1,4 +1,5 @@
 import { byKey } from '#core/by-key.ts'
+import type { PartPromise } from './promise.ts'
 import type { Interval } from '#core/quantity/interval.ts'
 
 /** What a maker can claim, each with how its amount is read. */
@@ -10,6 +11,12 @@ export const claimKinds = [
   { key: 'burst', label: 'Burst pressure' },
   { key: 'flow', label: 'Flow rate' },
   { key: 'temperature', label: 'Temperature range' },
+  { key: 'collapse', label: 'Core collapse pressure' },
+  { key: 'construction', label: 'About a part' },
+  { key: 'rival', label: 'About a rival' },
+  { key: 'relative', label: 'More than nothing named' },
+  { key: 'oil', label: 'Oil it is made for' },
+  { key: 'fitting', label: 'How to fit it' },
   { key: 'media', label: 'Media wording' },
   { key: 'slogan', label: 'Slogan' },
 ] as const
@@ -70,6 +77,10 @@ export interface ClaimParts {
   notSevere?: boolean
   /** Share of the interval that holds under severe duty, of distance, months and hours alike. */
   severeShare?: number
+  /** What is promised about a part. */
+  promise?: PartPromise
+  /** Whom a claim is about, where it is a rival: it is never the rival's own. */
+  rival?: string
 }
 
 /** A statement of the maker, word for word, with where and when it was read. */
@@ -109,7 +120,7 @@ export type ClaimGrade = 'complete' | 'partial' | 'slogan'
  * An efficiency is complete with percent, particle size and test for every pair, each put as it stands or as
  * a lower bound ("at least"); partial when any is missing or a percentage has a plus or "up to"; a slogan
  * without any percentage. An interval is complete with distance and months, or with engine hours. Others are complete with their
- * amount. Source: common practice, no published source; that a multi-pass test is named by ISO 4548-12: from memory.
+ * amount; what is said about a rival is partial at best, what is more than nothing named is a slogan. Source: common practice, no published source; that a multi-pass test is named by ISO 4548-12: from memory.
  *
  * @example gradeClaim({ kind: 'efficiency', parts: { points: [{ share: 0.99, saying: 'plus', size: 2e-5 }] } }).grade
  * // => 'partial'
@@ -149,7 +160,15 @@ export function gradeClaim({ kind, parts }: Pick<Claim, 'kind' | 'parts'>): { gr
         [...(parts.low === undefined ? ['the cold end'] : []), ...(parts.high === undefined ? ['the hot end'] : [])],
         parts.low === undefined && parts.high === undefined,
       )
+    case 'construction':
+      return graded(parts.promise ? [] : ['the part'], false)
+    case 'rival':
+      return graded(['a test of both', ...(parts.rival ? [] : ['who the rival is'])], false)
+    case 'relative':
+      return graded(['what it is compared with'], true)
     case 'media':
+    case 'oil':
+    case 'fitting':
       return graded([], false)
     case 'slogan':
       return graded([], true)

@@ -91,7 +91,18 @@ describe('everything else that has a figure', () => {
     ['-40 to 135 °C', 'temperature', { low: 233.15, high: 408.15 }],
     ['a 240-degree rubber', 'temperature', { high: toSI(240, '°F') }],
     ['minus 60 up to, I think, 350 or 400 degrees', 'temperature', { low: toSI(-60, '°F'), high: toSI(400, '°F') }],
-    ['Full synthetic media', 'media', {}],
+    ['Full synthetic media', 'construction', { promise: { characteristic: 'media.type', answer: 'synthetic' } }],
+    [
+      'Silicone anti-drain-back valve',
+      'construction',
+      { promise: { characteristic: 'adbv.material', answer: 'silicone' } },
+    ],
+    ['Pleated synthetic blend media', 'media', {}],
+    ['Holds 30 % more dirt than the leading brand', 'rival', { rival: 'the leading brand' }],
+    ['Filters 40 % better', 'relative', {}],
+    ['Core collapse pressure 200 psi', 'collapse', { amount: toSI(200, 'psi') }],
+    ['Made for full synthetic motor oils', 'oil', {}],
+    ['Hand tighten three quarters of a turn', 'fitting', {}],
     ['The best protection money buys', 'slogan', {}],
   ])('%s: %s', (text, kind, parts) => {
     const claim = one(text)
@@ -128,7 +139,7 @@ describe('several at once', () => {
     expect(read(page).map(({ kind, words }) => [kind, words])).toEqual([
       ['efficiency', '99% at 20 microns'],
       ['capacity', 'Holds 21 g of dirt'],
-      ['media', 'Full synthetic media'],
+      ['construction', 'Full synthetic media'],
     ])
   })
 

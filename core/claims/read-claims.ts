@@ -5,7 +5,9 @@ import { parsePoints } from './parse-points.ts'
 import type { ReadClaim } from './read-claim.ts'
 import { readEfficiency } from './read-efficiency.ts'
 import { readInterval } from './read-interval.ts'
+import type { FilterForm } from '#core/catalogue/index.ts'
 import { takeFirst, type Said } from '#core/said.ts'
+import { promiseIn } from './promise.ts'
 
 const longestLine = 600
 const mostLines = 60
@@ -18,21 +20,22 @@ const mostLines = 60
  *
  * @param text as it is printed
  * @param unit of a distance that names none
+ * @param form of the filter, by which what is promised about parts is read
  * @returns one a statement, in the order of the lines; lines over 60 and words over 600 a line are left out
  * @example
  * readClaims('99% @ 20 µm, ISO 4548-12, 20,000 mi or 12 mo', 'km').map(({ kind }) => kind)
  * // => ['efficiency', 'interval']
  */
-export function readClaims(text: string, unit: 'km' | 'mi'): ReadClaim[] {
+export function readClaims(text: string, unit: 'km' | 'mi', form: FilterForm = 'spin-on'): ReadClaim[] {
   return text
     .split(/\r?\n|•/)
     .map((line) => line.replace(/^[\s*–—-]+(?=\D)|\s+$/g, '').trim())
     .filter((line) => line !== '')
     .slice(0, mostLines)
-    .flatMap((line) => readLine(line.slice(0, longestLine), unit))
+    .flatMap((line) => readLine(line.slice(0, longestLine), unit, form))
 }
 
-function readLine(words: string, unit: 'km' | 'mi'): ReadClaim[] {
+function readLine(words: string, unit: 'km' | 'mi', form: FilterForm): ReadClaim[] {
   const pairs = parsePoints(words)
   if (pairs.ok) return [{ kind: 'efficiency', words, parts: { points: pairs.value } }]
   const said: Said = { text: normalised(words) }
@@ -42,7 +45,8 @@ function readLine(words: string, unit: 'km' | 'mi'): ReadClaim[] {
     ...readInterval(said, unit),
     ...readAmounts(said),
   ]
-  const claims = read.length > 0 ? read : [withoutFigure(said.text)]
+  const about = aboutAnother(words)
+  const claims = about ? [about] : read.length > 0 ? read : [withoutFigure(said.text, words, form)]
   return claims.map((claim) => ({ ...claim, words }))
 }
 
@@ -75,11 +79,13 @@ function readAmounts(said: Said): Omit<ReadClaim, 'words'>[] {
   const pressure = takeFirst(said, /(\d+(?:\.\d+)?)(?: ?(?:-|to) ?(\d+(?:\.\d+)?))? ?(psid?|bar|kpa)\b/)
   if (pressure) {
     const amount = toSI(Number(pressure[1]), pressureUnits[(pressure[3] ?? 'bar').replace('psid', 'psi')] ?? 'bar')
-    const kind = /burst|collapse|withstand/.test(said.text)
-      ? 'burst'
-      : /bypass|relief|opens?\b/.test(said.text)
-        ? 'bypass'
-        : undefined
+    const kind = /collapse|crush/.test(said.text)
+      ? 'collapse'
+      : /burst|withstand/.test(said.text)
+        ? 'burst'
+        : /bypass|relief|opens?\b/.test(said.text)
+          ? 'bypass'
+          : undefined
     const range =
       pressure[2] === undefined ? '' : `from ${pressure[1]} to ${pressure[2]} is said: the lower end is taken`
     const guess = kind ? '' : 'the words do not say whether bypass or burst'
@@ -135,8 +141,24 @@ const degrees = (text: string): number => Number(text.replace('minus ', '-'))
 const mediaWords = /synthetic|cellulose|glass|micro-?fib|blend|wire[- ]?backed|pleat|media|paper/
 
 /** What holds no figure: an interval left to the manual, wording of the media, or a slogan. */
-function withoutFigure(text: string): Omit<ReadClaim, 'words'> {
+function withoutFigure(text: string, words: string, form: FilterForm): Omit<ReadClaim, 'words'> {
   if (/manual|handbook|manufacturer'?s? (?:recommend|interval)/.test(text))
     return { kind: 'interval', parts: {}, doubt: 'the interval is left to the manual: not known' }
+  const promise = promiseIn(words, form)
+  if (promise) return { kind: 'construction', parts: { promise } }
+  if (/\b(?:turn|tighten|hand[- ]tight|wrench|lubricate|oil the gasket|apply oil)\b/.test(text))
+    return { kind: 'fitting', parts: {} }
+  if (/\b(?:for|made for|designed for|works with|use with) .*\boils?\b/.test(text)) return { kind: 'oil', parts: {} }
   return { kind: mediaWords.test(text) ? 'media' : 'slogan', parts: {} }
+}
+
+const versus =
+  /\b(?:than|versus|vs\.?|compared (?:to|with)|over) (?:the |our |a |an )?(?:leading|next best|nearest|other|competit\w*|rival\w*|economy|standard|ordinary|conventional)\b[^,.;]*/i
+const moreThanNothing = /\b\d+ ?(?:%|per ?cent|x|times) (?:more|better|longer|less|stronger|greater)\b(?!.*\bthan\b)/i
+
+/** A claim about somebody else, or one that says more and not than what: its figure is nobody's. */
+function aboutAnother(words: string): Omit<ReadClaim, 'words'> | undefined {
+  const rival = versus.exec(words)?.[0].replace(/^\S+ (?:to |with )?/, '')
+  if (rival) return { kind: 'rival', parts: { rival: rival.trim() } }
+  return moreThanNothing.test(words) ? { kind: 'relative', parts: {} } : undefined
 }

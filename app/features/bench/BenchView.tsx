@@ -58,7 +58,15 @@ const Right = styled.aside`
 `
 
 /** One specimen at work: the stations, the reading that is up, and the record. */
-export function BenchView({ notes, photos, lastUses, siblings, others, ...subject }: BenchData & BenchSubject) {
+export function BenchView({
+  notes,
+  photos,
+  lastUses,
+  siblings,
+  others,
+  promises,
+  ...subject
+}: BenchData & BenchSubject) {
   const { specimen } = subject
   const bench = useBench(subject)
   const devices = useDevices()
@@ -105,6 +113,7 @@ export function BenchView({ notes, photos, lastUses, siblings, others, ...subjec
             lastUses={lastUses}
             devices={devices}
             siblings={siblings}
+            promises={promises}
             toSibling={toSibling}
           />
         )}

@@ -1,6 +1,6 @@
 import { styled } from 'styled-components'
 import { cautions, irreversibleStep } from '#core/catalogue/index.ts'
-import type { Sibling } from '#app/data/bench.server.ts'
+import type { BoxPromise, Sibling } from '#app/data/bench.server.ts'
 import type { LastUses } from '#app/data/readings.server.ts'
 import { Caution, Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -52,11 +52,12 @@ interface Props {
   lastUses: LastUses
   devices: Devices
   siblings: Sibling[]
+  promises: BoxPromise[]
   toSibling: (by: 1 | -1) => void
 }
 
 /** The one reading that is up: what to do, the field, what it means beside the others. */
-export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, toSibling }: Props) {
+export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, promises, toSibling }: Props) {
   const { current: characteristic, values, refusals, step } = bench
   const { units: system } = usePreferences()
   const entry = useReadingEntry(bench, lastUses, devices)
@@ -73,6 +74,13 @@ export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, to
           <Soft id="reading-how">{characteristic.how}</Soft>
         </div>
         <RequestLine bench={bench} characteristic={characteristic} />
+        {promises
+          .filter((one) => one.characteristic === characteristic.key)
+          .map((one) => (
+            <Soft key={one.words} role="note">
+              A check to make: the {one.place} promises “{one.words}”.
+            </Soft>
+          ))}
         {isCounting && (
           <TallyPanel
             noun={characteristic.kind === 'count' ? characteristic.noun : ''}

@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { weakestReading } from '#core/claims/bounds.ts'
 import { formatParticleSize, formatShare } from '#core/claims/compare.ts'
 import { claimLabel, gradeClaim, placeLabel } from '#core/claims/claim.ts'
+import type { StoredClaim } from '#app/data/claims.server.ts'
 import type { ProductClaims } from '#app/data/claim-overview.server.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -72,6 +73,7 @@ export function ClaimCard({ product }: { product: ProductClaims }) {
                     </td>
                     <td>
                       {formatClaimParts(claim)}
+                      <PromiseWord claim={claim} product={product} />
                       {aside && (
                         <>
                           <br />
@@ -105,5 +107,32 @@ export function ClaimCard({ product }: { product: ProductClaims }) {
         )}
       </Stack>
     </Card>
+  )
+}
+
+const promiseSigns = { kept: '✓ kept', broken: '✗ broken', 'not-checked': '○ not checked' }
+
+/** What became of what is promised about a part, with the way to where it is checked. */
+function PromiseWord({ claim, product }: { claim: StoredClaim; product: ProductClaims }) {
+  const outcome = product.outcomes[claim.id]
+  const key = claim.parts.promise?.characteristic
+  if (!outcome || key === undefined) return null
+  const { state, kept, lookedAt } = outcome
+  return (
+    <>
+      <br />
+      <Small>
+        {promiseSigns[state]}
+        {lookedAt > 0 && ` in ${kept} of ${lookedAt} looked at`}
+        {product.specimen && (
+          <>
+            {' · '}
+            <Link to={`${href('/bench/:specimen', { specimen: product.specimen })}?at=${key}`}>
+              {state === 'not-checked' ? 'check it at the bench' : 'its readings'}
+            </Link>
+          </>
+        )}
+      </Small>
+    </>
   )
 }

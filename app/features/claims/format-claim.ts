@@ -1,4 +1,5 @@
 import { intervalOf, type Claim } from '#core/claims/claim.ts'
+import { formatPromise } from '#core/claims/promise.ts'
 import { formatPoints } from '#core/claims/parse-points.ts'
 import { formatInterval } from '#core/quantity/interval.ts'
 import { formatNumber, formatQuantity } from '#core/quantity/format.ts'
@@ -25,6 +26,10 @@ export function formatClaimParts({ kind, parts }: Pick<Claim, 'kind' | 'parts'>)
       ]
         .filter(Boolean)
         .join(' · ')
+    case 'construction':
+      return parts.promise ? formatPromise(parts.promise) : ''
+    case 'rival':
+      return parts.rival ? `about ${parts.rival}` : 'about somebody else'
     case 'temperature':
       return [parts.low, parts.high]
         .map((kelvin) => (kelvin === undefined ? '?' : formatQuantity(kelvin, '°C')))

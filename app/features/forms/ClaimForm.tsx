@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { promisableFor } from '#core/claims/promise.ts'
 import { claimKinds, claimPlaces, type ClaimKind } from '#core/claims/claim.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
 import { SelectField } from '#app/ui/Select.tsx'
@@ -60,6 +61,11 @@ export function ClaimForm({ id, version, values, photos, revisions, result, back
   )
 }
 
+const promisable = [...new Set([...promisableFor('spin-on'), ...promisableFor('cartridge')])].map(({ key, label }) => ({
+  value: key,
+  label,
+}))
+
 type ClaimFormFields = ReturnType<typeof useSchemaForm<typeof claimSchema>>[1]
 
 /** The structured part that a kind of claim has. */
@@ -106,6 +112,27 @@ function KindFields({ kind, fields }: { kind: ClaimKind; fields: ClaimFormFields
             ]}
           />
         </>
+      )
+    case 'construction':
+      return (
+        <>
+          <SelectField
+            field={fields.promised}
+            label="Which part and what of it"
+            options={[{ value: '', label: 'choose' }, ...promisable]}
+          />
+          <TextBox field={fields.answer} label="What is promised" placeholder="silicone" />
+        </>
+      )
+    case 'rival':
+      return (
+        <TextBox
+          field={fields.rival}
+          label="About whom"
+          optional
+          placeholder="the leading brand"
+          hint="It is kept as this maker's word on somebody else, never as the rival's own."
+        />
       )
     case 'temperature':
       return (

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { claimKinds, claimPlaces, intervalOf, type ClaimKind, type ClaimParts } from '#core/claims/claim.ts'
+import { readPromise } from '#core/claims/promise.ts'
 import { formatPoints, parsePoints } from '#core/claims/parse-points.ts'
 import { ok, type Result } from '#core/result.ts'
 import type { ClaimFields } from '#app/data/claims.server.ts'
@@ -24,6 +25,7 @@ export const claimAmounts: Partial<Record<ClaimKind, QuantityField>> = {
   capacity: { name: 'Capacity', dimension: 'mass', units: ['g', 'oz'], range: [0.001, 0.5] },
   flow: { name: 'Flow rate', dimension: 'flow', units: ['L/min', 'gal/min'], range: [1 / 60_000, 400 / 60_000] },
   bypass: { name: 'Bypass pressure', dimension: 'pressure', units: pressureUnits, range: [0.1e5, 10e5] },
+  collapse: { name: 'Collapse pressure', dimension: 'pressure', units: pressureUnits, range: [1e5, 60e5] },
   burst: { name: 'Burst pressure', dimension: 'pressure', units: pressureUnits, range: [3e5, 100e5] },
 }
 
@@ -44,6 +46,9 @@ const claimText = z.object({
   revisionId: z.union([id, z.literal('')]).default(''),
   points: openText,
   standard: optionalLine('The test', 60),
+  promised: z.string().max(60).default(''),
+  answer: optionalLine('The answer', 80),
+  rival: optionalLine('The rival', 80),
   pass: z.enum(['multi', 'single', '']).default(''),
   amount: openText,
   low: optionalQuantity(temperatureEnds.low),
@@ -98,6 +103,12 @@ function partsOf(claim: ClaimText): PartsResult {
       return intervalParts(claim)
     case 'temperature':
       return temperatureParts(claim)
+    case 'construction': {
+      const promise = readPromise(claim.promised, claim.answer)
+      return promise.ok ? ok({ promise: promise.value }) : { ok: false, field: 'answer', problem: promise.problem }
+    }
+    case 'rival':
+      return ok({ ...(claim.rival && { rival: claim.rival }) })
     default: {
       const field = claimAmounts[claim.kind]
       return field ? amountParts(claim, field) : ok({})
@@ -149,6 +160,9 @@ export function claimValues(claim: ClaimFields): FieldValues {
     points: parts.points ? formatPoints(parts.points) : '',
     standard: parts.standard ?? '',
     pass: parts.pass ?? '',
+    promised: parts.promise?.characteristic ?? '',
+    answer: parts.promise?.answer ?? '',
+    rival: parts.rival ?? '',
     amount: amount ? quantityText(parts.amount, amount) : '',
     low: quantityText(parts.low, temperatureEnds.low),
     high: quantityText(parts.high, temperatureEnds.high),

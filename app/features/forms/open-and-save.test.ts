@@ -94,9 +94,14 @@ const amounts = {
   flow: fc.oneof(withUnit('L/min', 1, 399, 1), withUnit('gal/min', 1, 100, 2)),
   bypass: pressure,
   burst: pressure,
+  collapse: pressure,
 }
-const claim = from(claimKinds).chain((kind) =>
+const promise = fc.constantFrom(['adbv.material', 'silicone'], ['glue.grade', '3'], ['pleats.count', '48'])
+const claim = fc.tuple(from(claimKinds), promise).chain(([kind, [promised = '', answer = '']]) =>
   fc.record({
+    promised: fc.constant(promised),
+    answer: fc.constant(answer),
+    rival: fc.oneof(fc.constant(''), words),
     id: fc.constant(id),
     kind: fc.constant(kind),
     words,
