@@ -75,11 +75,11 @@ describe('import', () => {
     const before = await count()
     const lines = (await text(streamReadings(await listAllSpecimens()))).replaceAll('Norrith', 'Otherby').split('\r\n')
     const bad = lines.findIndex((line) => line.includes('can.wall') && line.includes('Otherby'))
-    lines[bad] = lines[bad]!.replace('can.wall', 'can.colour')
+    lines[bad] = lines[bad]!.replace('can.wall', 'can.paint')
     const id = await begin(lines.join('\r\n'))
     expect(await findImport(id)).toMatchObject({
       counts: { refused: 1 },
-      problems: [{ row: bad + 1, message: 'There is no characteristic "can.colour".' }],
+      problems: [{ row: bad + 1, message: 'There is no characteristic "can.paint".' }],
     })
     expect(confirmImport(id)).toMatch(/all or nothing/)
     expect(await count()).toBe(before)

@@ -76,7 +76,7 @@ export function readingOf(
     characteristic: key,
     rawInput: typed,
     ...readingOfEntry(entry.value),
-    evidence: isHearsay(typed) ? 'claimed' : defaultEvidence(characteristic),
+    evidence: isHearsay(typed) ? 'reported' : defaultEvidence(characteristic),
     instrumentId: null,
     source: null,
     note: null,

@@ -65,7 +65,7 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
       characteristic: characteristic.key,
       rawInput: request.typed.trim(),
       ...readingOfEntry(value),
-      evidence: isHearsay(request.typed) ? 'claimed' : request.evidence,
+      evidence: isHearsay(request.typed) ? 'reported' : request.evidence,
       instrumentId: isHearsay(request.typed) ? null : (instrument.value?.id ?? null),
       zeroOffset,
       source: request.source || null,

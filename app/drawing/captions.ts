@@ -29,7 +29,7 @@ export function partCaptions(known: ResolvedValues): Record<DrawnPart, string> {
     adbv: joined(answer('adbv.material'), millimetres('adbv.thickness', 2)),
     bypass: joined(answer('bypass.build'), answer('bypass.place')),
     element: joined(caps && `${caps} caps`, answer('element.seam')),
-    core: answer('core.type'),
+    core: joined(answer('core.type'), answer('core.seam')),
     pleats: joined(pleats !== undefined && `${pleats} pleats`, answer('media.type')),
     spring: answer('spring.type'),
     can: joined(wall && `wall ${wall}`, diameter && `⌀ ${diameter}`),

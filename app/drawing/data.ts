@@ -50,7 +50,7 @@ const shapedBy: Record<DrawnPart, string[]> = {
   adbv: ['adbv.material', 'adbv.thickness', 'adbv.build'],
   bypass: ['bypass.place', 'bypass.build'],
   element: ['element.od', 'element.height', 'caps.material'],
-  core: ['core.type', 'element.id', 'tube.place'],
+  core: ['core.type', 'core.seam', 'element.id', 'tube.place'],
   pleats: ['pleats.count', 'media.thickness', 'media.type'],
   spring: ['spring.type'],
   can: ['can.height', 'can.diameter', 'can.wall'],
@@ -140,7 +140,7 @@ export function drawingData(form: FilterForm, known: ResolvedValues): DrawingDat
       height: mm('element.height'),
       caps: answer('caps.material', 'steel'),
     },
-    core: { type: answer('tube.place', '') === 'engine' ? 'none' : answer('core.type', 'perforated') },
+    core: { type: coreType(known) },
     pleats: {
       count: known.get('pleats.count')?.number?.value ?? 50,
       thickness: mm('media.thickness'),
@@ -154,6 +154,13 @@ export function drawingData(form: FilterForm, known: ResolvedValues): DrawingDat
       material: answer('oring.material', 'nitrile'),
     },
   }
+}
+
+/** What of the centre tube is drawn: a spiral seam where one was seen, else its openings. */
+function coreType(known: ResolvedValues): string {
+  if (word(known, 'tube.place', '') === 'engine') return 'none'
+  const openings = word(known, 'core.type', 'perforated')
+  return openings === 'perforated' && word(known, 'core.seam', '') === 'spiral' ? 'spiral' : openings
 }
 
 /** Nominal width of a thread in millimetres, for drawing. */

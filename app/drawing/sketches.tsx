@@ -130,8 +130,12 @@ const sketches: Record<string, Record<string, Sketch>> = {
     string: { lines: `${pack}M12 10l16 3M12 15l16 3` },
     wrap: { lines: pack, solid: 'M12 12h16v4h-16z' },
   },
-  'core.type': {
+  'core.seam': {
     spiral: { lines: `${tube}M8 19l8-10M16 19l8-10M24 19l8-10` },
+    lock: { lines: `${tube}M6 13h28M6 15h28` },
+    butt: { lines: `${tube}M6 14h28` },
+  },
+  'core.type': {
     perforated: {
       lines: tube,
       solid:

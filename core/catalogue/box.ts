@@ -54,6 +54,7 @@ export const boxCharacteristics: Characteristic[] = [
       { value: 'glue-dots', label: 'Glue dots', description: 'A few dots of glue.' },
       { value: 'tape', label: 'Tape or label', description: 'A tape or a seal label over the flap.' },
       { value: 'flap', label: 'Loose flap', description: 'Tucked in; opens and closes without a trace.' },
+      { value: 'no-box', label: 'No box', description: 'Sold bare, in a bag or in a tray.' },
     ],
   },
   {

@@ -6,6 +6,12 @@ export const evidenceClasses = [
   { key: 'observed', label: 'Observed', glyph: '◐', description: 'Seen, felt or counted on this specimen.' },
   { key: 'claimed', label: 'Claimed', glyph: '□', description: 'Stated by the maker, a dealer or the box.' },
   { key: 'inferred', label: 'Inferred', glyph: '?', description: 'Concluded from looks, memory or other filters.' },
+  {
+    key: 'reported',
+    label: 'Reported',
+    glyph: '»',
+    description: 'Hearsay, by whom in general words. It raises a check and gives no points.',
+  },
 ] as const
 
 export type Evidence = (typeof evidenceClasses)[number]['key']

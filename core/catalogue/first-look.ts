@@ -3,17 +3,43 @@ import { spinOn } from './filter-form.ts'
 
 const first = { part: 'inside', station: 'parts', forms: spinOn, lostAfter: 'apart' } as const
 
+const cut = { part: 'can', station: 'parts', forms: spinOn, lostAfter: 'wrap', kind: 'count', extra: true } as const
+
 /** First look inside, before a part is moved. */
 export const firstLookCharacteristics: Characteristic[] = [
+  {
+    ...cut,
+    key: 'cut.turns',
+    step: 0.5,
+    noun: 'turns',
+    plausible: [1, 80],
+    typical: [2, 20],
+    label: 'Turns of the cutter',
+    how: 'Count them, tightening a little each time it turns easily.',
+    why: 'A thin can parts in two turns, a heavy one takes many.',
+    caution: 'cut',
+  },
+  {
+    ...cut,
+    key: 'cut.minutes',
+    step: 0.5,
+    noun: 'minutes',
+    plausible: [0.5, 60],
+    typical: [1, 8],
+    label: 'Minutes to cut it open',
+    how: 'From the first turn until it gives.',
+    why: 'A rough sign of the wall, with the same cutter and the same hands.',
+    caution: 'cut',
+  },
   {
     ...first,
     key: 'inside.rust',
     kind: 'fault',
     label: 'Rust inside',
     how: 'Before anything is touched: dome, seam, spring, core.',
-    why: 'Rust on the clean side goes to the bearings first.',
-    slight: 'A tint that wipes off.',
-    serious: 'Rust that stays, anywhere inside.',
+    why: 'Flakes travel, and on the clean side they go to the bearings first; a stain stays where it is.',
+    slight: 'A stain: nothing of it comes off.',
+    serious: 'Rust that comes off on the finger.',
     fatal: 'rust inside a new filter',
     caution: 'cut',
   },

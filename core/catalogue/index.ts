@@ -3,27 +3,28 @@ import type { Characteristic } from './characteristic.ts'
 import { coreAndPleatsCharacteristics } from './core-and-pleats.ts'
 import { elementCharacteristics } from './element.ts'
 import type { FilterForm } from './filter-form.ts'
+import { handTestCharacteristics } from './hand-tests.ts'
 import { firstLookCharacteristics } from './first-look.ts'
 import { mediaCharacteristics } from './media.ts'
 import { outsideCartridgeCharacteristics } from './outside-cartridge.ts'
 import { outsideSpinOnCharacteristics } from './outside-spin-on.ts'
 import { springAndBypassCharacteristics } from './spring-and-bypass.ts'
+import { stations, type StationKey } from './stations.ts'
 import { toldFigureCharacteristics } from './told-figures.ts'
 import { valveAndCanCharacteristics } from './valve-and-can.ts'
+import { weighedAlongCharacteristics } from './weighed-along.ts'
 
 export * from './cautions.ts'
 export * from './characteristic.ts'
 export * from './evidence.ts'
 export * from './filter-form.ts'
+export * from './former-answers.ts'
 export * from './filter-parts.ts'
 export * from './stations.ts'
 export * from './synonyms.ts'
+export * from './weighed-along.ts'
 
-/**
- * Everything that can be recorded of a specimen, in the order of work. Capture, completeness,
- * comparison, scoring, drawing and export all read this list.
- */
-export const catalogue: readonly Characteristic[] = [
+const all: readonly Characteristic[] = [
   ...boxCharacteristics,
   ...toldFigureCharacteristics,
   ...outsideSpinOnCharacteristics,
@@ -34,7 +35,19 @@ export const catalogue: readonly Characteristic[] = [
   ...elementCharacteristics,
   ...coreAndPleatsCharacteristics,
   ...mediaCharacteristics,
+  ...weighedAlongCharacteristics,
+  ...handTestCharacteristics,
 ]
+
+const orderOf = new Map<StationKey, number>(stations.map(({ key }, order) => [key, order]))
+
+/**
+ * Everything that can be recorded of a specimen, in the order of work. Capture, completeness,
+ * comparison, scoring, drawing and export all read this list.
+ */
+export const catalogue: readonly Characteristic[] = [...all].sort(
+  (a, b) => (orderOf.get(a.station) ?? 0) - (orderOf.get(b.station) ?? 0),
+)
 
 const byKey = new Map(catalogue.map((characteristic) => [characteristic.key, characteristic]))
 

@@ -33,6 +33,20 @@ export const outsideCartridgeCharacteristics: Characteristic[] = [
   },
   {
     ...whole,
+    key: 'oring.reseated',
+    part: 'oring',
+    kind: 'choice',
+    extra: true,
+    label: 'O-rings after reseating',
+    how: 'Roll each ring flat with a finger, and look again.',
+    why: 'A ring that lies flat after a roll was packed badly; one that does not is the wrong size.',
+    options: [
+      { value: 'flat', label: 'Lie flat', description: 'All of them, all round.' },
+      { value: 'rucked', label: 'Rucked again', description: 'At least one does not stay flat.' },
+    ],
+  },
+  {
+    ...whole,
     key: 'oring.section',
     part: 'oring',
     lostAfter: 'wrap',
@@ -103,6 +117,7 @@ export const outsideCartridgeCharacteristics: Characteristic[] = [
       { value: 'hnbr', label: 'HNBR', description: 'Often green, named on the bag.' },
       { value: 'silicone', label: 'Silicone', description: 'Soft, orange or red.' },
       { value: 'fkm', label: 'FKM', description: 'Dense and dull, named on the bag.' },
+      { value: 'rubber', label: 'Rubber, kind unknown', description: 'Rubber, and nobody says which.' },
     ],
   },
   {

@@ -61,6 +61,7 @@ const synonyms: Readonly<Record<string, readonly string[]>> = {
   'element.seam': ['seam'],
   'pleats.count': ['pleats', 'pleat count'],
   'pleats.spacing': ['spacing'],
+  'core.seam': ['tube seam', 'core seam'],
   'core.type': ['core', 'tube', 'centre tube'],
   'core.openings': ['core openings', 'core holes'],
   'core.stiffness': ['core stiffness', 'squeezed'],

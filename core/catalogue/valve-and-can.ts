@@ -24,6 +24,7 @@ export const valveAndCanCharacteristics: Characteristic[] = [
     options: [
       { value: 'flap', label: 'Rubber flap', description: 'A rubber ring whose lip covers the holes.' },
       { value: 'disc', label: 'Spring-pressed disc', description: 'A thin disc with its own coil spring and plate.' },
+      { value: 'leaf', label: 'Leaf-pressed disc', description: 'A thin disc under a stamped leaf.' },
       { value: 'none', label: 'None', description: 'Nothing covers the inlet holes.' },
     ],
   },
@@ -40,6 +41,7 @@ export const valveAndCanCharacteristics: Characteristic[] = [
     options: [
       { value: 'silicone', label: 'Silicone', description: 'Limp, often orange or red, no smell.' },
       { value: 'nitrile', label: 'Nitrile', description: 'Black, stiffer, smells of rubber.' },
+      { value: 'rubber', label: 'Rubber, kind unknown', description: 'Rubber, and nobody says which.' },
       { value: 'other', label: 'Other', description: 'Plastic, or a rubber that is neither.' },
     ],
   },

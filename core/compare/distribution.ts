@@ -52,7 +52,7 @@ const seldom = 8
  * @returns undefined when it is like the others
  * @example
  * remarkOnAnswer(characteristicOf('adbv.material'), 'nitrile', Array(30).fill('silicone'))
- * // => 'Seldom: about one in 33 has this. Look again.'
+ * // => 'Seldom: about one in 44 has this. Look again.'
  */
 export function remarkOnAnswer(
   characteristic: Characteristic,

@@ -86,6 +86,10 @@ describe('what is said of two filters beside each other', () => {
     if (offers) expect(read.problem.suggestions?.map(({ text }) => text)).toEqual(offers)
   })
 
+  test('nought times is no comparison', () => {
+    expect(readRelation('0x', fieldOf('whole.weight')).ok).toBe(false)
+  })
+
   test('the reader never throws, and what it says back is read as the same', () => {
     const words = [
       'a hair',

@@ -143,7 +143,10 @@ const grammar: readonly (readonly [RegExp, Reading])[] = [
     pattern(`${hedge}(\\d+) (\\d+/\\d+) ?(?:times|x|×)(?: .*)?`),
     ([, whole, part = '']) => around(Number(whole) + fractionOf(part), 0.05),
   ],
-  [pattern(`${hedge}([\\d.]+) ?(?:times|x|×)(?: .*)?`), ([before = '', number]) => times(before, Number(number))],
+  [
+    pattern(`${hedge}(?=[\\d.]*[1-9])([\\d.]+) ?(?:times|x|×)(?: .*)?`),
+    ([before = '', number]) => times(before, Number(number)),
+  ],
   [
     pattern(`(?:about |around |roughly )?([\\d.]+) ?(?:%|percent|per cent) ${direction}`),
     ([figure = '', word = '']) =>

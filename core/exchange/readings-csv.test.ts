@@ -34,6 +34,12 @@ const throughFile = (row: Record<string, string>): unknown => {
 }
 
 describe('readings as tidy CSV', () => {
+  test('a spiral-seamed tube of a former file is a seam', () => {
+    const row = { ...readingRow(path, wall, ''), characteristic: 'core.type', 'as typed': 'spiral', value: 'spiral' }
+    const parsed = parseReadingRow({ ...row, 'SI unit': '', 'read in': '', evidence: 'observed', 'give or take': '' })
+    expect(parsed).toMatchObject({ ok: true, value: { characteristic: 'core.seam', valueText: 'spiral' } })
+  })
+
   test('a row says it all, with the value in SI, what was typed and the instrument by its name', () => {
     const zeroed: Reading = {
       ...wall,
@@ -62,7 +68,7 @@ describe('readings as tidy CSV', () => {
     ['value', '12', 'cannot be a can wall'],
     ['SI unit', 'mm', 'is in m, not in "mm"'],
     ['read in', 'cubit', 'Can wall is not read in "cubit"'],
-    ['characteristic', 'can.colour', 'There is no characteristic "can.colour"'],
+    ['characteristic', 'can.paint', 'There is no characteristic "can.paint"'],
     ['characteristic', 'oring.lie', 'A spin-on filter has no o-rings rucked'],
     ['form', 'barrel', '"form" is spin-on or cartridge'],
     ['evidence', 'guessed', '"evidence" is measured'],

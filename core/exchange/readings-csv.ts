@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { ok, problem, type Result } from '#core/result.ts'
 import {
   characteristicOf,
+  currentKey,
   evidenceKeys,
   findCharacteristic,
   type Characteristic,
@@ -128,7 +129,7 @@ const rowSchema = z.object({
   'SI unit': open('SI unit', 12),
   instrument: open('instrument', 80),
   evidence: z.enum(evidenceKeys, {
-    error: '"evidence" is measured, observed, claimed or inferred.',
+    error: '"evidence" is measured, observed, claimed, inferred or reported.',
   }),
   time: z.iso.datetime({ error: '"time" is no UTC time such as 2026-11-24T09:30:00.000Z.' }),
   struck: z
@@ -168,7 +169,7 @@ export function parseReadingRow(row: unknown): Result<ImportedReading> {
   const parsed = rowSchema.safeParse(unescapedRow(row))
   if (!parsed.success) return problem('row', parsed.error.issues[0]?.message ?? 'This row cannot be read.')
   const { data } = parsed
-  const characteristic = findCharacteristic(data.characteristic)
+  const characteristic = findCharacteristic(currentKey(data.characteristic, data.value))
   if (!characteristic) return problem('characteristic', `There is no characteristic "${data.characteristic}".`)
   const { label, key } = characteristic
   if (!characteristic.forms.includes(data.form))

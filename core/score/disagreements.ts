@@ -56,7 +56,7 @@ export const disagreements: readonly Disagreement[] = [
   },
   {
     question: 'Core',
-    criteria: ['core'],
+    criteria: ['core', 'core-seam'],
     sides: [
       { position: 'steel with a spiral seam', schools: ['build', 'hard', 'old', 'long', 'paper', 'thrift'] },
       { position: 'a nylon cage: far larger openings', schools: ['fine'] },

@@ -29,7 +29,11 @@ describe('the rule of a criterion, and its swing', () => {
   test.each([
     ['can-wall', '0.36 mm: 0, 0.38 mm: 1.5, 0.45 mm: 5.5, 0.51 mm: 8.5, 0.60 mm: 10', '0.36 to 0.60 mm'],
     ['crowding', '0.75: 10, 0.90: 6, 1.00: 3, 1.10: 0', '1.10 to 0.75'],
-    ['gasket-material', 'Nitrile: 0, Silicone: 4, HNBR: 6, ACM: 6, FKM: 10, PTFE-faced: 8', 'Nitrile to FKM'],
+    [
+      'gasket-material',
+      'Nitrile: 0, Natural rubber: 0, Silicone: 4, HNBR: 6, ACM: 6, Ethylene acrylic: 7, FKM: 10, PTFE-faced: 8',
+      'Nitrile to FKM',
+    ],
     ['glue', 'worst anchor 0, best 10, even steps between', 'A bare gap to An even bead all round both caps'],
     ['rust', 'takes away: a little 4, yes 10', 'takes points away'],
   ])('%s', (key, rule, swing) => {

@@ -20,7 +20,7 @@ const eitherSpring: ValueFunction = { kind: 'answers', points: { coil: 10, combi
 const eitherBypassPlace: ValueFunction = { kind: 'answers', points: { thread: 10, dome: 10, none: 10 } }
 const eitherCaps: ValueFunction = { kind: 'answers', points: { steel: 10, moulded: 10, fibre: 10, none: 10 } }
 const nitrileIsEnough: ValueFunction = { kind: 'answers', points: { silicone: 10, nitrile: 9, other: 0 } }
-const cageCore: ValueFunction = { kind: 'answers', points: { cage: 10, spiral: 8, perforated: 6, louvred: 3, none: 0 } }
+const cageCore: ValueFunction = { kind: 'answers', points: { cage: 10, perforated: 5, louvred: 2, none: 0 } }
 
 /** The schools that ship with the app. Common practice, no published source. */
 export const schools: readonly [School, ...School[]] = [
@@ -104,7 +104,8 @@ export const schools: readonly [School, ...School[]] = [
     weights: {
       'can-wall': 11,
       thread: 8,
-      core: 7,
+      core: 5,
+      'core-seam': 2,
       'core-stiffness': 7,
       'bypass-build': 8,
       'bypass-seal': 4,
@@ -162,6 +163,7 @@ export const schools: readonly [School, ...School[]] = [
       'bypass-build': 0,
       caps: 0,
       core: 0,
+      'core-seam': 0,
       'adbv-material': 0,
       'glue-flood': 0,
       'whole-weight': 0,

@@ -72,7 +72,7 @@ export type ResolvedValues = ReadonlyMap<string, ResolvedValue>
 /**
  * Readings of one specimen as values, by characteristic.
  *
- * Struck readings count for nothing. The best evidence class present wins alone (measured, observed,
+ * Struck readings count for nothing, nor does hearsay: it raises a check. The best evidence class present wins alone (measured, observed,
  * claimed, inferred), so an inferred value never pulls at a measured one. Repeats of a quantity are
  * averaged, each with the uncertainty of its own instrument. Repeats of a count that differ are settled by the
  * majority, else by the latest, and
@@ -98,7 +98,7 @@ export function resolve(
   instruments: ReadonlyMap<string, Instrument> = new Map(),
   gradeDeviation = 0,
 ): ResolvedValues {
-  const standing = readings.filter(({ voided }) => !voided)
+  const standing = readings.filter(({ voided, evidence }) => !voided && evidence !== 'reported')
   const values = new Map<string, ResolvedValue>()
   for (const [key, all] of groupBy(standing, ({ characteristic }) => characteristic)) {
     const characteristic = findCharacteristic(key)

@@ -1,4 +1,4 @@
-import { catalogueFor, characteristicOf, type FilterForm } from '#core/catalogue/index.ts'
+import { catalogueFor, characteristicOf, weighedIn, type FilterForm } from '#core/catalogue/index.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { notApplicableReason } from './recording-plan.ts'
@@ -29,11 +29,13 @@ export const unaccountedWeightTolerance = 0.004
  * @example weightsSoFar('spin-on', new Map()).state // => 'to weigh'
  */
 export function weightsSoFar(form: FilterForm, known: ResolvedValues): WeightsSoFar {
+  const within = weighedAlong(known)
   const asked = catalogueFor(form).filter(
     (c) =>
       c.key.endsWith('.weight') &&
       c.key !== 'whole.weight' &&
       c.key !== 'media.weight' &&
+      !within.has(c.key) &&
       !notApplicableReason(c, known),
   )
   const parts = asked.flatMap(({ key }) => {
@@ -71,6 +73,15 @@ export function weightsSoFar(form: FilterForm, known: ResolvedValues): WeightsSo
     ? judged('unweighed', `${grams} are in none of the parts: ${whatIsAmiss(form, known, left)}.`)
     : judged('sound', `Sound: ${grams} left over.`)
 }
+
+/** Weights that lay on the scale with another part, and are in its weight already. */
+const weighedAlong = (known: ResolvedValues): ReadonlySet<string> =>
+  new Set(
+    Object.entries(weighedIn).flatMap(([key, answers]) => {
+      const part = key.replace('.with', '.weight')
+      return known.has(part) ? (answers[known.get(key)?.text ?? ''] ?? []) : []
+    }),
+  )
 
 /** The most that parts usually weigh together. */
 const usualWeight = (keys: readonly string[]): number =>

@@ -21,6 +21,7 @@ import * as loansAndConditions from './019_loans_and_conditions.ts'
 import * as absoluteWords from './020_absolute_words.ts'
 import * as availability from './021_availability.ts'
 import * as partCalls from './022_part_calls.ts'
+import * as reportedAndSeams from './023_reported_and_seams.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -45,6 +46,7 @@ const migrations: Record<string, Knex.Migration> = {
   '020_absolute_words': absoluteWords,
   '021_availability': availability,
   '022_part_calls': partCalls,
+  '023_reported_and_seams': reportedAndSeams,
 }
 
 /** Their names, in the order in which they run. */

@@ -7,7 +7,7 @@ import type { ReadingChoices } from './useReadingChoices.ts'
 
 const Classes = styled.div`
   display: grid;
-  grid-template-columns: repeat(4, 1fr);
+  grid-template-columns: repeat(5, 1fr);
   gap: 6px;
   button {
     padding: 0 2px;
@@ -33,9 +33,11 @@ export function EvidencePicker({ choices }: { choices: ReadingChoices }) {
           </Chip>
         ))}
       </Classes>
-      {evidence === 'claimed' && (
+      {(evidence === 'claimed' || evidence === 'reported') && (
         <label htmlFor="reading-source">
-          <Small>Read where?</Small>
+          <Small>
+            {evidence === 'claimed' ? 'Read where?' : 'By whom, in general words, and how many of how many?'}
+          </Small>
           <InputBox
             style={{ width: '100%' }}
             id="reading-source"
@@ -43,7 +45,7 @@ export function EvidencePicker({ choices }: { choices: ReadingChoices }) {
             value={source}
             onChange={(event) => setSource(event.target.value)}
             maxLength={200}
-            placeholder="box, side panel"
+            placeholder={evidence === 'claimed' ? 'box, side panel' : 'viewers, 3 of about 20'}
           />
         </label>
       )}

@@ -74,6 +74,11 @@ export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, pr
           <Soft id="reading-how">{characteristic.how}</Soft>
         </div>
         <RequestLine bench={bench} characteristic={characteristic} />
+        {heardOf(bench, characteristic.key).map(({ id, rawInput, source }) => (
+          <Soft key={id} role="note">
+            A check to make: {source || 'somebody'} reported “{rawInput}”.
+          </Soft>
+        ))}
         {promises
           .filter((one) => one.characteristic === characteristic.key)
           .map((one) => (
@@ -140,3 +145,7 @@ export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, pr
     </Sheet>
   )
 }
+
+/** What was reported of a characteristic and stands. */
+const heardOf = ({ readings }: Bench, key: string) =>
+  readings.filter((one) => one.characteristic === key && one.evidence === 'reported' && !one.voided)

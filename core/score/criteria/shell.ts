@@ -51,7 +51,10 @@ export const shellCriteria: readonly Criterion[] = [
     forms: spinOn,
     attribute: 'gasket.material',
     weight: 3,
-    valueFunction: { kind: 'answers', points: { nitrile: 0, silicone: 4, hnbr: 6, acm: 6, fkm: 10, ptfe: 8 } },
+    valueFunction: {
+      kind: 'answers',
+      points: { nitrile: 0, natural: 0, silicone: 4, hnbr: 6, acm: 6, aem: 7, fkm: 10, ptfe: 8 },
+    },
     rationale: 'Nitrile hardens above about 250 °F; others stand more.',
   },
   {
