@@ -6,6 +6,7 @@ import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
 import { listClaimsOf } from './claims.server.ts'
 import { today } from './clock.ts'
+import { listOwed, listPredictions, ownHitRate } from './foresight.server.ts'
 import { ownGradeDeviation } from './grade-studies.server.ts'
 import { instrumentsOf } from './instruments.server.ts'
 import { listIrreversibleSteps } from './irreversible-steps.server.ts'
@@ -41,6 +42,9 @@ async function loadBench(specimen: Specimen) {
     siblings,
     others,
     promises,
+    owed,
+    predictions,
+    hitRate,
   ] = await Promise.all([
     listReadings(specimen.id),
     listIrreversibleSteps(specimen.id),
@@ -52,6 +56,9 @@ async function loadBench(specimen: Specimen) {
     listSiblings(specimen),
     listRecordedLike(specimen),
     listPromises(specimen),
+    listOwed(specimen.id),
+    listPredictions(specimen.id),
+    ownHitRate(specimen.demo),
   ])
   return {
     specimen,
@@ -65,6 +72,9 @@ async function loadBench(specimen: Specimen) {
     siblings,
     others,
     promises,
+    owed,
+    predictions,
+    hitRate,
   }
 }
 

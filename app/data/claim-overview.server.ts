@@ -5,6 +5,7 @@ import { ofRevision, standingClaims, type StandingClaims } from '#core/claims/st
 import { promiseOutcome, type PromiseOutcome } from '#core/claims/promise.ts'
 import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
 import { listClaims, listDecisions, type StoredClaim } from './claims.server.ts'
+import { listInquiries, type StoredInquiry } from './inquiries.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
 import { revisionName } from './column-name.ts'
 import { giverOf } from './giver.ts'
@@ -19,6 +20,8 @@ export interface ProductClaims extends StandingClaims {
   revisions: Record<string, string>
   /** What became of each promise about a part, by the id of its claim. */
   outcomes: Record<string, PromiseOutcome>
+  /** What was looked up or asked in vain. */
+  inquiries: StoredInquiry[]
   /** A specimen on which what was not checked can be looked at. */
   specimen: string | undefined
   /** What counts of each revision, by its id. */
@@ -53,10 +56,11 @@ const outcomesOf = (claims: readonly StoredClaim[], own: readonly AssessedSpecim
 
 /** Claims of a line-up: product by product, and capacity over measured area. */
 export const claimOverview = lineupQuery('claims', async (application: string): Promise<ClaimOverview> => {
-  const [products, claims, decisions, assessed] = await Promise.all([
+  const [products, claims, decisions, inquiries, assessed] = await Promise.all([
     listProducts(application),
     listClaims(application),
     listDecisions(application),
+    listInquiries(application),
     assessApplication(application),
   ])
   const claiming = products.map(({ id, brand, partNumber, revisions }) => {
@@ -71,6 +75,7 @@ export const claimOverview = lineupQuery('claims', async (application: string): 
     return {
       id,
       outcomes: outcomesOf(all, own),
+      inquiries: inquiries.filter(({ productId }) => productId === id),
       specimen: own.at(-1)?.specimen.id,
       name: `${brand} ${partNumber}`,
       all,

@@ -195,7 +195,7 @@ describe('the verdict', () => {
     await addMethod(newId(), { note: 'walls matter', valueFunctions: {}, weights: { 'can-wall': 12 } })
     expect(await currentMethod()).toMatchObject({ version: 5, weights: { 'can-wall': 12 } })
     await addMethod(newId(), { note: 'walls matter less', valueFunctions: {}, weights: { 'can-wall': 3 } })
-    expect((await currentMethod()).version).toBe(5)
+    expect((await currentMethod()).version).toBe(6)
     const school = {
       id: newId(),
       name: 'Harbour',

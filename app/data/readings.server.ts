@@ -41,6 +41,7 @@ export async function listReadings(specimenId: string): Promise<Reading[]> {
 export async function listReadingsBySpecimen(specimens: string[]): Promise<Map<string, Reading[]>> {
   const db = await database()
   const all = new Map<string, Reading[]>(specimens.map((id) => [id, []]))
+  if (specimens.length === 0) return all
   const rows = await db<ReadingRow>('shownReading').whereIn('specimenId', specimens).orderBy('seq')
   for (const row of rows) all.get(row.specimenId)?.push(toReading(row))
   return all

@@ -1,11 +1,14 @@
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import type { Problem } from '#core/result.ts'
 import { endsDiscussion } from '#core/score/fatal-faults.ts'
+import { parseEntry } from '#core/teardown/entry.ts'
 import { parseZeroOffset } from '#core/teardown/instrument.ts'
 import { missingBefore } from '#core/teardown/progress.ts'
 import { planFromRecorded } from '#core/teardown/recording-plan.ts'
+import { readingOfEntry } from '#core/teardown/reading.ts'
 import { resolve } from '#core/teardown/resolve.ts'
 import { listInstruments, saveZeroOffset } from '#app/data/instruments.server.ts'
+import { addOwed, addPrediction, settleOwed } from '#app/data/foresight.server.ts'
 import { addIrreversibleStep } from '#app/data/irreversible-steps.server.ts'
 import { addNote, removeNote } from '#app/data/notes.server.ts'
 import { removePhoto } from '#app/data/photos.server.ts'
@@ -46,6 +49,16 @@ export async function actAtBench(specimen: Specimen, request: BenchRequest): Out
       return requestRecordedLike(specimen, request)
     case 'zero':
       return setZeroOffset(request)
+    case 'owe':
+      if (!findCharacteristic(request.characteristic)?.forms.includes(specimen.form))
+        return { code: 'unknown', message: `There is no "${request.characteristic}".` }
+      await addOwed(specimen.id, request)
+      return undefined
+    case 'settle':
+      await settleOwed(specimen.id, request.id)
+      return undefined
+    case 'predict':
+      return predict(specimen, request)
   }
 }
 
@@ -78,6 +91,20 @@ async function requestRecordedLike(specimen: Specimen, { from }: RequestOf<'ask-
   const recorded = new Set(readings.filter(({ voided }) => !voided).map(({ characteristic }) => characteristic))
   if (recorded.size === 0) return { code: 'empty', message: 'Nothing was recorded of that specimen.' }
   await saveRecordingPlan(specimen.id, planFromRecorded(specimen.form, recorded))
+  return undefined
+}
+
+/** A prediction is taken only before the thing itself was measured or seen. */
+async function predict(specimen: Specimen, { id, characteristic: key, typed, unit }: RequestOf<'predict'>): Outcome {
+  const characteristic = findCharacteristic(key)
+  if (!characteristic?.forms.includes(specimen.form)) return { code: 'unknown', message: `There is no "${key}".` }
+  const entry = parseEntry(characteristic, { text: typed, insist: true, ...(unit && { unit }) })
+  if (!entry.ok) return entry.problem
+  const known = resolve(await listReadings(specimen.id)).get(key)
+  if (known?.evidence === 'measured' || known?.evidence === 'observed')
+    return { code: 'known', message: `${characteristic.label} is known already: that would be no prediction.` }
+  const { valueNumber, valueHalf, valueText } = readingOfEntry(entry.value)
+  await addPrediction(specimen.id, { id, characteristic: key, rawInput: typed, valueNumber, valueHalf, valueText })
   return undefined
 }
 

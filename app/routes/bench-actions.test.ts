@@ -67,7 +67,7 @@ describe('a reading', () => {
   test('that somebody else said is told, and by no instrument', async () => {
     const instrument = await instrumentOf('caliper')
     await take('can.wall', '0.49 mm, they say', { instrument })
-    expect(await last()).toMatchObject({ evidence: 'claimed', instrumentId: null, valueNumber: 0.00049 })
+    expect(await last()).toMatchObject({ evidence: 'reported', instrumentId: null, valueNumber: 0.00049 })
     await take('can.wall', '0.49 mm', { instrument })
     expect(await last()).toMatchObject({ evidence: 'measured' })
   })

@@ -1,4 +1,8 @@
 import { claimOverview } from '#app/data/claim-overview.server.ts'
+import { today } from '#app/data/clock.ts'
+import { addInquiry, removeInquiry } from '#app/data/inquiries.server.ts'
+import { listProducts } from '#app/data/products.server.ts'
+import { inquirySchema, removedInquirySchema } from '#app/features/forms/inquiry-fields.ts'
 import { findClaim, removeDecision, saveDecision } from '#app/data/claims.server.ts'
 import { CapacityCard } from '#app/features/claims/CapacityCard.tsx'
 import { ClaimCard } from '#app/features/claims/ClaimCard.tsx'
@@ -11,19 +15,30 @@ import { Card, Page, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/claims'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
+import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Box claims · Plicator' }]
 
-export const loader = ({ params: { application } }: Route.LoaderArgs) => claimOverview(application)
+export const loader = async ({ params: { application } }: Route.LoaderArgs) => ({
+  ...(await claimOverview(application)),
+  today: today(),
+})
 
 export const shouldRevalidate = whenPathChanges
 
-export async function action({ request }: Route.ActionArgs) {
+export async function action({ request, params }: Route.ActionArgs) {
   const typed = await fieldsOf(request)
   if (typed.intent === 'undecide') {
     const parsed = parseFields(undecideSchema, typed)
     if (!parsed.ok) return parsed.refusal
     await removeDecision(parsed.value.productId, parsed.value.kind)
+    return accepted()
+  }
+  if (typed.intent === 'inquire') return keepInquiry(params.application, typed)
+  if (typed.intent === 'remove-inquiry') {
+    const removed = parseFields(removedInquirySchema, typed)
+    if (!removed.ok) return removed.refusal
+    await removeInquiry(removed.value.productId, removed.value.id)
     return accepted()
   }
   const parsed = parseFields(decisionSchema, typed)
@@ -35,7 +50,16 @@ export async function action({ request }: Route.ActionArgs) {
   return accepted()
 }
 
-export default function Claims({ loaderData: { products, capacities } }: Route.ComponentProps) {
+async function keepInquiry(application: string, typed: Record<string, unknown>) {
+  const parsed = parseFields(inquirySchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const { intent: _, ...inquiry } = parsed.value
+  const isHere = (await listProducts(application)).some(({ id }) => id === inquiry.productId)
+  if (!isHere) return refused('This product is not here any more.')
+  return additionRefusal(await addInquiry(inquiry), { message: 'This is there already.' }) ?? accepted()
+}
+
+export default function Claims({ loaderData: { products, capacities, today: day } }: Route.ComponentProps) {
   const { application } = useLineup()
   const contradictions = products.flatMap(({ name, contradictions: own }) => own.map((one) => ({ name, one })))
   return (
@@ -62,7 +86,7 @@ export default function Claims({ loaderData: { products, capacities } }: Route.C
       <EfficiencyCard products={products} />
       <CapacityCard capacities={capacities} products={products} />
       {products.map((product) => (
-        <ClaimCard key={product.id} product={product} />
+        <ClaimCard key={product.id} product={product} today={day} />
       ))}
     </Page>
   )

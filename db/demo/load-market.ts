@@ -6,6 +6,8 @@ import { addClaim } from '#app/data/claims.server.ts'
 import { addComparison } from '#app/data/comparisons.server.ts'
 import { markAsDemo } from '#app/data/demo.server.ts'
 import { addDriver } from '#app/data/drivers.server.ts'
+import { addInquiry } from '#app/data/inquiries.server.ts'
+import { inquirySchema } from '#app/features/forms/inquiry-fields.ts'
 import { newId } from '#app/data/id.ts'
 import { keepPartCall } from '#app/data/part-calls.server.ts'
 import { addPrice, addRate } from '#app/data/prices.server.ts'
@@ -27,13 +29,14 @@ const fileSchema = z.object({
   drivers: z.array(z.looseObject({})),
   words: ofProduct,
   availability: ofProduct,
+  inquiries: ofProduct,
   calls: z.array(z.object({ product: z.string(), other: z.string(), part: z.string(), call: z.string() })),
   comparisons: z.array(z.object({ product: z.string(), other: z.string(), line: z.string() })),
 })
 
 /** Loads claims, prices, rates, drivers, absolute words and comparisons; products are named by their part numbers. */
 export async function loadMarket(file: unknown, products: ReadonlyMap<string, string>): Promise<void> {
-  const { claims, prices, rates, drivers, words, availability, calls, comparisons } = fileSchema.parse(file)
+  const { claims, prices, rates, drivers, words, availability, inquiries, calls, comparisons } = fileSchema.parse(file)
   const productIdOf = (partNumber: string): string => {
     const id = products.get(partNumber)
     if (id === undefined) throw new Error(`The demo has no product "${partNumber}"`)
@@ -72,6 +75,11 @@ export async function loadMarket(file: unknown, products: ReadonlyMap<string, st
   for (const { product, ...typed } of availability) {
     const { intent: _, ...seen } = availabilitySchema.parse({ ...typed, id: newId(), intent: 'availability' })
     await addAvailability({ ...seen, productId: productIdOf(product), revisionId: null })
+  }
+  for (const { product, ...typed } of inquiries) {
+    const productId = productIdOf(product)
+    const { intent: _, ...inquiry } = inquirySchema.parse({ ...typed, id: newId(), productId, intent: 'inquire' })
+    await addInquiry(inquiry)
   }
   for (const { product, other, part, call } of calls) {
     const [a, b] = await Promise.all([product, other].map((one) => latestRevision(productIdOf(one))))

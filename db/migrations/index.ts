@@ -22,6 +22,7 @@ import * as absoluteWords from './020_absolute_words.ts'
 import * as availability from './021_availability.ts'
 import * as partCalls from './022_part_calls.ts'
 import * as reportedAndSeams from './023_reported_and_seams.ts'
+import * as owedPredictedAsked from './024_owed_predicted_asked.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -47,6 +48,7 @@ const migrations: Record<string, Knex.Migration> = {
   '021_availability': availability,
   '022_part_calls': partCalls,
   '023_reported_and_seams': reportedAndSeams,
+  '024_owed_predicted_asked': owedPredictedAsked,
 }
 
 /** Their names, in the order in which they run. */

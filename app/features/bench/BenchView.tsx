@@ -11,6 +11,7 @@ import { FindReading } from './FindReading.tsx'
 import { GateCard } from './GateCard.tsx'
 import { NextAnswers } from './NextAnswers.tsx'
 import { Notes } from './Notes.tsx'
+import { Owed } from './Owed.tsx'
 import { Photos } from './Photos.tsx'
 import { withPendingNotes } from './pending-notes.ts'
 import { QuickLine } from './QuickLine.tsx'
@@ -65,6 +66,9 @@ export function BenchView({
   siblings,
   others,
   promises,
+  owed,
+  predictions,
+  hitRate,
   ...subject
 }: BenchData & BenchSubject) {
   const { specimen } = subject
@@ -81,6 +85,10 @@ export function BenchView({
     toggleMeasured,
     find: () => setFinding(true),
     quick: () => setQuick(true),
+    owe: () => {
+      bench.owe(current.key)
+      announce(`${current.label} is owed: to be shown later.`)
+    },
     undo: () => announce(bench.undo() ?? 'Nothing to take back.'),
     isWordy: current.kind === 'text' || current.kind === 'thread',
   })
@@ -114,6 +122,8 @@ export function BenchView({
             devices={devices}
             siblings={siblings}
             promises={promises}
+            predictions={predictions}
+            hitRate={hitRate}
             toSibling={toSibling}
           />
         )}
@@ -121,6 +131,7 @@ export function BenchView({
       <Right aria-label="Record">
         <Tape bench={bench} />
         <NextAnswers bench={bench} specimen={specimen.id} />
+        <Owed bench={bench} owed={owed} notes={withPendingNotes(notes, bench.pending)} photos={photos} />
         <WrapUp bench={bench} />
         <Weights bench={bench} form={specimen.form} />
         <FiguresSoFar bench={bench} specimen={specimen.id} />

@@ -40,6 +40,8 @@ function hintsOf({ characteristic, options, isTyped, isWordy, choices }: Reading
     ['T', 'count it here', characteristic.kind === 'count'],
     ['I', 'instrument', choices.able.length > 1],
     ['Page ↓', 'next specimen', hasSiblings],
+    ['O', 'show this later', !isWordy],
+    [isWordy ? 'Alt P' : 'P', 'predict it', characteristic.kind !== 'openings'],
     ['/', 'find'],
     [';', 'several in a line'],
     ['Ctrl Z', 'take back'],

@@ -1,11 +1,12 @@
 import { styled } from 'styled-components'
 import { cautions, irreversibleStep } from '#core/catalogue/index.ts'
 import type { BoxPromise, Sibling } from '#app/data/bench.server.ts'
+import type { HitRate, Prediction } from '#core/teardown/prediction.ts'
 import type { LastUses } from '#app/data/readings.server.ts'
 import { Caution, Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { CautionLine } from './CautionLine.tsx'
-import { Chips } from './chips.tsx'
+import { Chip, Chips } from './chips.tsx'
 import { DeviceLine } from './devices/DeviceLine.tsx'
 import type { Devices } from './devices/useDevices.ts'
 import { DotPlot } from './DotPlot.tsx'
@@ -15,6 +16,7 @@ import { InstrumentLine } from './InstrumentLine.tsx'
 import { LibraryAnswers } from './LibraryAnswers.tsx'
 import { KeyHints } from './KeyHints.tsx'
 import { OptionPicker } from './OptionPicker.tsx'
+import { PredictionLine } from './PredictionLine.tsx'
 import { ProblemBox } from './ProblemBox.tsx'
 import { Repeats } from './Repeats.tsx'
 import { RequestLine } from './RequestLine.tsx'
@@ -53,11 +55,14 @@ interface Props {
   devices: Devices
   siblings: Sibling[]
   promises: BoxPromise[]
+  predictions: Prediction[]
+  hitRate: HitRate
   toSibling: (by: 1 | -1) => void
 }
 
 /** The one reading that is up: what to do, the field, what it means beside the others. */
-export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, promises, toSibling }: Props) {
+export function ReadingCard(props: Props) {
+  const { bench, specimenId, lastUses, devices, siblings, promises, predictions, hitRate, toSibling } = props
   const { current: characteristic, values, refusals, step } = bench
   const { units: system } = usePreferences()
   const entry = useReadingEntry(bench, lastUses, devices)
@@ -74,6 +79,12 @@ export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, pr
           <Soft id="reading-how">{characteristic.how}</Soft>
         </div>
         <RequestLine bench={bench} characteristic={characteristic} />
+        <PredictionLine bench={bench} predictions={predictions} rate={hitRate} />
+        {entry.isPredicting && (
+          <Caution role="status">
+            What you type or choose now is a prediction: it is kept apart, and settled when the thing itself is taken.
+          </Caution>
+        )}
         {heardOf(bench, characteristic.key).map(({ id, rawInput, source }) => (
           <Soft key={id} role="note">
             A check to make: {source || 'somebody'} reported “{rawInput}”.
@@ -98,6 +109,14 @@ export function ReadingCard({ bench, specimenId, lastUses, devices, siblings, pr
         {!isTyped && <OptionPicker entry={entry} resolved={resolved} />}
         <ProblemBox bench={bench} entry={entry} refusal={refusals[0]} />
         <Chips style={{ alignItems: 'flex-start' }}>
+          <Chip type="button" onClick={() => bench.owe(characteristic.key)}>
+            Show this later
+          </Chip>
+          {characteristic.kind !== 'openings' && !resolved && (
+            <Chip type="button" aria-pressed={entry.isPredicting} onClick={entry.togglePredicting}>
+              Predict it
+            </Chip>
+          )}
           {(choices.able.length > 0 || isTyped) && choices.evidence === 'measured' && (
             <InstrumentLine
               key={choices.instrument?.id}

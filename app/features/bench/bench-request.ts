@@ -56,6 +56,15 @@ export const benchRequestSchema = z.discriminatedUnion(
       asked: oneOf(['yes', 'no', 'usual'], 'Say whether it is asked for.'),
     }),
     z.object({ intent: z.literal('ask-like'), id, from: id }),
+    z.object({ intent: z.literal('owe'), id, characteristic }),
+    z.object({ intent: z.literal('settle'), id }),
+    z.object({
+      intent: z.literal('predict'),
+      id,
+      characteristic,
+      typed: z.string().trim().min(1, 'Say what you expect.').max(200, 'That is too long for a prediction.'),
+      unit: z.string().max(12).optional(),
+    }),
     z.object({
       intent: z.literal('zero'),
       id,

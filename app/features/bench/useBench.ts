@@ -5,6 +5,7 @@ import { assess } from '#core/figures/assess.ts'
 import { gateBefore, nextOpen, progress } from '#core/teardown/progress.ts'
 import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import type { BenchData } from '#app/data/bench.server.ts'
+import { now } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import type { RequestFields } from '#app/features/outbox/act.ts'
 import { withPending } from './pending-readings.ts'
@@ -96,6 +97,10 @@ function commands(send: (fields: RequestFields, picture?: File) => void) {
     ask: (characteristic: string, asked: 'yes' | 'no' | 'usual') =>
       send({ intent: 'ask', id: newId(), characteristic, asked }),
     askLike: (from: string) => send({ intent: 'ask-like', id: newId(), from }),
+    owe: (characteristic: string) => send({ intent: 'owe', id: newId(), characteristic, at: now() }),
+    settle: (id: string) => send({ intent: 'settle', id }),
+    predict: (characteristic: string, typed: string, unit: string) =>
+      send({ intent: 'predict', id: newId(), characteristic, typed, ...(unit && { unit }) }),
     setZero: (instrument: string, shows: string) => send({ intent: 'zero', id: newId(), instrument, shows }),
   }
 }

@@ -5,13 +5,15 @@ interface Commands {
   find: () => void
   /** Several readings in a line. */
   quick: () => void
+  /** The reading that is up is to be shown later. */
+  owe: () => void
   undo: () => void
   /** Letters are text now. */
   isWordy: boolean
 }
 
 /** The keys of the bench as a whole: dimensions, find, take back. */
-export function useBenchKeys({ toggleMeasured, find, quick, undo, isWordy }: Commands): void {
+export function useBenchKeys({ toggleMeasured, find, quick, owe, undo, isWordy }: Commands): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const isTyping = isTypingIn(event.target)
@@ -22,13 +24,14 @@ export function useBenchKeys({ toggleMeasured, find, quick, undo, isWordy }: Com
       }
       if (isTyping) return
       if (event.key.toLowerCase() === 'd' && !isWithControl && !event.altKey && !isWordy) act(toggleMeasured)
+      if (event.key.toLowerCase() === 'o' && !isWithControl && !event.altKey && !isWordy) act(owe)
       if (event.key === '/') act(find)
       if (event.key === ';') act(quick)
       if (event.key === 'z' && isWithControl) act(undo)
     }
     window.addEventListener('keydown', onKey)
     return () => window.removeEventListener('keydown', onKey)
-  }, [toggleMeasured, find, quick, undo, isWordy])
+  }, [toggleMeasured, find, quick, owe, undo, isWordy])
 }
 
 /** A note or another field is written in, or the reading's field has something in it. */

@@ -63,6 +63,8 @@ function shortcutOf(event: KeyboardEvent, entry: ReadingEntry): (() => void) | u
       return choices.units.length > 1 ? choices.nextUnit : undefined
     case 'i':
       return choices.able.length > 1 ? choices.nextInstrument : undefined
+    case 'p':
+      return characteristic.kind === 'openings' ? undefined : entry.togglePredicting
     case 't':
       return characteristic.kind === 'count' ? () => setCounting(true) : undefined
     default:

@@ -6,6 +6,7 @@ import { deviceKindFor } from './devices/device.ts'
 import { takeFromDevice } from './devices/take-from-device.ts'
 import type { Devices } from './devices/useDevices.ts'
 import type { Bench } from './useBench.ts'
+import { usePrediction } from './usePrediction.ts'
 import { useReadingChoices } from './useReadingChoices.ts'
 
 /** How a reading is submitted. */
@@ -18,6 +19,17 @@ export interface Submission {
   insist?: boolean
 }
 
+/** How a reading is known and with what, as it is chosen now. */
+const takenAs = (
+  { unit, evidence, instrument, source }: ReturnType<typeof useReadingChoices>,
+  { stay = false, readAs, insist }: Submission,
+) => ({
+  ...{ evidence, instrument, source, stay },
+  ...(unit && { unit }),
+  ...(readAs && { readAs }),
+  ...(insist && { insist }),
+})
+
 /**
  * The entry of the reading that is up: what is typed, how it is taken, and what is wrong with it. What could not be taken
  * stays in the field, also what a device sent.
@@ -28,6 +40,7 @@ export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devic
   const [text, setText] = useState('')
   const [problem, setProblem] = useState<Problem>()
   const [isCounting, setCounting] = useState(false)
+  const { isPredicting, togglePredicting, predict } = usePrediction(bench)
   const field = useRef<HTMLInputElement>(null)
   const focus = () => field.current?.focus()
   const options = optionsOf(characteristic)
@@ -36,19 +49,10 @@ export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devic
 
   useLayoutEffect(() => field.current?.focus({ preventScroll: true }), [])
 
-  const submit = (typed: string, { stay = false, readAs, insist }: Submission = {}): boolean => {
-    const { unit, evidence, instrument, source } = choices
-    const found = take({
-      characteristic,
-      typed,
-      evidence,
-      instrument,
-      source,
-      stay,
-      ...(unit && { unit }),
-      ...(readAs && { readAs }),
-      ...(insist && { insist }),
-    })
+  const submit = (typed: string, submission: Submission = {}): boolean => {
+    const found = isPredicting
+      ? predict(typed, choices.unit)
+      : take({ characteristic, typed, ...takenAs(choices, submission) })
     setProblem(found)
     setText(found ? typed : '')
     if (!found) focus()
@@ -71,6 +75,8 @@ export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devic
     text,
     problem,
     isCounting,
+    isPredicting,
+    togglePredicting: () => (togglePredicting(), focus()),
     field,
     setText: (next: string) => (setText(next), setProblem(undefined)),
     setProblem,

@@ -8,6 +8,7 @@ import type { ProductClaims } from '#app/data/claim-overview.server.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { NotKnownList } from './NotKnownList.tsx'
 import { formatClaimParts } from './format-claim.ts'
 
 const gradeWords = { complete: '■ complete', partial: '◧ partial', slogan: '□ slogan' }
@@ -17,7 +18,7 @@ const Quote = styled.q`
 `
 
 /** All claims on one product, word for word, each with how complete it is. */
-export function ClaimCard({ product }: { product: ProductClaims }) {
+export function ClaimCard({ product, today }: { product: ProductClaims; today: string }) {
   return (
     <Card id={product.id} aria-label={product.name}>
       <Stack $gap={10}>
@@ -105,6 +106,7 @@ export function ClaimCard({ product }: { product: ProductClaims }) {
             </tbody>
           </Table>
         )}
+        <NotKnownList product={product} today={today} />
       </Stack>
     </Card>
   )

@@ -14,6 +14,9 @@ test.each([
   [{ intent: 'pass', point: 'cut', reason: 'no scale' }, 'Gone on past the cut: no scale'],
   [{ intent: 'zero', shows: '0.02 mm' }, 'Zero of an instrument: 0.02 mm'],
   [{ intent: 'ask', characteristic: 'bypass.push', asked: 'yes' }, 'What to record: Push to open the bypass'],
+  [{ intent: 'owe', characteristic: 'can.wall' }, 'To be shown later: Can wall'],
+  [{ intent: 'settle', id: 'o1' }, 'Shown, as was promised'],
+  [{ intent: 'predict', characteristic: 'can.wall', typed: '0.5' }, 'Predicted: Can wall 0.5'],
   [{ intent: 'ask-like', from: 's2' }, 'What to record, as of another specimen'],
 ] as const)('%o: %s', (fields, words) => {
   expect(describeAct(fields as unknown as Record<string, string>)).toBe(words)

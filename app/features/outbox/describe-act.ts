@@ -26,6 +26,12 @@ export function describeAct(fields: RequestFields): string {
       return `Gone on past ${irreversibleStep(fields.point as IrreversibleStepKey).label}: ${fields.reason ?? ''}`
     case 'zero':
       return `Zero of an instrument: ${fields.shows ?? ''}`
+    case 'owe':
+      return `To be shown later: ${labelOf(characteristic)}`
+    case 'settle':
+      return 'Shown, as was promised'
+    case 'predict':
+      return `Predicted: ${labelOf(characteristic)} ${typed}`
     case 'ask':
       return `What to record: ${labelOf(characteristic)}`
     default:
@@ -35,4 +41,4 @@ export function describeAct(fields: RequestFields): string {
 
 /** The field of an act that can be written anew: what was typed. */
 export const editableField = ({ intent }: RequestFields): 'typed' | 'text' | undefined =>
-  intent === 'take' ? 'typed' : intent === 'note' ? 'text' : undefined
+  intent === 'take' || intent === 'predict' ? 'typed' : intent === 'note' ? 'text' : undefined

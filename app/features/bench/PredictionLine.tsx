@@ -1,0 +1,52 @@
+import { findCharacteristic } from '#core/catalogue/index.ts'
+import { formatValue } from '#core/figures/format-value.ts'
+import { settlePrediction, type HitRate, type Prediction } from '#core/teardown/prediction.ts'
+import { Small, Soft } from '#app/ui/layout.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import type { Bench } from './useBench.ts'
+
+interface Props {
+  bench: Bench
+  predictions: readonly Prediction[]
+  rate: HitRate
+}
+
+/** What was predicted of the reading that is up, and whether it came true. */
+export function PredictionLine({ bench, predictions, rate }: Props) {
+  const { units } = usePreferences()
+  const { current, values, pending } = bench
+  const waiting = pending.flatMap(({ intent, characteristic, typed = '' }) =>
+    intent === 'predict' && characteristic === current.key ? [typed] : [],
+  )
+  const own = predictions.filter(({ characteristic }) => characteristic === current.key)
+  if (own.length + waiting.length === 0) return null
+  return (
+    <>
+      {own.map((one) => (
+        <Soft key={one.id} role="note">
+          Predicted: {said(one, units)}. {outcomeWords[settlePrediction(one, values.get(current.key)) ?? 'open']}
+        </Soft>
+      ))}
+      {waiting.map((typed) => (
+        <Soft key={typed} role="note">
+          Predicted: {typed}.
+        </Soft>
+      ))}
+      {rate.settled > 0 && (
+        <Small>
+          Your predictions: {rate.hits} of {rate.settled} came true.
+        </Small>
+      )}
+    </>
+  )
+}
+
+const outcomeWords = { hit: 'It came true.', miss: 'It did not come true.', open: 'It waits for the reading.' }
+
+function said(
+  { characteristic, rawInput, valueNumber, valueText }: Prediction,
+  units: Parameters<typeof formatValue>[2],
+) {
+  const of = findCharacteristic(characteristic)
+  return of ? formatValue(of, { number: valueNumber, text: valueText, groups: null }, units) : rawInput
+}

@@ -1,0 +1,98 @@
+import { useState } from 'react'
+import { claimLabel, type ClaimKind } from '#core/claims/claim.ts'
+import { formatNotKnown, inquiryStates, notKnown, type InquiryState } from '#core/claims/inquiry.ts'
+import type { ProductClaims } from '#app/data/claim-overview.server.ts'
+import { newId } from '#app/data/id.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Row, Small, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+
+/** Of what nothing is claimed, and why: not looked up, not published, or the maker was asked. */
+export function NotKnownList({ product, today }: { product: ProductClaims; today: string }) {
+  const open = notKnown(product.all, product.inquiries)
+  const { send, refusal } = useAction()
+  if (open.length === 0) return null
+  return (
+    <details>
+      <summary style={{ minHeight: 32, cursor: 'pointer' }}>Not known: {open.length} of what boxes say</summary>
+      <Stack $gap={8}>
+        <ul style={{ margin: 0, paddingLeft: 20 }}>
+          {open.map((one) => (
+            <li key={one.about}>
+              {formatNotKnown(one)}{' '}
+              {one.inquiries.map(({ id, madeOn }) => (
+                <Button
+                  key={id}
+                  $kind="quiet"
+                  aria-label={`Remove what was found about ${claimLabel(one.about).toLowerCase()} on ${madeOn}`}
+                  onPress={() => send({ intent: 'remove-inquiry', id, productId: product.id })}
+                >
+                  Remove
+                </Button>
+              ))}
+            </li>
+          ))}
+        </ul>
+        <InquiryLine product={product} kinds={open.map(({ about }) => about)} today={today} />
+        <ErrorText role="alert">{refusal}</ErrorText>
+      </Stack>
+    </details>
+  )
+}
+
+interface LineProps {
+  product: ProductClaims
+  kinds: ClaimKind[]
+  today: string
+}
+
+function InquiryLine({ product, kinds, today }: LineProps) {
+  const { send, refusal } = useAction()
+  const [about, setAbout] = useState<string>(kinds[0] ?? '')
+  const [state, setState] = useState<InquiryState>('not-published')
+  const [place, setPlace] = useState('')
+  const [madeOn, setMadeOn] = useState(today)
+  return (
+    <Stack $gap={6}>
+      <Row>
+        <SelectMenu
+          name={`What was looked for, ${product.name}`}
+          value={about}
+          options={kinds.map((kind) => ({ value: kind, label: claimLabel(kind) }))}
+          onPick={setAbout}
+        />
+        <SelectMenu
+          name={`What came of it, ${product.name}`}
+          value={state}
+          options={inquiryStates.map(({ key, label }) => ({ value: key, label }))}
+          onPick={(value) => setState(value as InquiryState)}
+        />
+        <InputBox
+          aria-label={`Where or whom, ${product.name}`}
+          placeholder="maker's site; by letter"
+          value={place}
+          onChange={(event) => setPlace(event.target.value)}
+          maxLength={80}
+        />
+        <InputBox
+          aria-label={`On which day, ${product.name}`}
+          type="date"
+          value={madeOn}
+          onChange={(event) => setMadeOn(event.target.value)}
+        />
+        <Button
+          onPress={() =>
+            send({ intent: 'inquire', id: newId(), productId: product.id, about, state, place: place.trim(), madeOn })
+          }
+        >
+          Keep it
+        </Button>
+      </Row>
+      <ErrorText role="alert">{refusal}</ErrorText>
+      <Small>Not looked up, not published and not answered are three things: each is said as it is.</Small>
+    </Stack>
+  )
+}
