@@ -72,6 +72,7 @@ async function newProduct(application: string, lineup: number, product: number, 
     partNumber: `P-${lineup}-${product}`,
     form: 'spin-on',
     tier: (['low', 'middle', 'top'] as const)[product % 3]!,
+    nickname: '',
     revision: '',
   })
   return (await findProduct(id))!.revisions[0]!.id
@@ -89,6 +90,7 @@ const anApplication = {
   maxHeight: null,
   gasketLand: null,
   note: '',
+  trouble: '' as const,
   rawInput: {},
 }
 

@@ -58,7 +58,7 @@ export const driver: Driver = {
   climate: 'mild',
   position: 'hanging',
   oilTemperatureMax: null,
-  meetsOil: true,
+  oil: 'full',
   vehicles: 1,
 }
 

@@ -1,5 +1,6 @@
 import type { FilterForm } from '#core/catalogue/index.ts'
 import type { ServiceIntervals } from '#core/money/driver.ts'
+import type { EngineTrouble } from '#core/figures/trouble.ts'
 import { foldName } from '#core/fold-name.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
@@ -23,6 +24,8 @@ export interface Application {
   maxHeight: number | null
   gasketLand: number | null
   note: string
+  /** What the engine is known for; empty for nothing. */
+  trouble: EngineTrouble | ''
   /** What the engine's manual says, by duty. */
   serviceIntervals: ServiceIntervals
   rawInput: RawInput

@@ -1,10 +1,12 @@
 import type { Claim } from '#core/claims/claim.ts'
+import { troubleOutcome, type TroubleOutcome } from '#core/figures/trouble.ts'
 import { latestAvailability, type SeenAvailability } from '#core/money/availability.ts'
 import { usableInterval, type Driver } from '#core/money/driver.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import type { AbsoluteWord, DriverDemand } from '#core/verdict/absolute-word.ts'
 import { listWords, type StoredWord } from './absolute-words.server.ts'
 import type { Application } from './applications.server.ts'
+import type { AssessedSpecimen } from './assessments.server.ts'
 import { listAvailability } from './availability.server.ts'
 import type { ColumnHead } from './lineup.server.ts'
 import { conditionOf } from './word-condition.ts'
@@ -16,16 +18,26 @@ export interface ColumnAdvice {
   /** The reviewer's word on it, and under what it holds; undefined where none was given. */
   word: { word: AbsoluteWord; condition: string; reason: string; isPublished: boolean } | undefined
   /** What the claims leave to each driver, by the driver's id. */
+  /** What it says to the engine's known trouble; undefined where there is none. */
+  trouble: TroubleOutcome | undefined
   demands: Record<string, Pick<DriverDemand, 'shortened' | 'claimFails'>>
 }
 
 /** What buyers are told of the columns of an application, by what the claims that stand for each say. */
 export async function loadAdvice(
-  { id, serviceIntervals }: Application,
+  { id, form, trouble, serviceIntervals }: Application,
   drivers: readonly Driver[],
-): Promise<(column: ColumnHead, claims: readonly Claim[]) => ColumnAdvice> {
+): Promise<(column: ColumnHead, claims: readonly Claim[], own: readonly AssessedSpecimen[]) => ColumnAdvice> {
   const [seen, words] = await Promise.all([listAvailability(id), listWords(id)])
-  return (column, claims) => ({
+  return (column, claims, own) => ({
+    trouble:
+      trouble === ''
+        ? undefined
+        : troubleOutcome(
+            trouble,
+            form,
+            own.map(({ assessment }) => assessment.values),
+          ),
     availability: latestAvailability(
       seen.filter(({ productId }) => productId === column.productId),
       column.revisionId,

@@ -32,7 +32,16 @@ beforeAll(async () => {
   const applicationId = await ownApplication('My own')
   const productId = newId()
   await addProduct({
-    ...{ id: productId, applicationId, brand: 'Kelp', partNumber: 'K-1', form: 'spin-on', tier: 'low', revision: '' },
+    ...{
+      id: productId,
+      applicationId,
+      brand: 'Kelp',
+      partNumber: 'K-1',
+      form: 'spin-on',
+      tier: 'low',
+      nickname: '',
+      revision: '',
+    },
   })
   const { revisions } = (await import('./products.server.ts').then(({ findProduct }) => findProduct(productId)))!
   for (const [label, wall] of [

@@ -13,9 +13,10 @@ export interface StoredDriver extends Driver {
 
 export type DriverFields = Omit<StoredDriver, 'version'>
 
-interface DriverRow extends Omit<StoredDriver, 'habit' | 'meetsOil' | 'rawInput'> {
+interface DriverRow extends Omit<StoredDriver, 'habit' | 'rawInput'> {
   habitDistance: number | null
   habitMonths: number | null
+  habitHours: number | null
   meetsOil: number
   rawInput: string
   createdAt: string
@@ -25,15 +26,15 @@ interface DriverRow extends Omit<StoredDriver, 'habit' | 'meetsOil' | 'rawInput'
 const toDriver = ({
   habitDistance,
   habitMonths,
-  meetsOil,
+  habitHours,
+  meetsOil: _meets,
   rawInput,
   createdAt: _,
   nameKey: _key,
   ...rest
 }: DriverRow): StoredDriver => ({
   ...rest,
-  habit: { distance: habitDistance, months: habitMonths },
-  meetsOil: Boolean(meetsOil),
+  habit: { distance: habitDistance, months: habitMonths, ...(habitHours !== null && { hours: habitHours }) },
   rawInput: JSON.parse(rawInput) as RawInput,
 })
 
@@ -49,6 +50,7 @@ const toRow = ({ habit, rawInput, ...rest }: DriverFields) => ({
   nameKey: foldName(rest.name),
   habitDistance: habit.distance,
   habitMonths: habit.months,
+  habitHours: habit.hours ?? null,
   rawInput: JSON.stringify(rawInput),
 })
 

@@ -40,6 +40,7 @@ test('a long list comes a page at a time, none twice and none left out', async (
       partNumber: `Long-${String(number).padStart(3, '0')}`,
       form: 'spin-on',
       tier: 'low',
+      nickname: '',
       revision: '',
     })
   const pages = await Promise.all([1, 2, 3].map((page) => search('ärger LONG', page)))

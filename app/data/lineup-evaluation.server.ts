@@ -120,16 +120,16 @@ export async function evaluateLineup(application: Application, today: string): P
     }
   }
   return {
-    columns: columns.map((column, at) => ({
-      ...column,
-      passedSteps: stepsPassedByAll(
-        assessed.filter(({ specimen }) => column.specimenIds.includes(specimen.id)),
-        steps,
-      ),
-      attributes: attributesOf(column, at) as Record<string, AttributeBounds>,
-      disputes: disputesOf(standing.get(column.id)),
-      ...adviceOf(column, standing.get(column.id)?.claims ?? []),
-    })),
+    columns: columns.map((column, at) => {
+      const own = assessed.filter(({ specimen }) => column.specimenIds.includes(specimen.id))
+      return {
+        ...column,
+        passedSteps: stepsPassedByAll(own, steps),
+        attributes: attributesOf(column, at) as Record<string, AttributeBounds>,
+        disputes: disputesOf(standing.get(column.id)),
+        ...adviceOf(column, standing.get(column.id)?.claims ?? [], own),
+      }
+    }),
     rows,
     method,
     schools,

@@ -4,7 +4,7 @@ import type { RevisionColumn } from '#core/compare/revision-column.ts'
 import { groupBy } from '#core/group-by.ts'
 import type { Criterion } from '#core/score/criterion.ts'
 import { countFault, findFatalFaults, type FatalFault, type FaultCount } from '#core/score/fatal-faults.ts'
-import { misfitReasons, type EngineFitment } from '#core/score/fitment.ts'
+import { fitmentRemarks, misfitReasons, type EngineFitment } from '#core/score/fitment.ts'
 import { cellPointsBy } from '#core/score/row-judgement.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import type { Score } from '#core/score/score.ts'
@@ -13,6 +13,7 @@ import type { RevisionContext } from '#core/verdict/ranking.ts'
 import { giverOf } from './giver.ts'
 import type { AssessedSpecimen } from './assessments.server.ts'
 import type { Tier } from './products.server.ts'
+import type { Specimen } from './specimens.server.ts'
 
 /** Head of one column of the line-up: one revision of one product. */
 export interface ColumnHead extends Omit<RevisionContext, 'attributes'> {
@@ -25,6 +26,12 @@ export interface ColumnHead extends Omit<RevisionContext, 'attributes'> {
   brand: string
   name: string
   revision: string
+  /** What it is called for short; empty for nothing. */
+  nickname: string
+  /** Who made it, where that is known, with how; a guess is said as one. */
+  maker: string
+  /** What is to be said of how it fits, and counts for nothing. */
+  remarks: string[]
   tier: Tier
   specimens: number
   /** The score of that specimen by the method in force. */
@@ -109,6 +116,9 @@ function columnHead(
       brand: specimen.brand,
       name: `${specimen.brand} ${specimen.partNumber}`,
       revision: [specimen.revisionLabel, statesOf(own)].filter(Boolean).join(', '),
+      nickname: specimen.nickname,
+      maker: makerText(specimen),
+      remarks: fitment ? [...new Set(own.flatMap(({ assessment }) => fitmentRemarks(fitment, assessment.values)))] : [],
       tier: specimen.tier,
       specimens: own.length,
       score: { value, low, high, coverage, fatalFault: fatalFaults[0]?.description },
@@ -123,6 +133,10 @@ function columnHead(
     },
   ]
 }
+
+/** Who made it, as it is known. */
+const makerText = ({ maker, makerEvidence }: Specimen): string =>
+  maker === '' ? '' : makerEvidence === 'guessed' ? `maker guessed: ${maker}` : `made by ${maker} (${makerEvidence})`
 
 /** States of units, each once; empty where one of them is new. */
 function statesOf(own: readonly AssessedSpecimen[]): string {

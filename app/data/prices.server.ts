@@ -19,6 +19,7 @@ const columns = [
   'currency',
   'amountMinor',
   'packSize',
+  'packContent',
   'subscription',
   'freight',
   'extras',

@@ -10,9 +10,15 @@ import { addOnce, changeSeen, type Added, type Changed } from './records.server.
 
 export type Tier = 'low' | 'middle' | 'top' | 'engine'
 
+/** How the maker of a revision is known. It plays no part in any score or odds. */
+export type MakerEvidence = 'printed' | 'told' | 'guessed' | ''
+
 export interface Revision {
   id: string
   label: string
+  /** Who made it, where that is known or guessed. */
+  maker: string
+  makerEvidence: MakerEvidence
 }
 
 export interface Product {
@@ -22,6 +28,8 @@ export interface Product {
   partNumber: string
   form: FilterForm
   tier: Tier
+  /** What it is called for short, alone in its line-up; empty for nothing. */
+  nickname: string
   version: number
   revisions: Revision[]
 }
@@ -38,7 +46,7 @@ async function select(choose: Choice): Promise<Product[]> {
   const query = db('product').join('brand', 'brand.id', 'product.brandId')
   choose(query)
   const rows: Omit<Product, 'revisions'>[] = await query
-    .select('product.id', 'applicationId', 'brand.name as brand', 'partNumber', 'form', 'tier', 'version')
+    .select('product.id', 'applicationId', 'brand.name as brand', 'partNumber', 'form', 'tier', 'nickname', 'version')
     .orderBy(['brand.name', 'partNumber'])
   const ids = rows.map(({ id }) => id)
   const revisions: (Revision & { productId: string })[] = await db('revision')
@@ -47,7 +55,9 @@ async function select(choose: Choice): Promise<Product[]> {
   const byProduct = groupBy(revisions, ({ productId }) => productId)
   return rows.map((product) => ({
     ...product,
-    revisions: (byProduct.get(product.id) ?? []).map(({ id, label }) => ({ id, label })),
+    revisions: (byProduct.get(product.id) ?? []).map(({ id, label, maker, makerEvidence }) => ({
+      ...{ id, label, maker, makerEvidence },
+    })),
   }))
 }
 
@@ -97,6 +107,7 @@ async function brandId(trx: Knex.Transaction, name: string): Promise<string> {
 const toRow = async (trx: Knex.Transaction, { brand, revision: _, ...fields }: ProductFields) => ({
   ...fields,
   nameKey: foldName(fields.partNumber),
+  nicknameKey: foldName(fields.nickname),
   brandId: await brandId(trx, brand),
 })
 
@@ -123,6 +134,15 @@ export const addRevision = (revision: { id: string; productId: string; label: st
   addOnce({ id: revision.id, content: revision }, (trx) =>
     trx('revision').insert({ ...revision, nameKey: foldName(revision.label), createdAt: now() }),
   )
+
+/** Says who made a revision, and how that is known. */
+export async function saveMaker(
+  productId: string,
+  { id, maker, makerEvidence }: Pick<Revision, 'id' | 'maker' | 'makerEvidence'>,
+): Promise<boolean> {
+  const db = await writableDatabase()
+  return (await db('revision').where({ id, productId }).update({ maker, makerEvidence })) > 0
+}
 
 /** Removes a product none of whose revisions has a specimen. */
 export async function removeProduct(id: string): Promise<'removed' | 'in-use'> {

@@ -6,7 +6,8 @@ import type { RecordingPlan } from '#core/teardown/recording-plan.ts'
 import { foldName } from '#core/fold-name.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
-import type { Tier } from './products.server.ts'
+import type { EngineTrouble } from '#core/figures/trouble.ts'
+import type { MakerEvidence, Tier } from './products.server.ts'
 import type { RawInput } from './raw-input.ts'
 import { whatIsShown } from './demo.server.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
@@ -32,15 +33,21 @@ export interface Specimen extends SpecimenState {
   filmingAt: string | null
   revisionId: string
   revisionLabel: string
+  /** Who made the revision, and how that is known. */
+  maker: string
+  makerEvidence: MakerEvidence
   productId: string
   brand: string
   partNumber: string
   form: FilterForm
   tier: Tier
+  nickname: string
   applicationId: string
   applicationName: string
   /** 1 for one of the demo. */
   demo: number
+  /** What its engine is known for. */
+  trouble: EngineTrouble | ''
   /** What the application asks, SI. */
   bypassOpening: number | null
   oilTemperatureMin: number | null
@@ -95,14 +102,18 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
       filmingAt: 'specimen.filmingAt',
       revisionId: 'revision.id',
       revisionLabel: 'revision.label',
+      maker: 'revision.maker',
+      makerEvidence: 'revision.makerEvidence',
       productId: 'product.id',
       brand: 'brand.name',
       partNumber: 'product.partNumber',
       form: 'product.form',
       tier: 'product.tier',
+      nickname: 'product.nickname',
       applicationId: 'application.id',
       applicationName: 'application.name',
       demo: 'application.demo',
+      trouble: 'application.trouble',
       bypassOpening: 'application.bypassOpening',
       oilTemperatureMin: 'application.oilTemperatureMin',
       oilTemperatureMax: 'application.oilTemperatureMax',

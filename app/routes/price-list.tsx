@@ -24,7 +24,12 @@ export const meta: Route.MetaFunction = () => [{ title: 'Price list · Plicator'
 
 /** The products of a line-up as a list names them, and the one that it was opened for. */
 async function productsOf(application: string, only: string | null) {
-  const all = (await listProducts(application)).map(({ id, brand, partNumber }) => ({ id, brand, partNumber }))
+  const all = (await listProducts(application)).map(({ id, brand, partNumber, nickname }) => ({
+    id,
+    brand,
+    partNumber,
+    nickname,
+  }))
   return { products: all, only: all.find(({ id }) => id === only) }
 }
 

@@ -25,7 +25,10 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!parsed.ok) return parsed.refusal
   const changed = await changeProduct({ ...parsed.value, applicationId }, seenVersion(typed))
   const current = found(await findProduct(id), 'This product')
-  const taken = { field: 'partNumber', message: 'This brand has that part number here already.' }
+  const taken = {
+    field: 'partNumber',
+    message: 'This brand has that part number here already, or another product has the short name.',
+  }
   const refusal = changeRefusal(changed, taken, { version: current.version, values: productValues(current) })
   return refusal ?? redirect(href('/products/:product', { product: id }))
 }

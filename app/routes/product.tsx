@@ -4,15 +4,16 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimens } from '#app/data/assessments.server.ts'
 import { newId } from '#app/data/id.ts'
-import { addRevision, findProduct, type Product } from '#app/data/products.server.ts'
+import { addRevision, findProduct, saveMaker, type Product } from '#app/data/products.server.ts'
 import { addQuickReadings } from '#app/data/quick-readings.server.ts'
 import { currentMethod } from '#app/data/schools.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
-import { revisionSchema } from '#app/features/forms/product-fields.ts'
+import { makerSchema, revisionSchema } from '#app/features/forms/product-fields.ts'
 import { quickLineSchema } from '#app/features/forms/quick-line-fields.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import { MakerForm } from '#app/features/products/MakerForm.tsx'
 import { ProductQuickLine } from '#app/features/products/ProductQuickLine.tsx'
 import { SpecimenTable } from '#app/features/products/SpecimenTable.tsx'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
@@ -47,6 +48,12 @@ export async function action({ request, params }: Route.ActionArgs) {
   const { id: productId } = product
   const typed = await fieldsOf(request)
   if (typed.intent === 'quick') return takeLine(product, typed)
+  if (typed.intent === 'maker') {
+    const maker = parseFields(makerSchema, typed)
+    if (!maker.ok) return maker.refusal
+    const isKept = await saveMaker(productId, maker.value)
+    return isKept ? accepted() : refused('This revision is not here any more.')
+  }
   const parsed = parseFields(revisionSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const added = await addRevision({ ...parsed.value, productId })
@@ -77,6 +84,7 @@ export default function ProductPage({ loaderData: { specimens, newRevision }, ac
             {product.brand} {product.partNumber}
           </h1>
           <Soft>
+            {product.nickname && `“${product.nickname}” · `}
             {filterFormLabels[product.form]} · {tierLabels[product.tier]} · for{' '}
             <Link to={href('/lineups/:application', { application: application.id })}>{application.name}</Link>
           </Soft>
@@ -102,7 +110,10 @@ export default function ProductPage({ loaderData: { specimens, newRevision }, ac
             The same part number can change maker, country, suffix or insides. Each revision is its own column in the
             line-up.
           </Soft>
-          <p>{product.revisions.map(({ label }) => label || 'First').join(' · ')}</p>
+          {product.revisions.map((revision) => (
+            <MakerForm key={`${revision.id} ${revision.maker} ${revision.makerEvidence}`} revision={revision} />
+          ))}
+          <Soft>Who made it is kept with how it is known, and counts in no score.</Soft>
           <Form method="post" {...getFormProps(form)}>
             <input type="hidden" name="id" value={newRevision} />
             <Row style={{ alignItems: 'flex-end' }}>

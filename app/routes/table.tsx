@@ -29,7 +29,12 @@ export async function loader({ params }: Route.LoaderArgs) {
   const [products, known] = await Promise.all([listProducts(id), knownHeadings()])
   return {
     application: { id, name, form },
-    products: products.map(({ id: product, brand, partNumber }) => ({ id: product, brand, partNumber })),
+    products: products.map(({ id: product, brand, partNumber, nickname }) => ({
+      id: product,
+      brand,
+      partNumber,
+      nickname,
+    })),
     known,
     today: today(),
   }

@@ -18,6 +18,7 @@ import { SchoolsCard } from '#app/features/verdict/SchoolsCard.tsx'
 import { SensitivityCard } from '#app/features/verdict/SensitivityCard.tsx'
 import { UntilSureCard } from '#app/features/verdict/UntilSureCard.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import { TroubleCard } from '#app/features/verdict/TroubleCard.tsx'
 import { WordsCard } from '#app/features/verdict/WordsCard.tsx'
 import { verdictSchema } from '#app/features/verdict/verdict-schema.ts'
 import { Button } from '#app/ui/Button.tsx'
@@ -77,6 +78,7 @@ export default function VerdictPage({ loaderData: { draft, published } }: Route.
       >
         <Button onPress={() => window.print()}>Print</Button>
       </LineupHead>
+      <TroubleCard />
       <HeadlineCard judged={judged} draft={draft} />
       <RankingCard judged={judged} />
       <WordsCard judged={judged} />

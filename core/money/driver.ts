@@ -1,4 +1,5 @@
 import type { Claim } from '#core/claims/claim.ts'
+import { byKey } from '#core/by-key.ts'
 import type { Interval } from '#core/quantity/interval.ts'
 
 export const duties = [
@@ -26,6 +27,25 @@ export const positions = [
 ] as const
 type Position = (typeof positions)[number]['key']
 
+/** Oil that a driver uses. Common practice, no published source. */
+export const oilKinds = [
+  { key: 'mineral', label: 'Mineral', synthetic: false },
+  { key: 'semi', label: 'Part synthetic', synthetic: false },
+  { key: 'full', label: 'Full synthetic', synthetic: true },
+  { key: 'winter', label: 'Thin winter oil', synthetic: true },
+] as const
+export type OilKind = (typeof oilKinds)[number]['key']
+
+/**
+ * Whether an oil is one that a claim asks for: synthetic where synthetic is asked for, any where something else is.
+ *
+ * @param asked as the claim words it
+ * @param oil that is used
+ * @example isOilAsked('full synthetic oil', 'mineral') // => false
+ */
+export const isOilAsked = (asked: string, oil: OilKind): boolean =>
+  !/synth/i.test(asked) || /semi|part|blend/i.test(asked) || byKey(oilKinds, oil).synthetic
+
 /** Somebody who buys filters. */
 export interface Driver {
   id: string
@@ -38,8 +58,7 @@ export interface Driver {
   position: Position
   /** Hottest oil, K; null when it is not known. */
   oilTemperatureMax: number | null
-  /** Uses the oil that claims with such a condition ask for. */
-  meetsOil: boolean
+  oil: OilKind
   vehicles: number
 }
 
@@ -92,7 +111,7 @@ export function usableInterval(
     return share * pacedDistance({ distance, months }, driver.annualDistance)
   })
   const claimed = paced.length > 0 ? Math.min(...paced) : undefined
-  const oil = intervals.find(({ parts }) => parts.oil && !driver.meetsOil)
+  const oil = intervals.find(({ parts }) => parts.oil && !isOilAsked(parts.oil, driver.oil))
   const severe = driver.duty === 'severe' ? intervals.find(({ parts }) => parts.notSevere) : undefined
   const claimFails = oil ? `it asks for ${oil.parts.oil}` : severe ? 'it does not hold under severe duty' : undefined
 

@@ -12,6 +12,9 @@ export interface Freight {
   freeFrom: number | null
 }
 
+/** What a pack holds beside the single box: number and insides the same, another filter, or not said. */
+export type PackContent = '' | 'same' | 'differs'
+
 /** A price as a shop asks it. Money in the smallest unit of the currency. */
 export interface Price {
   id: string
@@ -24,6 +27,8 @@ export interface Price {
   amountMinor: number
   /** Filters in a pack. */
   packSize: number
+  /** Whether a pack holds the same filter as the single box; empty, or not there, where nobody has said. */
+  packContent?: PackContent
   /** Share taken off for a subscription, 0 to 1. */
   subscription: number
   freight: Freight
@@ -96,7 +101,9 @@ export const priceAge = ({ observedOn }: Pick<Price, 'observedOn'>, today: strin
 /** Price history to prices in force: the latest of each shop and pack. */
 export function pricesInForce(prices: readonly Price[]): Price[] {
   const latest = new Map<string, Price>()
-  for (const price of [...prices].sort((a, b) => a.observedOn.localeCompare(b.observedOn)))
+  // A pack that holds another filter is no price of this one.
+  const own = prices.filter(({ packContent }) => packContent !== 'differs')
+  for (const price of [...own].sort((a, b) => a.observedOn.localeCompare(b.observedOn)))
     latest.set(`${price.shop.toLowerCase()} ${price.packSize}`, price)
   return [...latest.values()]
 }

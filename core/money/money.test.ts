@@ -104,7 +104,7 @@ describe('the driver', () => {
     climate: 'mild',
     position: 'upright',
     oilTemperatureMax: null,
-    meetsOil: true,
+    oil: 'full',
     vehicles: 1,
   }
   const claim = (parts: Claim['parts']): Claim => ({
@@ -148,7 +148,7 @@ describe('the driver', () => {
 
   test('a condition that is not met makes the claim worth nothing, and says which', () => {
     const claims = [claim({ distance: 8_000 * km, oil: 'full synthetic oil' })]
-    expect(usableInterval({ ...driver, meetsOil: false }, claims, {})).toMatchObject({
+    expect(usableInterval({ ...driver, oil: 'mineral' }, claims, {})).toMatchObject({
       limit: 'habit',
       claimFails: 'it asks for full synthetic oil',
     })

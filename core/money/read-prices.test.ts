@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { readPriceList, readPrices, type ReadPrice } from './read-prices.ts'
+import { productIn, readPriceList, readPrices, type ReadPrice } from './read-prices.ts'
 
 const one = (line: string) => readPrices(line)[0]!
 
@@ -87,4 +87,14 @@ describe('a list of a whole line-up', () => {
       ['q', 7.5],
       [undefined, undefined],
     ]))
+})
+
+test('a product is known by its short name as well', () => {
+  const products = [
+    { id: 'n', brand: 'Norrith', partNumber: 'N-40', nickname: 'the blue one' },
+    { id: 'm', brand: 'Merribank', partNumber: 'MB-2', nickname: '' },
+  ]
+  const [line] = readPriceList('the blue one 11.97', products)
+  expect([line?.product?.id, line?.prices[0]?.amount]).toEqual(['n', 11.97])
+  expect(productIn('MB-2 new', products)?.id).toBe('m')
 })

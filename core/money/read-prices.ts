@@ -132,6 +132,8 @@ export interface NamedProduct {
   id: string
   brand: string
   partNumber: string
+  /** What it is called for short; empty, or not there, for nothing. */
+  nickname?: string
 }
 
 /** A line of a price list: whose prices it holds. */
@@ -180,7 +182,7 @@ export function readPriceList(text: string, products: readonly NamedProduct[], o
 }
 
 /**
- * The product whose part number stands in a line, however it is spelt, the longest first; of several its brand must
+ * The product whose short name or part number stands in a line, however it is spelt, the longest first; of several its brand must
  * stand there too.
  *
  * @param words of the line
@@ -188,14 +190,17 @@ export function readPriceList(text: string, products: readonly NamedProduct[], o
  * @example productIn('n40 new box', [{ id: 'n', brand: 'Norrith', partNumber: 'N-40' }])?.id // => 'n'
  */
 export function productIn(words: string, products: readonly NamedProduct[]): NamedProduct | undefined {
+  const called = products.filter(({ nickname }) => nickname && spelt(nickname).test(words))
+  if (called.length === 1) return called[0]
   const named = products.filter(({ partNumber }) => spelt(partNumber).test(words))
   const longest = Math.max(...named.map(({ partNumber }) => partNumber.length))
   const those = named.filter(({ partNumber }) => partNumber.length === longest)
   return those.length === 1 ? those[0] : those.find(({ brand }) => spelt(brand).test(words))
 }
 
-const withoutProduct = (words: string, { brand, partNumber }: NamedProduct): string =>
+const withoutProduct = (words: string, { brand, partNumber, nickname }: NamedProduct): string =>
   words
     .replace(spelt(partNumber), ' ')
     .replace(spelt(brand), ' ')
+    .replace(nickname ? spelt(nickname) : /(?!)/, ' ')
     .replace(/^[\s:;,–-]+/, '')

@@ -13,7 +13,7 @@ test('the driver shifts weights by rules that can be read', () => {
     climate: 'hot',
     position: 'hanging',
     oilTemperatureMax: 403,
-    meetsOil: true,
+    oil: 'full',
     vehicles: 1,
   }
   const rules = driverRules(driver, [9e6, 15e6])
@@ -39,7 +39,7 @@ const mild: Driver = {
   climate: 'mild',
   position: 'upright',
   oilTemperatureMax: null,
-  meetsOil: true,
+  oil: 'full',
   vehicles: 1,
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { readings } from '#core/teardown/readings.fixture.ts'
 import { resolve } from '#core/teardown/resolve.ts'
-import { misfitReasons, type EngineFitment } from './fitment.ts'
+import { fitmentRemarks, misfitReasons, type EngineFitment } from './fitment.ts'
 
 const engine: EngineFitment = { thread: 'M20 x 1.5', bypass: 'filter', maxHeight: 0.09, gasketLand: 0.07 }
 const of = (typed: Parameters<typeof readings>[0], fit: Partial<EngineFitment> = {}) =>
@@ -35,4 +35,12 @@ describe('what an engine cannot take', () => {
       ),
     ).toEqual([])
   })
+})
+
+test('a bypass where the engine has its own is a remark, for or against nothing', () => {
+  const remarks = (bypass: EngineFitment['bypass'], place: string) =>
+    fitmentRemarks({ ...engine, bypass }, resolve(readings({ 'bypass.place': place })))
+  expect(remarks('engine', 'dome')[0]).toContain('neither for nor against')
+  expect(remarks('engine', 'none')).toEqual([])
+  expect(remarks('filter', 'dome')).toEqual([])
 })

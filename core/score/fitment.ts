@@ -51,3 +51,22 @@ export function misfitReasons(
       : []),
   ]
 }
+
+/**
+ * What is to be said of how a filter fits, for or against nothing: a bypass where the engine has its own.
+ *
+ * Source: common practice, no published source.
+ *
+ * @param engine what it takes
+ * @param known resolved values of the filter
+ * @example
+ * fitmentRemarks({ thread: null, bypass: 'engine', maxHeight: null, gasketLand: null },
+ *   known({ 'bypass.place': 'dome' })).length // => 1
+ */
+export const fitmentRemarks = ({ bypass }: EngineFitment, known: ResolvedValues): string[] =>
+  bypass === 'engine' && ['thread', 'dome'].includes(known.get('bypass.place')?.text ?? '')
+    ? [
+        "it has a bypass of its own, though the engine has one and its maker's filter needs none: neither for nor against; " +
+          "the engine maker's manual comes first",
+      ]
+    : []

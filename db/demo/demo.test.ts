@@ -144,6 +144,7 @@ describe('what is kept', () => {
       partNumber: 'CV-214',
       form: 'spin-on' as const,
       tier: 'top' as const,
+      nickname: '',
       revision: '',
     }
     expect(await addProduct(fields)).toBe('taken')

@@ -1,4 +1,7 @@
 import { z } from 'zod'
+import { characteristicOf } from '#core/catalogue/index.ts'
+import { parseEntry } from '#core/teardown/entry.ts'
+import { readingOfEntry } from '#core/teardown/reading.ts'
 import { readComparison } from '#core/compare/read-comparison.ts'
 import { saveWord } from '#app/data/absolute-words.server.ts'
 import { addAvailability } from '#app/data/availability.server.ts'
@@ -11,13 +14,15 @@ import { inquirySchema } from '#app/features/forms/inquiry-fields.ts'
 import { newId } from '#app/data/id.ts'
 import { keepPartCall } from '#app/data/part-calls.server.ts'
 import { addPrice, addRate } from '#app/data/prices.server.ts'
-import { findProduct } from '#app/data/products.server.ts'
+import { addOwed, addPrediction } from '#app/data/foresight.server.ts'
+import { findProduct, saveMaker } from '#app/data/products.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { availabilitySchema } from '#app/features/forms/availability-fields.ts'
 import { claimFields, claimSchema } from '#app/features/forms/claim-fields.ts'
 import { driverFields, driverSchema } from '#app/features/forms/driver-fields.ts'
 import { priceRawInput, priceSchema, rateSchema } from '#app/features/forms/price-fields.ts'
 import { partCallSchema } from '#app/features/forms/part-call-fields.ts'
+import { makerSchema } from '#app/features/forms/product-fields.ts'
 import { wordSchema } from '#app/features/forms/word-fields.ts'
 
 const ofProduct = z.array(z.looseObject({ product: z.string() }))
@@ -30,13 +35,19 @@ const fileSchema = z.object({
   words: ofProduct,
   availability: ofProduct,
   inquiries: ofProduct,
+  makers: ofProduct,
+  foresight: z.object({
+    predictions: z.array(z.object({ product: z.string(), characteristic: z.string(), typed: z.string() })),
+    owed: z.array(z.object({ product: z.string(), characteristic: z.string() })),
+  }),
   calls: z.array(z.object({ product: z.string(), other: z.string(), part: z.string(), call: z.string() })),
   comparisons: z.array(z.object({ product: z.string(), other: z.string(), line: z.string() })),
 })
 
 /** Loads claims, prices, rates, drivers, absolute words and comparisons; products are named by their part numbers. */
 export async function loadMarket(file: unknown, products: ReadonlyMap<string, string>): Promise<void> {
-  const { claims, prices, rates, drivers, words, availability, inquiries, calls, comparisons } = fileSchema.parse(file)
+  const { claims, prices, rates, drivers, words, availability, inquiries, makers, foresight, calls, comparisons } =
+    fileSchema.parse(file)
   const productIdOf = (partNumber: string): string => {
     const id = products.get(partNumber)
     if (id === undefined) throw new Error(`The demo has no product "${partNumber}"`)
@@ -81,6 +92,11 @@ export async function loadMarket(file: unknown, products: ReadonlyMap<string, st
     const { intent: _, ...inquiry } = inquirySchema.parse({ ...typed, id: newId(), productId, intent: 'inquire' })
     await addInquiry(inquiry)
   }
+  for (const { product, ...typed } of makers) {
+    const id = await latestRevision(productIdOf(product))
+    await saveMaker(productIdOf(product), makerSchema.parse({ ...typed, intent: 'maker', id }))
+  }
+  await loadForesight(foresight, productIdOf)
   for (const { product, other, part, call } of calls) {
     const [a, b] = await Promise.all([product, other].map((one) => latestRevision(productIdOf(one))))
     const { intent: _, ...parsed } = partCallSchema.parse({ intent: 'call', a, b, part, call })
@@ -94,6 +110,27 @@ async function latestRevision(productId: string): Promise<string> {
   const revision = (await findProduct(productId))?.revisions.at(-1)
   if (!revision) throw new Error('A product of the demo has no revision')
   return revision.id
+}
+
+type DemoFile = z.output<typeof fileSchema>
+
+/** What is owed of a specimen, and what was predicted of it before. */
+async function loadForesight(
+  { predictions, owed }: DemoFile['foresight'],
+  productIdOf: (partNumber: string) => string,
+): Promise<void> {
+  for (const { product, characteristic, typed } of predictions) {
+    const [specimen] = await listSpecimensOf(productIdOf(product))
+    const entry = parseEntry(characteristicOf(characteristic), { text: typed })
+    if (!specimen || !entry.ok) throw new Error(`The demo's prediction "${typed}" cannot be read`)
+    const { valueNumber, valueHalf, valueText } = readingOfEntry(entry.value)
+    const value = { valueNumber, valueHalf, valueText }
+    await addPrediction(specimen.id, { id: newId(), characteristic, rawInput: typed, ...value })
+  }
+  for (const { product, characteristic } of owed) {
+    const [specimen] = await listSpecimensOf(productIdOf(product))
+    if (specimen) await addOwed(specimen.id, { id: newId(), characteristic })
+  }
 }
 
 async function loadComparison(line: string, product: string, other: string): Promise<void> {

@@ -23,6 +23,7 @@ import * as availability from './021_availability.ts'
 import * as partCalls from './022_part_calls.ts'
 import * as reportedAndSeams from './023_reported_and_seams.ts'
 import * as owedPredictedAsked from './024_owed_predicted_asked.ts'
+import * as namesMakersOils from './025_names_makers_oils.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -49,6 +50,7 @@ const migrations: Record<string, Knex.Migration> = {
   '022_part_calls': partCalls,
   '023_reported_and_seams': reportedAndSeams,
   '024_owed_predicted_asked': owedPredictedAsked,
+  '025_names_makers_oils': namesMakersOils,
 }
 
 /** Their names, in the order in which they run. */

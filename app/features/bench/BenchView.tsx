@@ -18,6 +18,7 @@ import { QuickLine } from './QuickLine.tsx'
 import { ReadingCard } from './ReadingCard.tsx'
 import { StationRail } from './StationRail.tsx'
 import { Tape } from './Tape.tsx'
+import { TroubleChecks } from './TroubleChecks.tsx'
 import { useBench, type BenchSubject } from './useBench.ts'
 import { useBenchKeys } from './useBenchKeys.ts'
 import { Weights } from './Weights.tsx'
@@ -130,6 +131,7 @@ export function BenchView({
       </Middle>
       <Right aria-label="Record">
         <Tape bench={bench} />
+        <TroubleChecks bench={bench} trouble={specimen.trouble} />
         <NextAnswers bench={bench} specimen={specimen.id} />
         <Owed bench={bench} owed={owed} notes={withPendingNotes(notes, bench.pending)} photos={photos} />
         <WrapUp bench={bench} />

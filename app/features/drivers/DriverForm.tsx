@@ -1,4 +1,4 @@
-import { climates, duties, positions } from '#core/money/driver.ts'
+import { climates, duties, oilKinds, positions } from '#core/money/driver.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import { driverSchema, driverValues, newDriverValues } from '#app/features/forms/driver-fields.ts'
 import { EditCard, type EditFormProps } from '#app/features/forms/EditCard.tsx'
@@ -20,7 +20,7 @@ export function DriverForm({ id, edited, result, onDone }: EditFormProps<StoredD
       <TextBox field={fields.name} label="Name" placeholder="the ferry taxi" />
       <Row $gap={16} style={{ alignItems: 'flex-start' }}>
         <TextBox field={fields.annualDistance} label="Distance a year" placeholder="18000 km" />
-        <TextBox field={fields.habit} label="Changes oil after" optional placeholder="10000 km or 12 months" />
+        <TextBox field={fields.habit} label="Changes oil after" optional placeholder="10000 km or 12 months; 250 h" />
         <TextBox field={fields.vehicles} label="Vehicles" inputMode="decimal" />
       </Row>
       <ChoiceBox
@@ -33,12 +33,10 @@ export function DriverForm({ id, edited, result, onDone }: EditFormProps<StoredD
       <ChoiceBox field={fields.position} label="The filter sits" options={optionsFrom(positions)} />
       <TextBox field={fields.oilTemperatureMax} label="Hottest oil" optional placeholder="120 °C" />
       <ChoiceBox
-        field={fields.meetsOil}
-        label="Uses the oil that a claim may ask for"
-        options={[
-          { value: 'yes', label: 'Yes' },
-          { value: 'no', label: 'No' },
-        ]}
+        field={fields.oil}
+        label="Oil"
+        options={optionsFrom(oilKinds)}
+        hint="Claims may hold with a certain oil only."
       />
     </EditCard>
   )

@@ -1,5 +1,6 @@
+import { byKey } from '#core/by-key.ts'
 import { systemOf, unitOfKind } from '#core/quantity/unit-habit.ts'
-import { climates, duties, positions } from '#core/money/driver.ts'
+import { climates, duties, positions, oilKinds } from '#core/money/driver.ts'
 import { formatInterval } from '#core/quantity/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
@@ -77,7 +78,7 @@ function DriverRow({ driver, onEdit, onRemove }: RowProps) {
           ? '–'
           : formatQuantity(oilTemperatureMax, systemOf(system) === 'metric' ? '°C' : '°F')}
         <br />
-        <Small>{driver.meetsOil ? 'uses oil that claims ask for' : 'ordinary oil'}</Small>
+        <Small>{byKey(oilKinds, driver.oil).label.toLowerCase()} oil</Small>
       </td>
       <td>{driver.vehicles}</td>
     </tr>

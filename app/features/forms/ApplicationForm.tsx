@@ -1,5 +1,7 @@
+import { engineTroubles } from '#core/figures/trouble.ts'
 import { duties } from '#core/money/driver.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
+import { SelectField } from '#app/ui/Select.tsx'
 import type { ActionResult } from './action-result.ts'
 import { applicationSchema } from './application-fields.ts'
 import type { FieldValues } from './field-values.ts'
@@ -89,6 +91,14 @@ export function ApplicationForm({ id, version, values, result, back }: Props) {
           hint={key === 'easy' ? `15000 km or 12 months. ${description}` : description}
         />
       ))}
+      <SelectField
+        field={fields.trouble}
+        label="What the engine is known for"
+        options={[
+          { value: '', label: 'nothing known' },
+          ...engineTroubles.map(({ key, label }) => ({ value: key, label })),
+        ]}
+      />
       <TextLines field={fields.note} label="Note" />
     </FormFrame>
   )

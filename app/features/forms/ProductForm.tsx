@@ -41,6 +41,12 @@ export function ProductForm({ id, version, values, brands, result, back }: Props
         ))}
       </datalist>
       <TextBox field={fields.partNumber} label="Part number" />
+      <TextBox
+        field={fields.nickname}
+        label="Short name"
+        optional
+        hint="As it is called on air; no other product of the line-up has it. Price lists and tables know it too."
+      />
       {version === undefined && (
         <TextBox
           field={fields.revision}

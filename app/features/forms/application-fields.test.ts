@@ -7,6 +7,7 @@ const application = { id: 'aaaaaaaaaaaa', name: 'Skerry 1.1 D', form: 'spin-on',
 describe('an application', () => {
   test('is its name and form; the rest may stay open', () => {
     expect(applicationFields(applicationSchema.parse(application), application)).toEqual({
+      trouble: '',
       ...application,
       machine: '',
       thread: null,

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { engineTroubles, type EngineTrouble } from '#core/figures/trouble.ts'
 import { duties } from '#core/money/driver.ts'
 import { parseThread } from '#core/quantity/thread.ts'
 import type { ApplicationFields } from '#app/data/applications.server.ts'
@@ -42,6 +43,8 @@ const thread = z
     return z.NEVER
   })
 
+const troubleKeys = engineTroubles.map(({ key }) => key) as [EngineTrouble, ...EngineTrouble[]]
+
 /** An application: the engine that the filters must fit. */
 export const applicationSchema = z.object({
   id,
@@ -58,6 +61,7 @@ export const applicationSchema = z.object({
   easyInterval: optionalInterval('The interval'),
   normalInterval: optionalInterval('The interval'),
   severeInterval: optionalInterval('The interval'),
+  trouble: z.enum(['', ...troubleKeys], { error: 'Choose a trouble, or none.' }).default(''),
   note: optionalLine('The note', 2000),
 })
 
@@ -90,6 +94,7 @@ export const applicationValues = (application: ApplicationFields): FieldValues =
   thread: application.thread ?? '',
   bypass: application.bypass,
   note: application.note,
+  trouble: application.trouble,
   bypassOpening: quantityText(application.bypassOpening, quantities.bypassOpening),
   oilTemperatureMin: quantityText(application.oilTemperatureMin, quantities.oilTemperatureMin),
   oilTemperatureMax: quantityText(application.oilTemperatureMax, quantities.oilTemperatureMax),

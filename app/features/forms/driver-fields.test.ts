@@ -9,7 +9,7 @@ const driver = {
   duty: 'severe',
   climate: 'mild',
   position: 'upright',
-  meetsOil: 'yes',
+  oil: 'full',
 }
 
 describe('a driver', () => {
@@ -18,7 +18,7 @@ describe('a driver', () => {
       annualDistance: 3.8e7,
       habit: { distance: null, months: null },
       vehicles: 1,
-      meetsOil: true,
+      oil: 'full',
       oilTemperatureMax: null,
       rawInput: { annualDistance: '38000 km' },
     }))
@@ -31,6 +31,6 @@ describe('a driver', () => {
     ],
     [{ vehicles: '0' }, { vehicles: 'Vehicles is a whole number from 1 to 100000.' }],
     [{ duty: 'wild' }, { duty: 'Choose the duty.' }],
-    [{ meetsOil: '' }, { meetsOil: 'Say whether such an oil is used.' }],
+    [{ oil: '' }, { oil: 'Choose the oil.' }],
   ])('%j is refused', (fields, expected) => expect(issuesOf(driverSchema, { ...driver, ...fields })).toEqual(expected))
 })

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { climates, duties, positions } from '#core/money/driver.ts'
+import { climates, duties, oilKinds, positions } from '#core/money/driver.ts'
 import type { DriverFields } from '#app/data/drivers.server.ts'
 import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
 import {
@@ -7,7 +7,6 @@ import {
   id,
   keyOf,
   line,
-  oneOf,
   optionalInterval,
   optionalQuantity,
   optionalWhole,
@@ -30,13 +29,12 @@ export const driverSchema = z
     climate: keyOf(climates, 'Choose the climate.'),
     position: keyOf(positions, 'Choose how the filter sits.'),
     oilTemperatureMax: optionalQuantity(quantities.oilTemperatureMax),
-    meetsOil: oneOf(['yes', 'no'], 'Say whether such an oil is used.'),
+    oil: keyOf(oilKinds, 'Choose the oil.'),
     vehicles: optionalWhole('Vehicles', 1, 100_000),
   })
-  .transform(({ habit, meetsOil, vehicles, ...rest }) => ({
+  .transform(({ habit, vehicles, ...rest }) => ({
     ...rest,
     habit: habit ?? { distance: null, months: null },
-    meetsOil: meetsOil === 'yes',
     vehicles: vehicles ?? 1,
   }))
 
@@ -51,7 +49,7 @@ export const newDriverValues: FieldValues = {
   duty: 'normal',
   climate: 'mild',
   position: 'upright',
-  meetsOil: 'yes',
+  oil: 'full',
   vehicles: '1',
 }
 
@@ -64,7 +62,7 @@ export const driverValues = (driver: DriverFields): FieldValues => ({
   climate: driver.climate,
   position: driver.position,
   oilTemperatureMax: quantityText(driver.oilTemperatureMax, quantities.oilTemperatureMax),
-  meetsOil: driver.meetsOil ? 'yes' : 'no',
+  oil: driver.oil,
   vehicles: String(driver.vehicles),
   ...driver.rawInput,
 })

@@ -62,7 +62,7 @@ const driver = fc.record({
   climate: from(climates),
   position: from(positions),
   oilTemperatureMax: orEmpty(hot),
-  meetsOil: fc.constantFrom('yes', 'no'),
+  oil: fc.constantFrom('mineral', 'semi', 'full', 'winter'),
   vehicles: fc.integer({ min: 1, max: 900 }).map(String),
 })
 

@@ -32,6 +32,7 @@ const priceText = z.object({
   amount: filled(optionalMoney('The price'), 'Write the price.'),
   currency: optionalCurrency,
   packSize: optionalWhole('Filters in a pack', 1, 1000),
+  packContent: z.enum(['', 'same', 'differs'], { error: 'Say what the pack holds.' }).default(''),
   subscription: discount,
   order: optionalMoney('Freight for the order'),
   pack: optionalMoney('Freight for a pack'),
@@ -88,6 +89,7 @@ export const priceSchema = priceText.transform((price, context) => {
     currency,
     amountMinor: minor('amount'),
     packSize: price.packSize ?? 1,
+    packContent: (price.packSize ?? 1) > 1 ? price.packContent : '',
     subscription: price.subscription,
     freight: {
       order: minor('order'),

@@ -12,16 +12,31 @@ export const productSchema = z.object({
   form: oneOf(filterForms, 'Choose spin-on or cartridge.'),
   tier: oneOf(tiers, 'Choose a tier.'),
   revision: optionalLine('The revision', 60),
+  nickname: optionalLine('The short name', 24),
 })
 
 /** What the form of a product starts with. */
-export const productValues = ({ brand, partNumber, form, tier }: Product): FieldValues => ({
+export const productValues = ({ brand, partNumber, form, tier, nickname }: Product): FieldValues => ({
   brand,
   partNumber,
   form,
   tier,
+  nickname,
 })
 
 export const revisionSchema = z.object({ id, label: line('The revision', 60) })
+
+/** Who made a revision, and how that is known; a guess is never said as a fact. */
+export const makerSchema = z
+  .object({
+    intent: z.literal('maker'),
+    id,
+    maker: optionalLine('The maker', 80),
+    makerEvidence: z.enum(['', 'printed', 'told', 'guessed'], { error: 'Say how it is known.' }).default(''),
+  })
+  .refine(({ maker, makerEvidence }) => maker === '' || makerEvidence !== '', {
+    path: ['makerEvidence'],
+    message: 'Say how it is known: printed, told or guessed.',
+  })
 
 export const brandSchema = z.object({ id, name: line('The brand', 80) })

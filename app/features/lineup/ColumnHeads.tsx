@@ -14,7 +14,7 @@ export function ColumnHeads({ view }: { view: Columns }) {
           <SortHead view={view} by="name" label="Product" />
         </th>
         {view.shown.map(({ column }) => {
-          const { id, productId, specimenId, name, revision, tier, specimens, given } = column
+          const { id, productId, specimenId, name, nickname, maker, revision, tier, specimens, given } = column
           const remarks = [revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`]
           return (
             <th key={id} scope="col" style={pinStyle(view, id, 3)}>
@@ -26,7 +26,9 @@ export function ColumnHeads({ view }: { view: Columns }) {
                 height={52}
               />
               <Link to={href('/products/:product', { product: productId })}>{name}</Link>
+              {nickname && <small>“{nickname}”</small>}
               <small>{remarks.filter(Boolean).join(' · ')}</small>
+              {maker && <small>{maker}</small>}
               {given.length > 0 && <small>sample given by {given.join(', ')}</small>}
             </th>
           )

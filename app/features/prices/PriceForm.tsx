@@ -56,6 +56,15 @@ export function PriceForm({ id, today, latest, revisions, result }: Props) {
               options={currencies.map((value) => ({ value, label: value }))}
             />
             <TextBox field={fields.packSize} label="Filters in a pack" inputMode="decimal" />
+            <SelectField
+              field={fields.packContent}
+              label="In a pack"
+              options={[
+                { value: '', label: 'not looked at' },
+                { value: 'same', label: 'same number and insides' },
+                { value: 'differs', label: 'another filter inside' },
+              ]}
+            />
             <TextBox field={fields.subscription} label="Off by subscription, %" optional inputMode="decimal" />
           </Row>
           <Row $gap={16} style={topAligned}>

@@ -71,7 +71,7 @@ function PriceRow({ price, revision, isStale }: RowProps) {
       <td>{price.shop}</td>
       <td>
         {formatMoney(price.amountMinor, currency)}
-        {price.packSize > 1 && ` for ${price.packSize}`}
+        {price.packSize > 1 && ` for ${price.packSize}${packWords[price.packContent ?? '']}`}
         {price.subscription > 0 && `, ${Math.round(price.subscription * 100)} % off by subscription`}
       </td>
       <td>{freightText(price)}</td>
@@ -92,6 +92,12 @@ function PriceRow({ price, revision, isStale }: RowProps) {
       </td>
     </tr>
   )
+}
+
+const packWords = {
+  '': ', not looked whether the pack holds the same',
+  same: ', the same as the single box',
+  differs: ', the pack differs: it counts for nothing here',
 }
 
 function freightText({ freight, currency }: Price): string {

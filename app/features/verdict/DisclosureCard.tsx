@@ -31,6 +31,13 @@ export function DisclosureCard({ judged: { ranked, call, nameOf } }: { judged: E
               {nameOf(one.id)}: {reservationsText(one, columnOf(one))}.
             </li>
           ))}
+          {columns.flatMap(({ id, remarks, maker }) =>
+            [...remarks, ...(maker.startsWith('maker guessed') ? [maker] : [])].map((remark) => (
+              <li key={`${id} ${remark}`}>
+                {nameOf(id)}: {remark}.
+              </li>
+            )),
+          )}
           {columns
             .filter(({ given }) => given.length > 0)
             .map(({ id, given }) => (

@@ -29,8 +29,8 @@ export const packagingCriteria: readonly Criterion[] = [
     part: 'box',
     forms: both,
     attribute: 'box.maker',
-    weight: 0.5,
+    weight: 0,
     valueFunction: { kind: 'answers', points: { named: 10, 'brand-only': 0 } },
-    rationale: 'Someone answers for it.',
+    rationale: 'Someone answers for it; it says nothing of the filter, and no school that ships counts it.',
   },
 ]
