@@ -61,6 +61,7 @@ export default [
   route('backups/:name', 'routes/backup.ts'),
 
   route('library', 'routes/library.tsx'),
+  route('brands/:brand', 'routes/brand.tsx'),
   route('import', 'routes/import-new.tsx'),
   route('import/file', 'routes/import-file.ts'),
   route('import/:import', 'routes/import.tsx'),

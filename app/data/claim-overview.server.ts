@@ -1,5 +1,7 @@
 import { mean } from 'simple-statistics'
-import { capacityPerArea, type CapacityPerArea } from '#core/claims/capacity.ts'
+import { capacityPerArea } from '#core/claims/capacity.ts'
+import { distancePerArea } from '#core/claims/distance-per-area.ts'
+import type { PerArea } from '#core/claims/per-area.ts'
 import type { Claim } from '#core/claims/claim.ts'
 import { ofRevision, standingClaims, type StandingClaims } from '#core/claims/standing.ts'
 import { promiseOutcome, type PromiseOutcome } from '#core/claims/promise.ts'
@@ -32,7 +34,8 @@ export interface ProductClaims extends StandingClaims {
 
 interface ClaimOverview {
   products: ProductClaims[]
-  capacities: CapacityPerArea[]
+  capacities: PerArea[]
+  distances: PerArea[]
 }
 
 /** What became of what is promised about parts, in the specimens of the revision that it is said of. */
@@ -88,14 +91,24 @@ export const claimOverview = lineupQuery('claims', async (application: string): 
       claims: standingClaims(ofRevision(all, revisions.at(-1)?.id ?? ''), decided).claims,
     }
   })
-  const capacities = claiming.flatMap(({ id, claims: standingClaims }) => {
-    const capacity = standingClaims.find(({ kind, parts }) => kind === 'capacity' && parts.amount !== undefined)?.parts
-      .amount
-    const areas = assessed.flatMap(({ specimen, assessment }) => {
+  const areaOf = (id: string): number[] =>
+    assessed.flatMap(({ specimen, assessment }) => {
       const area = specimen.productId === id ? assessment.figures.get('media.area') : undefined
       return area?.state === 'known' ? [area.number.value] : []
     })
-    return capacity === undefined || areas.length === 0 ? [] : [{ product: id, capacity, area: mean(areas) }]
-  })
-  return { products: claiming, capacities: capacityPerArea(capacities) }
+  const claimed = (kind: 'capacity' | 'interval', part: 'amount' | 'distance') =>
+    claiming.flatMap(({ id, claims: standingClaims }) => {
+      const amount = standingClaims.find((one) => one.kind === kind && one.parts[part] !== undefined)?.parts[part]
+      const areas = areaOf(id)
+      return amount === undefined || areas.length === 0 ? [] : [{ product: id, amount, area: mean(areas) }]
+    })
+  return {
+    products: claiming,
+    capacities: capacityPerArea(
+      claimed('capacity', 'amount').map(({ amount: capacity, ...rest }) => ({ ...rest, capacity })),
+    ),
+    distances: distancePerArea(
+      claimed('interval', 'distance').map(({ amount: distance, ...rest }) => ({ ...rest, distance })),
+    ),
+  }
 })

@@ -86,6 +86,30 @@ export async function listBrands(): Promise<{ id: string; name: string; products
     .count({ products: 'product.id' }) as unknown as Promise<{ id: string; name: string; products: number }[]>
 }
 
+/** A brand by its id. */
+export async function findBrand(id: string): Promise<{ id: string; name: string } | undefined> {
+  const db = await database()
+  return db('brand').where({ id }).first('id', 'name')
+}
+
+/** The products of a brand for all engines that are shown, with the name of each engine. */
+export async function listProductsOfBrand(brandId: string) {
+  const db = await database()
+  const rows: {
+    id: string
+    partNumber: string
+    tier: Tier
+    applicationId: string
+    applicationName: string
+  }[] = await db('product')
+    .join('application', 'application.id', 'product.applicationId')
+    .where({ brandId })
+    .andWhere(whatIsShown('application'))
+    .orderBy(['application.name', 'partNumber'])
+    .select('product.id', 'partNumber', 'tier', 'applicationId', 'application.name as applicationName')
+  return rows
+}
+
 /** Adds a brand. */
 export const addBrand = (id: string, name: string): Promise<Added> =>
   addOnce({ id, content: name }, (trx) => insertBrand(trx, id, name))

@@ -125,6 +125,10 @@ export const listSpecimens = (application: string): Promise<Specimen[]> => selec
 
 export const listSpecimensOf = (product: string): Promise<Specimen[]> => select({ 'product.id': product })
 
+/** The specimens of a brand, of all engines that are shown. */
+export const listSpecimensOfBrand = (brand: string): Promise<Specimen[]> =>
+  select((query) => void query.where({ 'brand.id': brand }).andWhere(whatIsShown('application')))
+
 /** The given specimens, and all others of their revisions. */
 export const listSpecimensOfRevisions = (ids: readonly string[]): Promise<Specimen[]> =>
   select((query) => {

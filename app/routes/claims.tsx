@@ -4,7 +4,8 @@ import { addInquiry, removeInquiry } from '#app/data/inquiries.server.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { inquirySchema, removedInquirySchema } from '#app/features/forms/inquiry-fields.ts'
 import { findClaim, removeDecision, saveDecision } from '#app/data/claims.server.ts'
-import { CapacityCard } from '#app/features/claims/CapacityCard.tsx'
+import { PerAreaCard } from '#app/features/claims/PerAreaCard.tsx'
+import { formatNumber, formatQuantity } from '#core/quantity/format.ts'
 import { ClaimCard } from '#app/features/claims/ClaimCard.tsx'
 import { ContradictionCard } from '#app/features/claims/ContradictionCard.tsx'
 import { EfficiencyCard } from '#app/features/claims/EfficiencyCard.tsx'
@@ -59,7 +60,7 @@ async function keepInquiry(application: string, typed: Record<string, unknown>) 
   return additionRefusal(await addInquiry(inquiry), { message: 'This is there already.' }) ?? accepted()
 }
 
-export default function Claims({ loaderData: { products, capacities, today: day } }: Route.ComponentProps) {
+export default function Claims({ loaderData: { products, capacities, distances, today: day } }: Route.ComponentProps) {
   const { application } = useLineup()
   const contradictions = products.flatMap(({ name, contradictions: own }) => own.map((one) => ({ name, one })))
   return (
@@ -84,7 +85,20 @@ export default function Claims({ loaderData: { products, capacities, today: day 
         </Card>
       )}
       <EfficiencyCard products={products} />
-      <CapacityCard capacities={capacities} products={products} />
+      <PerAreaCard
+        title="Claimed capacity over measured area"
+        amounts={capacities}
+        write={(perArea) => formatQuantity(perArea, 'g/m²')}
+        doubt="hard to believe"
+        products={products}
+      />
+      <PerAreaCard
+        title="Claimed distance over measured area"
+        amounts={distances}
+        write={(perArea) => `${formatNumber(Math.round(perArea / 1e7))} km for 100 cm²`}
+        doubt="worth a question"
+        products={products}
+      />
       {products.map((product) => (
         <ClaimCard key={product.id} product={product} today={day} />
       ))}

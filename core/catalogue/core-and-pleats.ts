@@ -1,6 +1,6 @@
 import type { Characteristic, NotApplicableWhen } from './characteristic.ts'
 import { both, cartridge } from './filter-form.ts'
-import { range } from './ranges.ts'
+import { range, reads } from './ranges.ts'
 
 const pack = { station: 'pleats', forms: both, lostAfter: 'wrap' } as const
 const noCaps: NotApplicableWhen = {
@@ -158,5 +158,20 @@ export const coreAndPleatsCharacteristics: Characteristic[] = [
       { value: 'plastic', label: 'Plastic mesh', description: 'A moulded or woven net.' },
       { value: 'scrim', label: 'Scrim', description: 'A thin open cloth laid on the media.' },
     ],
+  },
+  {
+    ...pack,
+    key: 'backing.thickness',
+    part: 'media',
+    kind: 'quantity',
+    ...reads.small,
+    plausible: range.mm(0.05, 1.5),
+    typical: range.mm(0.2, 0.5),
+    definitionalUncertainty: 0.00002,
+    extra: true,
+    label: 'Backing thickness',
+    how: 'Mesh or scrim alone, jaws just touching.',
+    why: 'It takes room from the pleats at the core.',
+    notApplicableWhen: [{ key: 'media.backing', values: ['none'], reason: 'there is no backing layer' }],
   },
 ]

@@ -22,7 +22,7 @@ export interface Inquiry {
 }
 
 /** Kinds of which it is worth saying why nothing is known. */
-export const inquiredKinds: readonly ClaimKind[] = ['efficiency', 'interval', 'capacity', 'bypass', 'burst', 'flow']
+const inquiredKinds: readonly ClaimKind[] = ['efficiency', 'interval', 'capacity', 'bypass', 'burst', 'flow']
 
 /** Why nothing is claimed of a kind: nobody looked, or what came of looking and asking, latest first. */
 export interface NotKnown {

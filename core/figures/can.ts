@@ -1,4 +1,4 @@
-import { exactly, over, power, scaled, times, type Uncertain } from '#core/quantity/uncertain.ts'
+import { exactly, over, plus, power, scaled, times, type Uncertain } from '#core/quantity/uncertain.ts'
 
 /**
  * Burst pressure of a thin-walled can: p = 2 S t / D.
@@ -36,3 +36,38 @@ export const dentStiffness = (wall: Uncertain, reference: number): Uncertain => 
  * @example threadEngagement(exactly(4.5), 0.0015).value // => 0.00675
  */
 export const threadEngagement = (turns: Uncertain, pitch: number): Uncertain => times(turns, exactly(pitch))
+
+/**
+ * Share of the can that the element takes, both as cylinders.
+ *
+ * Source: plane geometry; common practice, no published source.
+ *
+ * @param od of the element, m
+ * @param height of the element, m
+ * @param diameter of the can, m
+ * @param canHeight m
+ * @returns ratio
+ * @example canFullness(exactly(0.064), exactly(0.07), exactly(0.076), exactly(0.085)).value // => 0.584
+ */
+export const canFullness = (od: Uncertain, height: Uncertain, diameter: Uncertain, canHeight: Uncertain): Uncertain =>
+  over(times(power(od, 2), height), times(power(diameter, 2), canHeight))
+
+/** Density of sheet steel, kg/m³: a handbook value. */
+const steelDensity = 7850
+
+/**
+ * What a cup of steel sheet weighs: wall times the area of its side and its bottom.
+ *
+ * Source: common practice, no published source: 7.85 g/cm³ × wall × (π D H + π D² / 4).
+ *
+ * @param wall m
+ * @param diameter m
+ * @param height m
+ * @returns kg
+ * @example canWeightOfWall(exactly(0.00049), exactly(0.076), exactly(0.085)).value // => 0.0955
+ */
+export const canWeightOfWall = (wall: Uncertain, diameter: Uncertain, height: Uncertain): Uncertain =>
+  scaled(
+    times(wall, plus(scaled(times(diameter, height), Math.PI), scaled(power(diameter, 2), Math.PI / 4))),
+    steelDensity,
+  )

@@ -7,6 +7,7 @@ import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { likelyMisread, unaccountedWeightTolerance, weightsSoFar } from '#core/teardown/weights.ts'
 import type { ApplicationRequirements } from './application-requirements.ts'
 import type { FigureResult } from './figure.ts'
+import { canFindings } from './can-findings.ts'
 import type { Finding } from './finding.ts'
 import { toldFindings } from './told-findings.ts'
 
@@ -50,6 +51,7 @@ export function findFindings(
     ...pleatFindings(values, figures),
     ...stripFindings(values, figures),
     ...bypassFindings(values, figures, requirements),
+    ...canFindings(values),
     ...repeatFindings(values),
     ...toldFindings(figures),
   ]

@@ -7,6 +7,7 @@ import { bypassRateFigure } from './definitions/bypass-rate.ts'
 import { bypassSpringPressureFigure } from './definitions/bypass-spring-pressure.ts'
 import { canBurstFigure } from './definitions/can-burst.ts'
 import { canEvennessFigure } from './definitions/can-evenness.ts'
+import { canFullnessFigure } from './definitions/can-fullness.ts'
 import { canGaugeFigure } from './definitions/can-gauge.ts'
 import { canStiffnessFigure } from './definitions/can-stiffness.ts'
 import { coreAreaFigure } from './definitions/core-area.ts'
@@ -25,6 +26,7 @@ import { oringSqueezeFigure } from './definitions/oring-squeeze.ts'
 import { oringStretchFigure } from './definitions/oring-stretch.ts'
 import { outletAreaFigure } from './definitions/outlet-area.ts'
 import { plateShareFigure } from './definitions/plate-share.ts'
+import { pleatCrowdingBackedFigure } from './definitions/pleat-crowding-backed.ts'
 import { pleatCrowdingFigure } from './definitions/pleat-crowding.ts'
 import { pleatDepthFigure } from './definitions/pleat-depth.ts'
 import { pleatPitchFigure } from './definitions/pleat-pitch.ts'
@@ -49,6 +51,7 @@ export const figures: readonly Figure[] = [
   pleatDepthFigure,
   pleatSpaceFigure,
   pleatCrowdingFigure,
+  pleatCrowdingBackedFigure,
   pleatPitchFigure,
   pleatUnevennessFigure,
   mediaAreaFigure,
@@ -61,6 +64,7 @@ export const figures: readonly Figure[] = [
   bypassRateFigure,
   bypassSpringPressureFigure,
   canGaugeFigure,
+  canFullnessFigure,
   canBurstFigure,
   canStiffnessFigure,
   canEvennessFigure,

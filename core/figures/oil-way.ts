@@ -18,13 +18,13 @@ export type BypassPlace = 'thread' | 'dome' | 'none' | 'unknown'
 type DrainBack = 'kept' | 'drains' | 'unknown'
 
 /** A part with its job, and whether this filter has it. */
-export interface PartJob {
+interface PartJob {
   part: FilterPartKey
   job: string
 }
 
 /** A belief that is heard and is wrong or too general, with what this filter says to it. */
-export interface BeliefAnswer {
+interface BeliefAnswer {
   belief: string
   answer: string
 }

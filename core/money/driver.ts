@@ -34,7 +34,7 @@ export const oilKinds = [
   { key: 'full', label: 'Full synthetic', synthetic: true },
   { key: 'winter', label: 'Thin winter oil', synthetic: true },
 ] as const
-export type OilKind = (typeof oilKinds)[number]['key']
+type OilKind = (typeof oilKinds)[number]['key']
 
 /**
  * Whether an oil is one that a claim asks for: synthetic where synthetic is asked for, any where something else is.

@@ -13,7 +13,7 @@ export interface Freight {
 }
 
 /** What a pack holds beside the single box: number and insides the same, another filter, or not said. */
-export type PackContent = '' | 'same' | 'differs'
+type PackContent = '' | 'same' | 'differs'
 
 /** A price as a shop asks it. Money in the smallest unit of the currency. */
 export interface Price {

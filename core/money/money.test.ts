@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Claim } from '#core/claims/claim.ts'
-import { drivingCost, usableInterval, type Driver } from './driver.ts'
+import { drivingCost, usableInterval, isOilAsked, type Driver } from './driver.ts'
 import { costSpans } from './cost-span.ts'
 import { frontier } from './frontier.ts'
 import { landedPrice, priceAge, pricesInForce, type Price } from './landed.ts'
@@ -247,4 +247,15 @@ describe('costs on one axis', () => {
     ])
     expect(costSpans([{ ...facts(8), interval: undefined }], [], 10e6)).toEqual([undefined])
   })
+})
+
+test('a claim that asks for synthetic oil is met by synthetic oil alone; thin winter oil is synthetic', () => {
+  expect((['mineral', 'semi', 'full', 'winter'] as const).map((oil) => isOilAsked('full synthetic oil', oil))).toEqual([
+    false,
+    false,
+    true,
+    true,
+  ])
+  expect(isOilAsked('conventional oil', 'mineral')).toBe(true)
+  expect(isOilAsked('synthetic blend', 'mineral')).toBe(true)
 })

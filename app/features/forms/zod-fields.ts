@@ -130,12 +130,6 @@ export const optionalCurrency = z.preprocess(
   oneOf(currencies, 'Choose a currency.').optional(),
 )
 
-/** A box that is ticked or not. */
-export const ticked = z
-  .string()
-  .optional()
-  .transform((value) => value === 'on' || value === 'yes')
-
 /** Adds what is wrong with one field of a form. */
 export const fieldIssue = (context: z.RefinementCtx, path: string, message: string): void =>
   context.addIssue({ code: 'custom', path: [path], message })

@@ -1,5 +1,5 @@
 import { getFormProps } from '@conform-to/react'
-import { Form } from 'react-router'
+import { Form, href, Link } from 'react-router'
 import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { brandSchema } from '#app/features/forms/product-fields.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
@@ -8,7 +8,7 @@ import { TextBox } from '#app/ui/fields.tsx'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
 
 interface Props {
-  brands: { name: string; products: number }[]
+  brands: { id: string; name: string; products: number }[]
   newBrand: string
   result: ActionResult | undefined
 }
@@ -24,7 +24,12 @@ export function BrandCard({ brands, newBrand, result }: Props) {
           {brands.length === 0 ? (
             <Soft>None yet.</Soft>
           ) : (
-            brands.map(({ name, products }) => `${name} (${products})`).join(' · ')
+            brands.map(({ id, name, products }, at) => (
+              <span key={id}>
+                {at > 0 && ' · '}
+                <Link to={href('/brands/:brand', { brand: id })}>{name}</Link> ({products})
+              </span>
+            ))
           )}
         </p>
         <Form method="post" {...getFormProps(form)}>

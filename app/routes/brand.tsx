@@ -1,0 +1,146 @@
+import { href, Link } from 'react-router'
+import { brandFaults, brandHabits, formatCountedShare } from '#core/compare/brand-range.ts'
+import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import { scoreSpecimen } from '#core/score/score-specimen.ts'
+import { assessSpecimens } from '#app/data/assessments.server.ts'
+import { findBrand, listProductsOfBrand, type Tier } from '#app/data/products.server.ts'
+import { currentMethod } from '#app/data/schools.server.ts'
+import { listSpecimensOfBrand } from '#app/data/specimens.server.ts'
+import { tierLabels, tiers } from '#app/features/forms/labels.ts'
+import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import type { Route } from './+types/brand'
+import { found } from './http.server.ts'
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.name ?? 'Brand'} · Plicator` }]
+
+const tierName = (tier: string): string => tierLabels[tier as Tier].toLowerCase()
+
+/** So many habits are shown. */
+const mostHabits = 20
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const { id, name } = found(await findBrand(params.brand), 'This brand')
+  const [products, assessed, method] = await Promise.all([
+    listProductsOfBrand(id),
+    listSpecimensOfBrand(id).then(assessSpecimens),
+    currentMethod(),
+  ])
+  const criteria = effectiveCriteria(method)
+  const specimens = assessed.map(({ specimen, assessment }) => ({
+    product: specimen.productId,
+    tier: specimen.tier,
+    values: assessment.values,
+  }))
+  return {
+    name,
+    products: products.map((product) => {
+      const own = assessed.filter(({ specimen }) => specimen.productId === product.id)
+      const scores = own.flatMap(({ specimen, assessment }) => {
+        const { value } = scoreSpecimen(specimen.form, assessment, criteria)
+        return value === undefined ? [] : [Math.round(value)]
+      })
+      return { ...product, specimens: own.length, scores }
+    }),
+    faults: brandFaults(specimens, tierName).map(({ characteristic, tiers: own, says }) => ({
+      label: characteristic.label,
+      says,
+      tiers: own.map(({ tier, share }) => `${tierName(tier)}: ${formatCountedShare(share)}`),
+    })),
+    habits: brandHabits(specimens)
+      .slice(0, mostHabits)
+      .map(({ characteristic, answer, share }) => ({
+        label: characteristic.label,
+        answer,
+        share: formatCountedShare(share),
+        isSteady: share.found === share.of,
+      })),
+  }
+}
+
+export default function BrandPage({ loaderData: { name, products, faults, habits } }: Route.ComponentProps) {
+  const ordered = [...products].sort((a, b) => tiers.indexOf(a.tier) - tiers.indexOf(b.tier))
+  return (
+    <Page>
+      <Stack $gap={4}>
+        <Link to={href('/library')}>Library</Link>
+        <h1>{name}</h1>
+        <Soft>One brand across engines: its tiers, what went wrong in each, and what is steady across its range.</Soft>
+      </Stack>
+      <Card>
+        <Stack $gap={10}>
+          <h2>Its range</h2>
+          {ordered.length === 0 && <Soft>No product of it yet.</Soft>}
+          {ordered.length > 0 && (
+            <Table>
+              <thead>
+                <tr>
+                  <th scope="col">Tier</th>
+                  <th scope="col">Product</th>
+                  <th scope="col">Engine</th>
+                  <th scope="col">Opened</th>
+                  <th scope="col">Construction</th>
+                </tr>
+              </thead>
+              <tbody>
+                {ordered.map(({ id, tier, partNumber, applicationId, applicationName, specimens, scores }) => (
+                  <tr key={id}>
+                    <td>{tierLabels[tier]}</td>
+                    <td>
+                      <Link to={href('/products/:product', { product: id })}>{partNumber}</Link>
+                    </td>
+                    <td>
+                      <Link to={href('/lineups/:application', { application: applicationId })}>{applicationName}</Link>
+                    </td>
+                    <td>{specimens}</td>
+                    <td>{scores.length > 0 ? scores.join(', ') : '–'}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </Table>
+          )}
+        </Stack>
+      </Card>
+      <Card>
+        <Stack $gap={10}>
+          <h2>Faults, tier by tier</h2>
+          {faults.length === 0 && <Soft>None was found in what was opened and looked at.</Soft>}
+          {faults.map(({ label, tiers: own, says }) => (
+            <div key={label}>
+              <strong>{label}</strong>
+              <p>{own.join(' · ')}</p>
+              <Small>{says}</Small>
+            </div>
+          ))}
+        </Stack>
+      </Card>
+      <Card>
+        <Stack $gap={10}>
+          <h2>Steady across its range</h2>
+          {habits.length === 0 && <Soft>It takes three products in which the same thing was seen.</Soft>}
+          {habits.length > 0 && (
+            <Table>
+              <thead>
+                <tr>
+                  <th scope="col">What</th>
+                  <th scope="col">Mostly</th>
+                  <th scope="col">Products</th>
+                </tr>
+              </thead>
+              <tbody>
+                {habits.map(({ label, answer, share, isSteady }) => (
+                  <tr key={label}>
+                    <td>{label}</td>
+                    <td>{isSteady ? <strong>{answer}</strong> : answer}</td>
+                    <td>{share}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </Table>
+          )}
+          <Small>In brackets: what the share may be in all that the brand sells, 95 times of 100.</Small>
+        </Stack>
+      </Card>
+    </Page>
+  )
+}
