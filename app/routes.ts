@@ -12,6 +12,7 @@ export default [
     route('score/:column', 'routes/column-score.tsx'),
     route('bench-card', 'routes/bench-card.tsx'),
     route('word/:column', 'routes/word.tsx'),
+    route('counter/:column', 'routes/counter-check.tsx'),
   ]),
   route('lineups/:application/edit', 'routes/application-edit.tsx'),
   route('lineups/:application/products/new', 'routes/product-new.tsx'),

@@ -90,6 +90,9 @@ export default function WordPage({ loaderData, params: { column: id }, actionDat
         <Stack $gap={10}>
           <h2>As the rules have it</h2>
           <ProposedWordText proposed={proposedOf(id)} />
+          <Link to={href('/lineups/:application/counter/:column', { application: application.id, column: id })}>
+            Check at the counter
+          </Link>
           <Small>{disclosureOf(column)}. A judgement of construction and value, no filtration test.</Small>
         </Stack>
       </Card>

@@ -13,6 +13,7 @@ import { formatValueFunction } from '#core/score/format-rule.ts'
 import { schools, shippedSchool } from '#core/score/schools.ts'
 import { steadyFactor } from '#core/score/swing-weights.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
+import { adviceSection } from './advice-md.ts'
 import { saidRules, togetherText } from '#core/teardown/said-rules.ts'
 
 const labelOf = (key: string): string => shippedCriterion(key).label
@@ -270,5 +271,6 @@ export const methodMarkdown = (simulation: SimulationResults): string =>
     claimsSection(),
     saidSection(),
     comparedSection(),
+    adviceSection(),
     recordedSection(),
   ].join('\n\n')}\n`

@@ -12,6 +12,14 @@ const read = (line: string, form: 'spin-on' | 'cartridge' = 'spin-on') =>
   )
 
 describe('several readings in a line', () => {
+  test('an answer that fits only another part than the one named is asked about', () => {
+    const [piece] = readQuickEntry('drain-back valve coil plunger', 'spin-on', new Map())
+    expect(piece?.candidates.map(({ characteristic }) => characteristic.key)).toEqual(['bypass.build'])
+    expect(piece?.misnamed).toContain('bypass valve: put it there?')
+    for (const clear of ['bypass coil plunger', 'silicone valve', 'coil plunger', 'wall 0.49'])
+      expect(readQuickEntry(clear, 'spin-on', new Map())[0]?.misnamed).toBeUndefined()
+  })
+
   test('two things in one breath are two readings', () => {
     expect(read('media 39½ by 4¼ · media weight 24 g with its mesh · adbv temperature -60 to 350 F')).toEqual([
       'media.length=39 1/2 in',

@@ -1,6 +1,7 @@
 import {
   catalogueFor,
   namesOf,
+  partLabel,
   optionsOf,
   partWordsOf,
   type Characteristic,
@@ -23,6 +24,8 @@ export interface QuickPiece {
   candidates: QuickCandidate[]
   /** What is wrong, where it means nothing that can be read. */
   problem?: string
+  /** What is asked where the answer fits another part than the one that was named. */
+  misnamed?: string
 }
 
 /**
@@ -68,9 +71,36 @@ function readPiece(said: string, all: readonly Characteristic[], known: Resolved
   const best = readable.filter(({ characteristic }) =>
     named.some((one) => one.characteristic === characteristic && one.name.length === longest),
   )
-  const candidates = best.length > 0 ? best : unnamed(said, all)
-  if (candidates.length > 0) return { said, candidates: openFirst(candidates, known) }
+  const candidates = [best, unnamed(said, all), ofOtherPart(said, all)].find((some) => some.length > 0) ?? []
+  const misnamed = askAboutPart(said, candidates, all)
+  if (candidates.length > 0)
+    return { said, candidates: openFirst(candidates, known), ...(misnamed !== undefined && { misnamed }) }
   return { said, candidates: [], problem: whyUnread(named) }
+}
+
+/** What the words mean without the part that they name. */
+function ofOtherPart(said: string, all: readonly Characteristic[]): QuickCandidate[] {
+  const low = said.toLowerCase()
+  const words = [...new Set(all.flatMap(partWordsOf))].sort((a, b) => b.length - a.length)
+  const rest = words.flatMap((word) => withoutWord(low, word) ?? [])[0]
+  return rest === undefined ? [] : unnamed(rest, all).filter(({ characteristic }) => characteristic.kind === 'choice')
+}
+
+/** Parts are misnamed in speech: an answer that fits another part only is asked about. */
+function askAboutPart(
+  said: string,
+  candidates: readonly QuickCandidate[],
+  all: readonly Characteristic[],
+): string | undefined {
+  const low = said.toLowerCase()
+  const named = new Set(
+    all.filter((one) => partWordsOf(one).some((word) => withoutWord(low, word) !== undefined)).map(({ part }) => part),
+  )
+  const [first] = candidates
+  if (!first || named.size === 0 || candidates.some(({ characteristic }) => named.has(characteristic.part)))
+    return undefined
+  const parts = [...new Set(candidates.map(({ characteristic }) => partLabel(characteristic.part).toLowerCase()))]
+  return `That sounds like the ${parts.join(' or the ')}: put it there?`
 }
 
 /** A characteristic that a piece names, by which of its names. */

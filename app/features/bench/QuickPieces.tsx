@@ -32,8 +32,11 @@ const Piece = styled.li<{ $state: 'clear' | 'open' | 'unread' }>`
 export type QuickChoices = Readonly<Record<string, string>>
 
 /** What a piece of a line is taken as: the only thing that it can be, or the one that was chosen. */
-export const chosenCandidate = ({ said, candidates }: QuickPiece, choices: QuickChoices): QuickCandidate | undefined =>
-  candidates.length === 1
+export const chosenCandidate = (
+  { said, candidates, misnamed }: QuickPiece,
+  choices: QuickChoices,
+): QuickCandidate | undefined =>
+  candidates.length === 1 && misnamed === undefined
     ? candidates[0]
     : candidates.find(({ characteristic }) => characteristic.key === choices[said])
 
@@ -56,7 +59,8 @@ export function QuickPieces({ pieces, choices, onChoose }: Props) {
             key={`${at} ${piece.said}`}
             $state={candidate ? 'clear' : piece.candidates.length > 0 ? 'open' : 'unread'}
           >
-            {piece.candidates.length > 1 && (
+            {piece.misnamed && <Small>{piece.misnamed} </Small>}
+            {(piece.candidates.length > 1 || piece.misnamed) && (
               <select
                 aria-label={`What "${piece.said}" is of`}
                 value={candidate?.characteristic.key ?? ''}

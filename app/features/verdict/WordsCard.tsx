@@ -23,6 +23,7 @@ export function WordsCard({ judged }: { judged: EvaluationView }) {
               <tr>
                 <th scope="col">Product</th>
                 <th scope="col">By the rules</th>
+                <th scope="col">Told by</th>
                 <th scope="col">By the reviewer</th>
               </tr>
             </thead>
@@ -41,6 +42,14 @@ export function WordsCard({ judged }: { judged: EvaluationView }) {
                     <td>
                       {proposed ? formatProposedWord(proposed) : 'nothing known'}{' '}
                       <Small>{proposed?.grounds.slice(-1)[0]}</Small>
+                    </td>
+                    <td>
+                      <Link
+                        to={href('/lineups/:application/counter/:column', { application: application.id, column: id })}
+                        aria-label={`How ${judged.nameOf(id)} is told at the counter`}
+                      >
+                        counter
+                      </Link>
                     </td>
                     <td>
                       {word ? <strong>{wordLabel(word.word)}</strong> : <Small>not said yet</Small>}
