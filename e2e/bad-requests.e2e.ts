@@ -75,8 +75,8 @@ describe('requests that no form would send', () => {
     ['an unknown intent', { intent: 'burn' }, 'This page is out of date'],
     [
       'an unknown characteristic',
-      { ...take, id: 'aaaaaaaaaaaa', characteristic: 'can.colour' },
-      'A spin-on filter has no \\"can.colour\\"',
+      { ...take, id: 'aaaaaaaaaaaa', characteristic: 'can.paint' },
+      'A spin-on filter has no \\"can.paint\\"',
     ],
     [
       'a characteristic of the other form',

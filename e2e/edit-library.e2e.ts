@@ -109,7 +109,7 @@ describe('a product', () => {
   test('saved unchanged is as it was', async () => {
     await open()
     const before = await contentsOf(page)
-    expect(before).toEqual({ brand: 'Dovrel', partNumber: 'D-19', form: 'spin-on', tier: 'middle' })
+    expect(before).toEqual({ brand: 'Dovrel', partNumber: 'D-19', form: 'spin-on', tier: 'middle', nickname: '' })
     await submit(page, 'Save the product')
     await open()
     expect(await contentsOf(page)).toEqual(before)
@@ -141,7 +141,7 @@ describe('a product', () => {
       field: 'Part number',
       typed: 'N-40',
       button: 'Save the product',
-      message: 'This brand has that part number here already.',
+      message: 'This brand has that part number here already, or another product has the short name.',
     })
   })
 
@@ -164,7 +164,7 @@ describe('a product', () => {
     await visit(page, app.url + product)
     await fill(page, 'New revision', 'suffix K')
     await press(page, 'button', 'Add')
-    await sees(page, 'First · suffix K')
+    await sees(page, 'suffix K')
     await fill(page, 'New revision', 'suffix K')
     await press(page, 'button', 'Add')
     await sees(page, 'This revision is there already.')

@@ -161,6 +161,6 @@ describe('data out and in', () => {
     writeFileSync(file, [head, ...some.map((row) => row.replace('measured', 'guessed'))].join('\r\n'))
     await upload()
     await sees(page, 'It is all or nothing')
-    await sees(page, '"evidence" is measured, observed, claimed or inferred.')
+    await sees(page, '"evidence" is measured, observed, claimed, inferred or reported.')
   })
 })

@@ -145,7 +145,7 @@ test('the cheapest complete review is said on the verdict, and printed as a benc
   await visit(page, app.url)
   const lineup = `${app.url}${await lineupOf(page, 'Brae 16P')}`
   await visit(page, `${lineup}/verdict?school=thrift`)
-  await sees(page, 'on 1 filter would do: then the one that is named is right')
+  await sees(page, 'on 1 filter the one that is named is right')
   await press(page, 'link', 'Bench card to print')
   await page.waitForSelector('section[aria-label="Fennick FC-416"]')
   const card = await page.$eval('section[aria-label="Fennick FC-416"]', (one) => (one as HTMLElement).innerText)

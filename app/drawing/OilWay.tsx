@@ -10,8 +10,6 @@ interface Props {
   bypass: BypassPlace
   /** Whether nothing keeps the oil in when the engine stands. */
   drains: boolean
-  /** Whether the oil moves: only when somebody has asked for it. */
-  moves?: boolean
   width: number
   height: number
   title: string
@@ -20,7 +18,7 @@ interface Props {
 const oil = { dirty: '#d99a3d', clean: '#f3d9a0', still: '#b98b3f' }
 
 /** A filter in section, to scale, with the oil's way through it in one state. */
-export function OilWay({ data, state, bypass, drains, moves = false, width, height, title }: Props) {
+export function OilWay({ data, state, bypass, drains, width, height, title }: Props) {
   const section = sectionOf(data)
   const scale = Math.min((width - 60) / (section.length + 44), (height - 40) / (2 * section.outside))
   const paths = oilPaths(section, state, bypass, drains)
@@ -48,9 +46,6 @@ export function OilWay({ data, state, bypass, drains, moves = false, width, heig
             <path d="M0 0 8 4 0 8z" fill={oil[kind]} />
           </marker>
         ))}
-        {moves && (
-          <style>{`@media (prefers-reduced-motion: no-preference) { .oil { stroke-dasharray: 10 6; animation: oil 1s linear infinite } @keyframes oil { to { stroke-dashoffset: -16 } } }`}</style>
-        )}
       </defs>
       <Mat width={width} height={height} scale={scale} legend />
       <g transform={`translate(${(width - section.length * scale) / 2 + 8 * scale} ${height / 2}) scale(${scale})`}>

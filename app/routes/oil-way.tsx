@@ -1,4 +1,5 @@
 import { href, Link } from 'react-router'
+import { css, keyframes, styled } from 'styled-components'
 import { partLabel } from '#core/catalogue/index.ts'
 import { oilStates, oilWay, type OilState } from '#core/figures/oil-way.ts'
 import { assessSpecimen } from '#app/data/assessments.server.ts'
@@ -15,7 +16,28 @@ import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/oil-way'
 import { found } from './http.server.ts'
 
+const flow = keyframes`
+  to {
+    stroke-dashoffset: -9;
+  }
+`
+
 export const meta: Route.MetaFunction = () => [{ title: 'How it works · Plicator' }]
+
+/** The oil moves only when somebody has asked for it, and never where motion is not wanted. */
+const Flow = styled.div<{ $moves: boolean }>`
+  @media (prefers-reduced-motion: no-preference) {
+    .oil {
+      stroke-dasharray: ${({ $moves }) => ($moves ? '6 3' : 'none')};
+      animation: ${({ $moves }) =>
+        $moves
+          ? css`
+              ${flow} 0.9s linear infinite
+            `
+          : 'none'};
+    }
+  }
+`
 
 export async function loader({ params }: Route.LoaderArgs) {
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
@@ -59,16 +81,17 @@ export default function OilWayPage({ loaderData }: Route.ComponentProps) {
               {moves ? 'Hold it still' : 'Let it flow'}
             </Button>
           </Row>
-          <OilWay
-            data={data}
-            state={state}
-            bypass={bypass}
-            drains={drainBack === 'drains'}
-            moves={moves}
-            width={1100}
-            height={430}
-            title={`${label}: ${says[state]}`}
-          />
+          <Flow $moves={moves}>
+            <OilWay
+              data={data}
+              state={state}
+              bypass={bypass}
+              drains={drainBack === 'drains'}
+              width={1100}
+              height={430}
+              title={`${label}: ${says[state]}`}
+            />
+          </Flow>
           <p aria-live="polite">{says[state]}</p>
           <Row>
             <ButtonLink
