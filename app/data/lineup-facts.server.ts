@@ -1,4 +1,5 @@
 import type { LineupFact } from '#core/exchange/lineup-csv.ts'
+import { troubleWords } from '#core/figures/trouble.ts'
 import { formatAvailability } from '#core/money/availability.ts'
 import { formatMoney } from '#core/money/currency.ts'
 import { formatProposedWord, wordLabel } from '#core/verdict/absolute-word.ts'
@@ -31,6 +32,9 @@ export function lineupFacts({ columns, rows, method, judgement, said, all }: Jud
     fact('In a word, by the reviewer', ({ word }) =>
       word ? [wordLabel(word.word), word.condition].filter(Boolean).join(', ') : '',
     ),
+    fact('Short name', ({ nickname }) => nickname),
+    fact('Maker', ({ maker }) => maker),
+    fact('To the known trouble', ({ trouble }) => trouble && troubleWords[trouble.answer]),
     fact('Can be had', ({ availability }) => availability && formatAvailability(availability)),
   ]
 }

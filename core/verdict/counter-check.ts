@@ -15,7 +15,10 @@ export interface CounterCheck {
 /** What can be looked at or weighed at a counter: what stands on the box and outside, whole. */
 const stationsAtCounter = new Set(['box', 'outside'])
 /** What takes more than a look, a hand or a kitchen scale. */
-const notAtCounter = new Set(['box.seal', 'box.contents', 'gasket.hold', 'gasket.proud', 'twist.test'])
+const notAtCounter = new Set([
+  ...['box.capacity', 'box.seal', 'box.contents', 'gasket.hold', 'gasket.proud', 'gasket.thickness'],
+  ...['gasket.diameter', 'gasket.coldest', 'gasket.hottest', 'plate.thickness', 'twist.test'],
+])
 
 /** Chance that an answer is told wrongly at a counter. A convention, no source. */
 const mistaken = 0.05

@@ -10,8 +10,12 @@ const Classes = styled.div`
   grid-template-columns: repeat(5, 1fr);
   gap: 6px;
   button {
-    padding: 0 2px;
+    display: grid;
+    justify-items: center;
+    align-content: center;
+    padding: 4px 2px;
     font-size: 15px;
+    line-height: 1.1;
   }
 `
 
@@ -29,7 +33,8 @@ export function EvidencePicker({ choices }: { choices: ReadingChoices }) {
             aria-pressed={key === evidence}
             onClick={() => setEvidence(key)}
           >
-            {glyph} {label}
+            <span aria-hidden>{glyph}</span>
+            {label}
           </Chip>
         ))}
       </Classes>

@@ -1,54 +1,63 @@
 import { href, Link } from 'react-router'
 import { byKey } from '#core/by-key.ts'
 import { characteristicOf } from '#core/catalogue/index.ts'
-import { engineTroubles, troubleWords } from '#core/figures/trouble.ts'
+import { engineTroubles, troubleWords, type TroubleAnswer } from '#core/figures/trouble.ts'
+import { columnName } from '#app/data/column-name.ts'
+import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
-/** What the engine is known for, and which filter answers it. */
+const answers: readonly TroubleAnswer[] = ['answers', 'does-not', 'not-looked-at']
+
+/** What the engine is known for, and which filter answers it; what each was looked at for is one press away. */
 export function TroubleCard() {
   const { application, evaluation } = useLineup()
   if (application.trouble === '') return null
   const { label, asks } = byKey(engineTroubles, application.trouble)
+  const withAnswer = (answer: TroubleAnswer) => evaluation.columns.filter(({ trouble }) => trouble?.answer === answer)
   return (
     <Card>
-      <Stack $gap={10}>
+      <Stack $gap={8}>
         <h2>The engine: {label.toLowerCase()}</h2>
         <p>It asks for {asks}. This comes before any score.</p>
-        <Table>
-          <thead>
-            <tr>
-              <th scope="col">Product</th>
-              <th scope="col">To the trouble</th>
-              <th scope="col">By</th>
-            </tr>
-          </thead>
-          <tbody>
-            {evaluation.columns.map(({ id, name, revision, specimenId, trouble }) =>
-              trouble ? (
-                <tr key={id}>
-                  <td>{[name, revision].filter(Boolean).join(' ')}</td>
-                  <td>
-                    <strong>{troubleWords[trouble.answer]}</strong>
-                  </td>
-                  <td>
-                    {trouble.checks.map((check, at) => (
-                      <Small key={check.key}>
-                        {at > 0 && ' · '}
-                        <Link to={`${href('/bench/:specimen', { specimen: specimenId })}?at=${check.key}`}>
-                          {characteristicOf(check.key).label.toLowerCase()}
-                        </Link>
-                        : {troubleWords[check.answer]}
-                      </Small>
-                    ))}
-                  </td>
-                </tr>
-              ) : null,
-            )}
-          </tbody>
-        </Table>
+        {answers.map((answer) => {
+          const those = withAnswer(answer)
+          if (those.length === 0) return null
+          return (
+            <p key={answer}>
+              <strong>{troubleWords[answer]}:</strong> {those.map(columnName).join(', ')}
+            </p>
+          )
+        })}
+        <details>
+          <summary style={{ minHeight: 32, cursor: 'pointer' }}>What each was looked at for</summary>
+          <ChecksTable columns={evaluation.columns} />
+        </details>
       </Stack>
     </Card>
   )
 }
+
+const ChecksTable = ({ columns }: { columns: readonly EvaluatedColumn[] }) => (
+  <Table>
+    <tbody>
+      {columns.map((column) => (
+        <tr key={column.id}>
+          <td>{columnName(column)}</td>
+          <td>
+            {(column.trouble?.checks ?? []).map((check, at) => (
+              <Small key={check.key}>
+                {at > 0 && ' · '}
+                <Link to={`${href('/bench/:specimen', { specimen: column.specimenId })}?at=${check.key}`}>
+                  {characteristicOf(check.key).label.toLowerCase()}
+                </Link>
+                : {troubleWords[check.answer]}
+              </Small>
+            ))}
+          </td>
+        </tr>
+      ))}
+    </tbody>
+  </Table>
+)
