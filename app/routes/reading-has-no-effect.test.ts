@@ -3,6 +3,7 @@ import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { listApplications } from '#app/data/applications.server.ts'
 import { listClaims } from '#app/data/claims.server.ts'
 import { importDatabase, writableDatabase } from '#app/data/database.server.ts'
+import { listBrands } from '#app/data/products.server.ts'
 import { listSpecimens } from '#app/data/specimens.server.ts'
 
 demoDatabase()
@@ -28,6 +29,7 @@ test('no page that is looked at changes anything but what is worked out from the
     claim: (await listClaims(application))[0]!.id,
     school: 'new',
     column: specimen.revisionId,
+    brand: (await listBrands())[0]!.id,
     import: 'nothere00000',
     photo: 'nothere00000',
     name: 'nothere.tar',
