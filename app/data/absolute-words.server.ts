@@ -89,7 +89,9 @@ export async function saveWord(
     const known: WordRow | undefined = await trx('absoluteWord')
       .where({ revisionId: draft.revisionId, publishedAt: null })
       .first(columns)
-    if ((known?.version ?? 0) !== version && !(known?.id === id && isSame)) return 'stale'
+    const isAgain = known?.id === id && isSame
+    if (isAgain && !snapshot) return 'saved'
+    if ((known?.version ?? 0) !== version && !isAgain) return 'stale'
     const row = {
       ...fields,
       updatedAt: now(),
