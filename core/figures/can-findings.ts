@@ -5,7 +5,7 @@ import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { canWeightOfWall } from './can.ts'
 import type { Finding } from './finding.ts'
 
-/** Bead, seam and dome make a can weigh this much more or less than a plain cup. Common practice, no published source. */
+/** Bead, seam and dome make a can weigh so much more or less than a plain cup. Common practice, no published source. */
 const shapeAllowance = 0.25
 
 /**
@@ -30,8 +30,12 @@ export function canFindings(values: ResolvedValues): Finding[] {
     {
       key: 'can-weight',
       culprit: 'can.wall',
-      message: `The can weighs ${grams(weight.value)}; a cup of that wall would weigh about ${grams(expected.value)}.`,
-      advice: `${characteristicOf('can.wall').label} or ${characteristicOf('can.weight').label.toLowerCase()} is misread, or paint was measured along. Take the wall again, paint scraped off.`,
+      message:
+        `The can weighs ${grams(weight.value)}; a cup of that wall would weigh about ` + `${grams(expected.value)}.`,
+      advice:
+        `${characteristicOf('can.wall').label} or ` +
+        `${characteristicOf('can.weight').label.toLowerCase()} is misread, or paint was ` +
+        'measured along. Take the wall again, paint scraped off.',
     },
   ]
 }

@@ -108,9 +108,14 @@ const stoppedTexts: Record<DrainBack | 'cartridge', string> = {
 
 const bypassTexts: Record<BypassPlace, string> = {
   thread:
-    'The valve at the thread end opens: oil goes from the inlet straight to the outlet, past the media. Dirt that settled at the dome is not stirred.',
-  dome: 'The valve at the dome end opens: oil goes along the outside of the element, through the dome, and up the centre tube, past the media.',
-  none: 'This filter has no bypass of its own. An engine that needs one in the filter starves or the element gives way; many engines have their own.',
+    'The valve at the thread end opens: oil goes from the inlet straight to the outlet, past ' +
+    'the media. Dirt that settled at the dome is not stirred.',
+  dome:
+    'The valve at the dome end opens: oil goes along the outside of the element, through the ' +
+    'dome, and up the centre tube, past the media.',
+  none:
+    'This filter has no bypass of its own. An engine that needs one in the filter starves or the ' +
+    'element gives way; many engines have their own.',
   unknown: 'Whether there is a bypass, and where, was not looked at.',
 }
 const cartridgeBypass = 'The valve that opens sits in the engine’s housing as a rule; oil goes past the media then.'
@@ -122,20 +127,27 @@ function beliefsOf(form: FilterForm, bypass: BypassPlace, known: ResolvedValues)
   return [
     {
       belief: 'Every filter has a bypass valve.',
-      answer:
-        form === 'cartridge'
-          ? 'A cartridge hardly ever has one: it is in the housing.'
-          : bypass === 'none'
-            ? 'This one has none.'
-            : `${bypass === 'unknown' ? 'Of this one it was not looked at.' : 'This one has one.'} Others have none, since the engine has its own.`,
+      answer: form === 'cartridge' ? 'A cartridge hardly ever has one: it is in the housing.' : whetherBypass(bypass),
     },
     {
       belief: 'Most of the oil skips the media.',
-      answer: `Only while the difference across the element is above ${opens}: cold, thick oil at high speed, or a blocked element. Warm, all of it goes through.`,
+      answer:
+        `Only while the difference across the element is above ${opens}: cold, thick oil at high speed, or a ` +
+        'blocked element. Warm, all of it goes through.',
     },
     {
       belief: 'More pleats means more area.',
-      answer: `Area is length times width of the unfolded strip.${pleats === undefined ? '' : ` These ${pleats} pleats`}${pleats === undefined ? ' Few deep pleats can hold more than many shallow ones.' : ' can hold more or less than another filter’s, by how deep they are.'}`,
+      answer:
+        'Area is length times width of the unfolded strip. ' +
+        (pleats === undefined
+          ? 'Few deep pleats can hold more than many shallow ones.'
+          : `These ${pleats} pleats can hold more or less than another filter’s, by how deep they are.`),
     },
   ]
+}
+
+function whetherBypass(bypass: BypassPlace): string {
+  if (bypass === 'none') return 'This one has none.'
+  const own = bypass === 'unknown' ? 'Of this one it was not looked at.' : 'This one has one.'
+  return `${own} Others have none, since the engine has its own.`
 }
