@@ -19,6 +19,10 @@ beforeAll(async () => {
   const specimen = bench.replace('/bench/', '/specimens/')
   await visit(page, `${app.url}/instruments`)
   const study = await page.$eval('a[aria-label^="Study"]', (one) => one.getAttribute('href')!)
+  await visit(page, `${app.url}/library`)
+  const brand = await page.$eval('a[href^="/brands/"]', (link) => link.getAttribute('href')!)
+  await visit(page, `${app.url}${lineup}/verdict`)
+  const word = await page.$eval('a[href*="/word/"]', (link) => link.getAttribute('href')!.replace(/\?.*/, ''))
   paths = {
     'line-ups': '/',
     'new application': '/lineups/new',
@@ -40,6 +44,11 @@ beforeAll(async () => {
     'own table': `${lineup}/table`,
     'new claim': `${product}/claims/new`,
     'several claims': `${product}/claims/read`,
+    'how it works': `${specimen}/how-it-works`,
+    'in a word': word,
+    counter: word.replace('/word/', '/counter/'),
+    brand,
+    reviewer: '/reviewer',
     drivers: '/drivers',
     schools: '/schools',
     'own school': '/schools/new?of=thrift',

@@ -85,10 +85,12 @@ export function CallsCard({ a, b, parts, calls }: Props) {
                           key={step}
                           type="button"
                           aria-pressed={row.own === step}
-                          aria-label={`${row.label}: ${formatPartCall(step, names)}`}
+                          aria-label={`${row.label}: ${[stepWords[Math.abs(step)], step > 0 ? a.name : step < 0 ? b.name : ''].filter(Boolean).join(', ')}`}
                           onClick={() => call(row.group, row.own === step ? undefined : step)}
                         >
-                          {stepLabels[step]}
+                          {step > 0 && <span aria-hidden>{arrows[step]} </span>}
+                          {stepWords[Math.abs(step)]}
+                          {step < 0 && <span aria-hidden> {arrows[step]}</span>}
                         </Choice>
                       ))}
                     </div>
