@@ -29,13 +29,8 @@ const Choice = styled.button`
 `
 
 const steps: readonly PartCall[] = [2, 1, 0, -1, -2]
-const stepLabels: Record<PartCall, string> = {
-  2: '◀ clear',
-  1: '◂ slight',
-  0: 'tie',
-  [-1]: 'slight ▸',
-  [-2]: 'clear ▶',
-}
+const stepWords = ['tie', 'slight', 'clear'] as const
+const arrows: Record<PartCall, string> = { 2: '◀', 1: '◂', 0: '', [-1]: '▸', [-2]: '▶' }
 
 interface Props {
   a: Facing
@@ -85,7 +80,7 @@ export function CallsCard({ a, b, parts, calls }: Props) {
                           key={step}
                           type="button"
                           aria-pressed={row.own === step}
-                          aria-label={`${row.label}: ${[stepWords[Math.abs(step)], step > 0 ? a.name : step < 0 ? b.name : ''].filter(Boolean).join(', ')}`}
+                          aria-label={`${row.label}: ${callName(step, names)}`}
                           onClick={() => call(row.group, row.own === step ? undefined : step)}
                         >
                           {step > 0 && <span aria-hidden>{arrows[step]} </span>}
@@ -121,6 +116,12 @@ export function CallsCard({ a, b, parts, calls }: Props) {
       </Stack>
     </Card>
   )
+}
+
+/** A call as its button reads, and for whom it is. */
+function callName(step: PartCall, { a, b }: { a: string; b: string }): string {
+  const word = stepWords[Math.abs(step)] ?? ''
+  return step === 0 ? word : `${word}, ${step > 0 ? a : b}`
 }
 
 /** The calls on two, whichever of them was the first when they were kept. */
