@@ -47,7 +47,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
               {word ? (
                 <small>the reviewer’s{word.condition && `: ${word.condition}`}</small>
               ) : (
-                proposed && <small>by the rules, {Math.round(100 * proposed.certainty)} % sure</small>
+                proposed && <small>by the rules, {formatChance(proposed.certainty)} sure</small>
               )}
             </td>
           )
