@@ -32,7 +32,7 @@ describe('a fault that ends the discussion', () => {
 
   test('stays when a milder answer follows', async () => {
     await at('inside.rust', 'Rust inside')
-    await answer('Yes', 'Rust that stays, anywhere inside.')
+    await answer('Yes', 'Rust that comes off on the finger.')
     await at('inside.rust', 'Rust inside')
     await answer('No', 'Looked for and not found.')
     await at('inside.rust', 'Rust inside')
