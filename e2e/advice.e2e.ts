@@ -153,6 +153,21 @@ describe('at the bench', () => {
     )
   })
 
+  test('an amount that begins with a letter of a shortcut is an amount', async () => {
+    await visit(page, `${benches['Dovrel D-19']!}?at=cut.minutes`)
+    await sees(page, 'Alt O show this later')
+    for (const said of ['over 4', 'point five']) {
+      await page.type('[data-reading]', said)
+      expect(await page.$eval('[data-reading]', (field) => (field as HTMLInputElement).value)).toBe(said)
+      await page.click('[data-reading]', { count: 3 })
+      await page.keyboard.press('Backspace')
+    }
+    expect(await words(page)).not.toContain('What you type or choose now is a prediction')
+    expect(await page.$eval('section[aria-label="Owed"]', (one) => (one as HTMLElement).innerText)).not.toContain(
+      'Minutes',
+    )
+  })
+
   test('a prediction is kept apart from readings', async () => {
     await visit(page, `${benches['Dovrel D-19']!}?at=cut.turns`)
     await press(page, 'button', 'Predict it')

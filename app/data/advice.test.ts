@@ -60,6 +60,11 @@ describe('the reviewer’s word', () => {
     expect(await keepWord(application, draft(), 0, { schoolId: 'gone', driverId: '' })).toMatchObject({ ok: false })
     await removeWord(specimen.revisionId, own.id)
   })
+
+  test('on a revision that is not there is refused in words', async () => {
+    const kept = await keepWord(application, draft({ revisionId: 'nothere00000' }), 0, undefined)
+    expect(kept).toMatchObject({ ok: false, problem: { code: 'revision' } })
+  })
 })
 
 test('how it could be had is kept with place and day, latest first, and taken back', async () => {

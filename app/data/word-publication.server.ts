@@ -11,6 +11,7 @@ import { today } from './clock.ts'
 import { columnName } from './column-name.ts'
 import { disclosureOf } from './disclosure.ts'
 import { evaluateLineup } from './lineup-evaluation.server.ts'
+import { listProducts } from './products.server.ts'
 import { proposedWordOf } from './proposed-word.ts'
 
 /** Keeps a word on a revision, and publishes it beside what the rules propose when asked; says why it cannot. */
@@ -20,6 +21,9 @@ export async function keepWord(
   version: number,
   publish: { schoolId: string; driverId: string } | undefined,
 ): Promise<Result<'saved' | 'stale'>> {
+  const revisions = (await listProducts(application.id)).flatMap((one) => one.revisions.map(({ id }) => id))
+  if (!revisions.includes(draft.revisionId))
+    return problem('revision', 'This product is not in the line-up any more. Go back and choose another.')
   const snapshot = publish && (await snapshotOf(application, draft, publish))
   if (snapshot && !snapshot.ok) return snapshot
   const saved = await saveWord(draft, version, snapshot?.value)

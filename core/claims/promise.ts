@@ -1,7 +1,6 @@
 import {
   catalogueFor,
   findCharacteristic,
-  foundSo,
   optionsOf,
   type Characteristic,
   type FilterForm,
@@ -79,8 +78,7 @@ export function promiseOutcome(
 
 /** What was seen or measured in the filter itself. */
 const isChecked = ({ evidence, text }: ResolvedValue): boolean =>
-  (evidence === 'measured' || evidence === 'observed') &&
-  (text === undefined || !['own', 'transit'].includes(text) || foundSo.includes(text))
+  (evidence === 'measured' || evidence === 'observed') && text !== 'own' && text !== 'transit'
 
 function isAsPromised({ number, text }: ResolvedValue, promised: EntryValue): boolean {
   if (promised.text !== undefined) return text === promised.text

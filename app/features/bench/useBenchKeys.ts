@@ -22,9 +22,11 @@ export function useBenchKeys({ toggleMeasured, find, quick, owe, undo, isWordy }
         event.preventDefault()
         command()
       }
+      if (event.altKey && event.code === 'KeyO') act(owe)
       if (isTyping) return
       if (event.key.toLowerCase() === 'd' && !isWithControl && !event.altKey && !isWordy) act(toggleMeasured)
-      if (event.key.toLowerCase() === 'o' && !isWithControl && !event.altKey && !isWordy) act(owe)
+      const isPlain = !isWithControl && !event.altKey && !(event.target instanceof HTMLInputElement)
+      if (event.key.toLowerCase() === 'o' && isPlain) act(owe)
       if (event.key === '/') act(find)
       if (event.key === ';') act(quick)
       if (event.key === 'z' && isWithControl) act(undo)

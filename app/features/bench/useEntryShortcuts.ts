@@ -64,7 +64,8 @@ function shortcutOf(event: KeyboardEvent, entry: ReadingEntry): (() => void) | u
     case 'i':
       return choices.able.length > 1 ? choices.nextInstrument : undefined
     case 'p':
-      return characteristic.kind === 'openings' ? undefined : entry.togglePredicting
+      // Amounts are said with it, "point six": in the field it takes Alt.
+      return characteristic.kind === 'openings' || (isInField && !event.altKey) ? undefined : entry.togglePredicting
     case 't':
       return characteristic.kind === 'count' ? () => setCounting(true) : undefined
     default:
