@@ -16,12 +16,13 @@ export const shareError = (share: number, of: number): number => Math.sqrt((shar
 
 /**
  * Whether a share lies between bounds, as far as so many cases can tell: two standard errors are granted, since the
- * simulation is a sample itself.
+ * simulation is a sample itself. The error is that of a share at the bound: the one found says little of its own error
+ * where nearly all of a few cases went one way.
  */
 export const liesBetween = (share: number, of: number, least: number, most: number): boolean =>
-  isWithin(share, shareError(share, of), least, most)
+  share >= least - 2 * shareError(least, of) && share <= most + 2 * shareError(most, of)
 
-/** The same with a standard error of its own. */
+/** The same with a standard error of its own, of what was found. */
 export const isWithin = (share: number, error: number, least: number, most: number): boolean =>
   share >= least - 2 * error && share <= most + 2 * error
 

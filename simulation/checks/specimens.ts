@@ -2,7 +2,7 @@ import type { DrawSettings } from '#core/score/acceptability.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { specimensUntilSure } from '#core/verdict/specimens-until-sure.ts'
 import { chanceFrom } from '../chance.ts'
-import { errorOfMean, percent, type Extent, type Finding } from '../check.ts'
+import { percent, type Extent, type Finding } from '../check.ts'
 import { columnsOf, drawReviewer, drawSpreads, evaluateReview, readMarket } from '../review.ts'
 import { drawMarket, spinOns } from '../truth.ts'
 
@@ -11,11 +11,11 @@ const products = 4
 const moreSpecimens = [1, 3]
 const missing = 0.1
 
-/** What was foretold less what came, market by market, and how often each was so. */
+/** What was foretold and what came, summed over the markets, and the variance of what comes if it is as foretold. */
 interface Foretold {
-  misses: number[]
   foretold: number
   came: number
+  variance: number
 }
 
 const words = ['leads', 'wins'] as const
@@ -25,14 +25,14 @@ const least = { leads: 0.8, wins: 0.95 }
 export function checkSpecimens(seed: number, extent: Extent): Finding[] {
   const markets = extent === 'whole' ? 40 : 2
   const tallies = moreSpecimens.map(() =>
-    Object.fromEntries(words.map((word) => [word, { misses: [], foretold: 0, came: 0 } as Foretold])),
+    Object.fromEntries(words.map((word) => [word, { foretold: 0, came: 0, variance: 0 } as Foretold])),
   )
   for (let market = 0; market < markets; market++) noteMarket(seed + market, tallies)
   return tallies.flatMap((tally, at) =>
     words.map((word): Finding => {
-      const { misses = [], foretold = 0, came = 0 } = tally[word] ?? {}
+      const { foretold = 0, came = 0, variance = 0 } = tally[word] ?? {}
       const miss = Math.abs(foretold - came) / markets
-      const error = errorOfMean(misses)
+      const error = Math.sqrt(variance) / markets
       return {
         what: `"${word}" after ${moreSpecimens[at]} more of each of two: foretold, came`,
         found: `${percent(foretold / markets)}, ${percent(came / markets)} ± ${percent(error)}`,
@@ -78,7 +78,7 @@ function noteMarket(seed: number, tallies: readonly Record<string, Foretold>[]):
       const came = Number(highest >= least[word])
       tally.foretold += step[word]
       tally.came += came
-      tally.misses.push(step[word] - came)
+      tally.variance += step[word] * (1 - step[word])
     }
   }
 }
