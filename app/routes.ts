@@ -14,6 +14,7 @@ export default [
     route('word/:column', 'routes/word.tsx'),
     route('counter/:column', 'routes/counter-check.tsx'),
   ]),
+  route('lineups/:application/exhibitable', 'routes/exhibitable.ts'),
   route('lineups/:application/edit', 'routes/application-edit.tsx'),
   route('lineups/:application/products/new', 'routes/product-new.tsx'),
   route('lineups/:application/price-list', 'routes/price-list.tsx'),

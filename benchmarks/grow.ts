@@ -10,7 +10,7 @@ import { addReadings, type NewReading } from '#app/data/readings.server.ts'
 import { addSpecimen } from '#app/data/specimens.server.ts'
 import { catalogueFor, type Characteristic } from '#core/catalogue/index.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
-import { defaultEvidence } from '#core/teardown/reading.ts'
+import { defaultEvidence, readingOfEntry } from '#core/teardown/reading.ts'
 
 export interface LibrarySize {
   readings: number
@@ -90,6 +90,7 @@ const anApplication = {
   maxHeight: null,
   gasketLand: null,
   note: '',
+  sizeClass: '' as const,
   trouble: '' as const,
   rawInput: {},
 }
@@ -106,14 +107,10 @@ const aSpecimen = {
 function readingOf(c: Characteristic, text: string): Omit<NewReading, 'id' | 'specimenId'> {
   const entry = parseEntry(c, { text })
   if (!entry.ok) throw new Error(`${c.key} ${text}: ${entry.problem.message}`)
-  const { number = null, text: words = null, groups = null, unit = null } = entry.value
   return {
     characteristic: c.key,
     rawInput: text,
-    unit,
-    valueNumber: number,
-    valueText: words,
-    valueGroups: groups,
+    ...readingOfEntry(entry.value),
     evidence: defaultEvidence(c),
     instrumentId: null,
     source: null,

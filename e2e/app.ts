@@ -172,7 +172,7 @@ export const press = async (page: Page, role: string, name: string): Promise<voi
 
 /** Chooses from a list by the words of the option. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
-  const list = (await page.waitForSelector(`::-p-aria([name="${label}"])`, { timeout: patience }))!
+  const list = await byRole(page, 'combobox', label)
   const value = await list.evaluate(
     (select, words) =>
       [...(select as HTMLSelectElement).options].find(({ text }) => text.trim() === words)?.value ?? null,

@@ -29,6 +29,14 @@ beforeAll(async () => {
 afterAll(() => app.stop())
 
 const winner = (): Promise<string> => page.$eval('[aria-label="Headline"] p', (line) => line.textContent ?? '')
+/** Waits until it says that, or something else: drawn anew, the page is not busy before that has begun. */
+const headlineIs = (text: string, wanted: boolean) =>
+  page.waitForFunction(
+    (said, same) => (document.querySelector('[aria-label="Headline"] p')?.textContent === said) === same,
+    {},
+    text,
+    wanted,
+  )
 /** Waits until the answer will not change any more. */
 const settled = () => page.waitForSelector('[aria-label="Headline"][aria-busy="false"]')
 
@@ -68,13 +76,11 @@ describe('the verdict', () => {
     await press(page, 'button', 'Common ground')
     await sees(page, 'only what is known of all')
     await sees(page, 'Overall: ')
-    await settled()
-    expect(await winner()).not.toBe(overall)
+    await headlineIs(overall, false)
     await page.locator('summary::-p-text(not known of all)').click()
     await sees(page, 'Media area')
     await press(page, 'button', 'Overall')
-    await settled()
-    expect(await winner()).toBe(overall)
+    await headlineIs(overall, true)
   })
 
   test('each says what it is judged on, and what of it is worth most to be known', async () => {
@@ -262,39 +268,6 @@ describe('taste is data', () => {
     await choose(page, 'School', 'Harbour thrift')
     await page.waitForFunction(() =>
       document.querySelector('[aria-label="Headline"] p')?.textContent?.startsWith('Pellgate PG-33'),
-    )
-  })
-})
-
-describe('the line-up', () => {
-  test('rows that nobody has looked at are put aside, and come back when asked for', async () => {
-    await visit(page, `${app.url}${lineup}`)
-    const rowsShown = () =>
-      page.evaluate(() => Number(/products, (?:\d+ hidden, )?(\d+) rows/.exec(document.body.innerText)?.[1] ?? NaN))
-    const before = await rowsShown()
-    const aside = await page.waitForSelector('::-p-text(nobody has looked at: show)')
-    const count = Number.parseInt((await aside!.evaluate((button) => button.textContent)) ?? '', 10)
-    await aside!.click()
-    await sees(page, 'nobody has looked at: hide')
-    expect(await rowsShown()).toBe(before + count)
-  })
-
-  test('a row is found, a column hidden, another pinned', async () => {
-    await visit(page, `${app.url}${lineup}`)
-    const heads = () => page.$$eval('thead th[scope="col"] a', (links) => links.map((link) => link.textContent))
-    await fill(page, 'Find a row', 'gasket')
-    await page.waitForFunction(() => !document.body.innerText.includes('Media area'))
-    await sees(page, 'Gasket section width')
-    const last = (await heads()).at(-1)!
-    await press(page, 'button', 'Columns')
-    await press(page, 'button', 'Hide Pellgate PG-33')
-    await sees(page, '1 hidden')
-    expect(await heads()).not.toContain('Pellgate PG-33')
-    await press(page, 'button', `Pin ${last}`)
-    await page.waitForFunction(
-      (name) => document.querySelectorAll('thead th[scope="col"] a')[0]?.textContent === name,
-      {},
-      last,
     )
   })
 })

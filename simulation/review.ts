@@ -84,6 +84,7 @@ const reading = (specimenId: string, key: string, at: number, more: Partial<Read
   unit: null,
   valueNumber: null,
   valueHalf: null,
+  atEnd: null,
   valueText: null,
   valueGroups: null,
   evidence: 'measured',

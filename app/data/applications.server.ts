@@ -1,4 +1,4 @@
-import type { FilterForm } from '#core/catalogue/index.ts'
+import type { FilterForm, SizeClass } from '#core/catalogue/index.ts'
 import type { ServiceIntervals } from '#core/money/driver.ts'
 import type { EngineTrouble } from '#core/figures/trouble.ts'
 import { foldName } from '#core/fold-name.ts'
@@ -24,6 +24,8 @@ export interface Application {
   maxHeight: number | null
   gasketLand: number | null
   note: string
+  /** Of the filters that fit it; empty where their first sizes tell it. */
+  sizeClass: SizeClass | ''
   /** What the engine is known for; empty for nothing. */
   trouble: EngineTrouble | ''
   /** What the engine's manual says, by duty. */

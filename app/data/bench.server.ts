@@ -2,10 +2,10 @@ import { placeLabel } from '#core/claims/claim.ts'
 import type { PartPromise } from '#core/claims/promise.ts'
 import { ofRevision } from '#core/claims/standing.ts'
 import type { FormattableValue } from '#core/figures/format-value.ts'
-import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
 import { listClaimsOf } from './claims.server.ts'
 import { today } from './clock.ts'
+import { formattableValues } from './formattable-values.ts'
 import { listOwed, listPredictions, ownHitRate } from './foresight.server.ts'
 import { ownGradeDeviation } from './grade-studies.server.ts'
 import { instrumentsOf } from './instruments.server.ts'
@@ -13,6 +13,7 @@ import { listIrreversibleSteps } from './irreversible-steps.server.ts'
 import { listNotes } from './notes.server.ts'
 import { listPhotos } from './photos.server.ts'
 import { cachedQuery } from './query-cache.server.ts'
+import { findReviewer } from './reviewer.server.ts'
 import { listLastUses, listReadings } from './readings.server.ts'
 import { listRecordedLike, listSpecimensOf, type Specimen } from './specimens.server.ts'
 
@@ -45,6 +46,7 @@ async function loadBench(specimen: Specimen) {
     owed,
     predictions,
     hitRate,
+    { topEnd },
   ] = await Promise.all([
     listReadings(specimen.id),
     listIrreversibleSteps(specimen.id),
@@ -59,6 +61,7 @@ async function loadBench(specimen: Specimen) {
     listOwed(specimen.id),
     listPredictions(specimen.id),
     ownHitRate(specimen.demo),
+    findReviewer(),
   ])
   return {
     specimen,
@@ -75,6 +78,7 @@ async function loadBench(specimen: Specimen) {
     owed,
     predictions,
     hitRate,
+    topEnd,
   }
 }
 
@@ -104,11 +108,3 @@ const toSibling = ({ specimen, assessment }: AssessedSpecimen): Sibling => ({
   revisionLabel: specimen.revisionLabel,
   values: formattableValues(assessment.values),
 })
-
-const formattableValues = (values: ResolvedValues): Sibling['values'] =>
-  Object.fromEntries(
-    [...values.values()].map(({ key, number, text, openings }) => [
-      key,
-      { number: number?.value ?? null, text: text ?? null, groups: openings?.groups ?? null },
-    ]),
-  )

@@ -22,6 +22,7 @@ import { areaPerMoney } from './money.server.ts'
 import { offersOf } from './offers.server.ts'
 import { findReviewer, type Reviewer } from './reviewer.server.ts'
 import { currentMethod, listSchools } from './schools.server.ts'
+import { sizeClassOfEngine } from './size-class.ts'
 import { librarySpreads } from './summaries.server.ts'
 
 type Attributes = Partial<Record<ExternalAttributeKey, AttributeBounds>>
@@ -82,24 +83,13 @@ function stepsPassedByAll(
 const disputesOf = (standing: ReturnType<typeof standingClaims> | undefined): string[] =>
   (standing?.contradictions ?? []).filter(({ decided }) => !decided).map(({ description }) => description)
 
-/** Everything that the line-up, the face-off and the verdict of an application are judged on. */
-export async function evaluateLineup(application: Application, today: string): Promise<LineupEvaluation> {
-  const [assessed, spreads, comparisons, claims, decisions, reviewer, method, schools, drivers] = await Promise.all([
-    assessApplication(application.id),
-    librarySpreads(application),
-    listComparisons(application.id),
-    listClaims(application.id),
-    listDecisions(application.id),
-    findReviewer(),
-    currentMethod(),
-    listSchools(),
-    listDrivers(),
-  ])
-  const adviceOf = await loadAdvice(application, drivers)
-  const steps = await listStepsBySpecimen(assessed.map(({ specimen }) => specimen.id))
-  const { columns, rows } = buildLineupColumns(assessed, effectiveCriteria(method), spreads, comparisons, application)
-  const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
-  const standing = new Map(
+/** The claims that count, by column. */
+const standingByColumn = (
+  columns: readonly ColumnHead[],
+  claims: Awaited<ReturnType<typeof listClaims>>,
+  decisions: Awaited<ReturnType<typeof listDecisions>>,
+): Map<string, ReturnType<typeof standingClaims>> =>
+  new Map(
     columns.map(({ id, productId, revisionId }) => {
       const own = ofRevision(
         claims.filter((claim) => claim.productId === productId),
@@ -109,6 +99,27 @@ export async function evaluateLineup(application: Application, today: string): P
       return [id, standingClaims(own, decided)]
     }),
   )
+
+/** Everything that the line-up, the face-off and the verdict of an application are judged on. */
+export async function evaluateLineup(application: Application, today: string): Promise<LineupEvaluation> {
+  const assessed = await assessApplication(application.id)
+  const sizeClass = sizeClassOfEngine(application, assessed)
+  const [spreads, comparisons, claims, decisions, reviewer, inForce, schools, drivers] = await Promise.all([
+    librarySpreads(application, sizeClass),
+    listComparisons(application.id),
+    listClaims(application.id),
+    listDecisions(application.id),
+    findReviewer(),
+    currentMethod(),
+    listSchools(),
+    listDrivers(),
+  ])
+  const method = { ...inForce, sizeClass }
+  const adviceOf = await loadAdvice(application, drivers)
+  const steps = await listStepsBySpecimen(assessed.map(({ specimen }) => specimen.id))
+  const { columns, rows } = buildLineupColumns(assessed, effectiveCriteria(method), spreads, comparisons, application)
+  const { currency, offerOf } = await offersOf(application.id, assessed, 1, undefined, today)
+  const standing = standingByColumn(columns, claims, decisions)
   const attributesOf = ({ id, productId, revisionId, tier }: ColumnHead, at: number): Attributes => {
     const { offer } = offerOf(productId, revisionId)
     const area = areaPerMoney(rows.find(({ key }) => key === 'media.area')?.cells[at], offer, currency)

@@ -15,6 +15,7 @@ import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
 import { offersOf, type Offer, type ProductOffer } from './offers.server.ts'
 import { listComparisons } from './comparisons.server.ts'
 import { currentMethod } from './schools.server.ts'
+import { sizeClassOfEngine } from './size-class.ts'
 import { librarySpreads } from './summaries.server.ts'
 
 export interface MoneyRow {
@@ -68,15 +69,16 @@ export async function moneyOverview(
   asked: string | undefined,
   today: string,
 ): Promise<MoneyOverview> {
-  const [assessed, spreads, comparisons, claims, decisions, method] = await Promise.all([
-    assessApplication(application.id),
-    librarySpreads(application),
+  const assessed = await assessApplication(application.id)
+  const sizeClass = sizeClassOfEngine(application, assessed)
+  const [spreads, comparisons, claims, decisions, method] = await Promise.all([
+    librarySpreads(application, sizeClass),
     listComparisons(application.id),
     listClaims(application.id),
     listDecisions(application.id),
     currentMethod(),
   ])
-  const criteria = countedCriteria(application.form, effectiveCriteria(method))
+  const criteria = countedCriteria(application.form, effectiveCriteria({ ...method, sizeClass }))
   const { columns, rows } = buildLineupColumns(assessed, criteria, spreads, comparisons)
   const { currency, offerOf } = await offersOf(application.id, assessed, wanted, asked, today)
   const areas = rows.find(({ key }) => key === 'media.area')

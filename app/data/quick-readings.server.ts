@@ -1,6 +1,7 @@
 import { isHearsay } from '#core/quantity/coarse.ts'
-import { findCharacteristic, type FilterForm, type IrreversibleStepKey } from '#core/catalogue/index.ts'
+import { findCharacteristic, sized, type FilterForm, type IrreversibleStepKey } from '#core/catalogue/index.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import { problemOfEnd } from '#core/teardown/end.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
 import { defaultEvidence, readingOfEntry } from '#core/teardown/reading.ts'
@@ -68,8 +69,10 @@ export function readingOf(
 ): Result<NewReading> {
   const characteristic = findCharacteristic(key)
   if (!characteristic?.forms.includes(form)) return problem('unknown', `A ${form} filter has no "${key}".`)
-  const entry = parseEntry(characteristic, { text: typed })
+  const entry = parseEntry(sized(characteristic, undefined), { text: typed })
   if (!entry.ok) return problem(entry.problem.code, `${characteristic.label}: ${entry.problem.message}`)
+  const noSuchEnd = problemOfEnd(entry.value.end, form)
+  if (noSuchEnd) return problem('end', `${characteristic.label}: ${noSuchEnd}`)
   return ok({
     id: newId(),
     specimenId,

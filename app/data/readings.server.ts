@@ -47,14 +47,14 @@ export async function listReadingsBySpecimen(specimens: string[]): Promise<Map<s
   return all
 }
 
-type Optional = 'recordedAt' | 'voided' | 'zeroOffset' | 'valueHalf'
+type Optional = 'recordedAt' | 'voided' | 'zeroOffset' | 'valueHalf' | 'atEnd'
 
 export type NewReading = Omit<Reading, Optional> & Partial<Pick<Reading, Optional>>
 
 /** A reading that was taken back in the breath in which it was said. */
 export type StruckReading = Pick<
   Reading,
-  'rawInput' | 'unit' | 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups'
+  'rawInput' | 'unit' | 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups' | 'atEnd'
 >
 
 /** What a reading says of the work beside its value. */
@@ -143,7 +143,10 @@ export async function restoreReading(specimenId: string, id: string): Promise<bo
 /** So many of the latest readings of a characteristic tell what is usual in the library. */
 const latestReadings = 200
 
-/** What the latest readings of the library hold of a characteristic, a value a product; one specimen left out. */
+/**
+ * What the latest readings of the library hold of a characteristic, a value a product; one specimen left out, and all
+ * that are of another size class than it.
+ */
 export async function listLibraryOccurrences(
   characteristic: string,
   { id: without, demo }: { id: string; demo: number },
@@ -157,16 +160,23 @@ export async function listLibraryOccurrences(
     .limit(latestReadings)
     .select('specimenId', 'valueNumber', 'valueText', 'seq')
     .as('latest')
-  const rows: { revisionId: string; valueNumber: number | null; valueText: string | null }[] = await db
-    .from(latest)
-    .join('specimen', 'specimen.id', 'latest.specimenId')
-    .join('revision', 'revision.id', 'specimen.revisionId')
-    .join('product', 'product.id', 'revision.productId')
-    .join('application', 'application.id', 'product.applicationId')
-    .where({ 'application.demo': demo })
-    .orderBy('latest.seq', 'desc')
-    .select('specimen.revisionId', 'latest.valueNumber', 'latest.valueText')
-  const products = [...groupBy(rows, ({ revisionId }) => revisionId).values()]
+  const rows: { revisionId: string; valueNumber: number | null; valueText: string | null; sizeClass: string }[] =
+    await db
+      .from(latest)
+      .join('specimen', 'specimen.id', 'latest.specimenId')
+      .join('specimenSummary', 'specimenSummary.specimenId', 'specimen.id')
+      .join('revision', 'revision.id', 'specimen.revisionId')
+      .join('product', 'product.id', 'revision.productId')
+      .join('application', 'application.id', 'product.applicationId')
+      .where({ 'application.demo': demo })
+      .orderBy('latest.seq', 'desc')
+      .select('specimen.revisionId', 'latest.valueNumber', 'latest.valueText', 'specimenSummary.sizeClass')
+  const own: { sizeClass: string } | undefined = await db('specimenSummary')
+    .where({ specimenId: without })
+    .first('sizeClass')
+  const isAsLarge = (one: { sizeClass: string }) =>
+    !own?.sizeClass || one.sizeClass === '' || one.sizeClass === own.sizeClass
+  const products = [...groupBy(rows.filter(isAsLarge), ({ revisionId }) => revisionId).values()]
   const numbers = products.flatMap((own) => {
     const values = own.flatMap(({ valueNumber }) => valueNumber ?? [])
     return values.length > 0 ? [mean(values)] : []

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import type { FilterForm } from '#core/catalogue/index.ts'
+import type { FilterForm, SizeClass } from '#core/catalogue/index.ts'
 import type { Interval } from '#core/quantity/interval.ts'
 import type { SpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { RecordingPlan } from '#core/teardown/recording-plan.ts'
@@ -46,6 +46,8 @@ export interface Specimen extends SpecimenState {
   applicationName: string
   /** 1 for one of the demo. */
   demo: number
+  /** Chosen for its engine; empty where its first sizes tell it. */
+  sizeClass: SizeClass | ''
   /** What its engine is known for. */
   trouble: EngineTrouble | ''
   /** What the application asks, SI. */
@@ -113,6 +115,7 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
       applicationId: 'application.id',
       applicationName: 'application.name',
       demo: 'application.demo',
+      sizeClass: 'application.sizeClass',
       trouble: 'application.trouble',
       bypassOpening: 'application.bypassOpening',
       oilTemperatureMin: 'application.oilTemperatureMin',
@@ -128,6 +131,10 @@ export const listSpecimensOf = (product: string): Promise<Specimen[]> => select(
 /** The specimens of a brand, of all engines that are shown. */
 export const listSpecimensOfBrand = (brand: string): Promise<Specimen[]> =>
   select((query) => void query.where({ 'brand.id': brand }).andWhere(whatIsShown('application')))
+
+/** The given specimens, as far as they are shown. */
+export const listSpecimensById = async (ids: readonly string[]): Promise<Specimen[]> =>
+  ids.length === 0 ? [] : select((query) => void query.whereIn('specimen.id', ids).andWhere(whatIsShown('application')))
 
 /** The given specimens, and all others of their revisions. */
 export const listSpecimensOfRevisions = (ids: readonly string[]): Promise<Specimen[]> =>

@@ -1,12 +1,14 @@
 import type { Knex } from 'knex'
 import type { Spreads } from '#core/compare/lineup.ts'
 import { poolShares, spreadShare, type SpreadShare } from '#core/compare/unit-spread.ts'
+import { formOfSizeClass, usualSizeClass, type SizeClass } from '#core/catalogue/index.ts'
 import { groupBy } from '#core/group-by.ts'
 import { findFatalFaults } from '#core/score/fatal-faults.ts'
 import { standsForNew } from '#core/teardown/specimen-condition.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
 import { codeVersion } from './code-version.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { sizeClassOfSpecimen } from './size-class.ts'
 import { listSpecimensOfRevisions } from './specimens.server.ts'
 
 /** How far a specimen is, without its readings. */
@@ -40,10 +42,10 @@ export async function summariesOf(applicationIds: readonly string[]): Promise<Sp
 }
 
 /**
- * Unit-to-unit spreads over the whole library, from the products that have several specimens. The demo has a library
- * of its own, and own filters another.
+ * Unit-to-unit spreads over the whole library, from the products of a size class that have several specimens. The demo
+ * has a library of its own, and own filters another.
  */
-export async function librarySpreads({ demo }: { demo: number }): Promise<Spreads> {
+export async function librarySpreads({ demo }: { demo: number }, sizeClass?: SizeClass): Promise<Spreads> {
   await refresh((query) => {
     void query
       .join('specimen', 'specimen.id', 'specimenSummary.specimenId')
@@ -59,13 +61,19 @@ export async function librarySpreads({ demo }: { demo: number }): Promise<Spread
   const shares: (SpreadShare & { key: string })[] = await db('spread')
     .where({ demo })
     .select('key', 'squares', 'degrees')
+  const mark = markOf(sizeClass)
   return new Map(
     shares.flatMap(({ key, ...share }) => {
-      const pooled = poolShares([share])
-      return pooled ? [[key, pooled] as const] : []
+      const [attribute = '', of = ''] = key.split('@')
+      const pooled = of === mark ? poolShares([share]) : undefined
+      return pooled ? [[attribute, pooled] as const] : []
     }),
   )
 }
+
+/** By what spreads of a size class are told from those of the usual one: behind the key of the attribute. */
+const markOf = (sizeClass: SizeClass | undefined): string =>
+  !sizeClass || sizeClass === usualSizeClass(formOfSizeClass(sizeClass)) ? '' : sizeClass
 
 /** Works out again what another version of the app has left; nothing is left to do when it has been done. */
 export async function refreshAllSummaries(): Promise<number> {
@@ -121,6 +129,7 @@ async function summarise(ids: readonly string[]): Promise<void> {
           summaryVersion: specimen.assessmentVersion,
           code: codeVersion,
           completeness: assessment.completeness,
+          sizeClass: sizeClassOfSpecimen({ specimen, assessment }) ?? '',
           fatalFault: findFatalFaults(specimen.form, assessment.values)[0]?.description ?? null,
         })
     }
@@ -153,10 +162,11 @@ function sharesOf(all: readonly AssessedSpecimen[]): Map<string, SpreadShare> {
   const units = all.filter(({ specimen }) => standsForNew(specimen.condition))
   if (units.length < 2) return new Map()
   const numbers = groupBy(units.flatMap(numbersOf), ({ key }) => key)
+  const mark = markOf(units[0] && sizeClassOfSpecimen(units[0]))
   return new Map(
     [...numbers].flatMap(([key, those]) => {
       const share = spreadShare(those.map(({ value }) => value))
-      return share ? [[key, share] as const] : []
+      return share ? [[mark ? `${key}@${mark}` : key, share] as const] : []
     }),
   )
 }

@@ -1,13 +1,15 @@
 import { isHearsay, saidBefore } from '#core/quantity/coarse.ts'
 import { findUnit, unitOf } from '#core/quantity/units.ts'
-import { findCharacteristic, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
+import { findCharacteristic, sized, type Characteristic, type Evidence } from '#core/catalogue/index.ts'
 import { ok, problem, type Problem, type Result } from '#core/result.ts'
 import { millisecondsPerDay } from '#core/calendar.ts'
 import { crossCheck } from '#core/teardown/cross-check.ts'
+import { problemOfEnd } from '#core/teardown/end.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { instrumentsFor, isZeroOffset, subtractZeroOffset } from '#core/teardown/instrument.ts'
 import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
 import { readingOfEntry } from '#core/teardown/reading.ts'
+import { sizeClassOf } from '#core/teardown/size-class-of.ts'
 import { resolve } from '#core/teardown/resolve.ts'
 import { instrumentsOf, type StoredInstrument } from './instruments.server.ts'
 import { addReading, listReadings, type StruckReading } from './readings.server.ts'
@@ -35,12 +37,14 @@ export interface TakeReadingRequest {
 
 /** Keeps a reading as the bench took it, or says what is wrong with it. */
 export async function takeReading(specimen: Specimen, request: TakeReadingRequest): Promise<Problem | undefined> {
-  const characteristic = findCharacteristic(request.characteristic)
-  if (!characteristic?.forms.includes(specimen.form))
+  const found = findCharacteristic(request.characteristic)
+  if (!found?.forms.includes(specimen.form))
     return {
       code: 'unknown',
       message: `A ${specimen.form} filter has no "${request.characteristic}".`,
     }
+  const known = resolve(await listReadings(specimen.id))
+  const characteristic = sized(found, sizeClassOf(specimen.form, specimen.sizeClass, known))
   const unit = unitOfRequest(characteristic, request)
   if (!unit.ok) return unit.problem
   const insist = request.insist === 'yes'
@@ -50,12 +54,14 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
     ...(unit.value && { unit: unit.value }),
   })
   if (!entry.ok) return entry.problem
+  const noSuchEnd = problemOfEnd(entry.value.end, specimen.form)
+  if (noSuchEnd) return { code: 'end', message: noSuchEnd }
   const instrument = instrumentOfRequest(characteristic, await instrumentsOf(specimen), request)
   if (!instrument.ok) return instrument.problem
 
   const zeroOffset = (instrument.value && request.zero) || null
   const value = subtractZeroOffset(entry.value, zeroOffset ?? 0)
-  const clash = insist ? undefined : crossCheck(characteristic, value, resolve(await listReadings(specimen.id)))
+  const clash = insist ? undefined : crossCheck(characteristic, value, known)
   if (clash) return clash
 
   const added = await addReading(

@@ -1,3 +1,4 @@
+import { sizeClassLabel } from '#core/catalogue/index.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { formatInterest } from '#core/verdict/interest.ts'
 import { judge } from '#core/verdict/judgement.ts'
@@ -45,7 +46,14 @@ export async function keepVerdict(
   if (publish && !publish.seen && contradictions.length > 0)
     return problem('contradictions', `${contradictions.join(' ')} Say that you have seen it, or mend it first.`)
   const interest = formatInterest(reviewer.interest, reviewer.interestNote)
-  const by = { school: school.name, driver: driver?.name ?? '', method: method.version, contradictions, interest }
+  const by = {
+    school: school.name,
+    driver: driver?.name ?? '',
+    method: method.version,
+    ...(method.sizeClass && { sizeClass: sizeClassLabel(method.sizeClass) }),
+    contradictions,
+    interest,
+  }
   const snapshot = publish && takeSnapshot(judge(evaluated), rows, words, by, publish.units)
   const saved = await saveVerdict(application.id, { ...draft, driverId: driver?.id ?? null }, version, snapshot)
   if (saved === 'id-in-use') return problem('published', 'This draft was published already. Load the page again.')

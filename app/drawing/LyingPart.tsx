@@ -29,8 +29,10 @@ interface Props {
 export function LyingPart({ slot, data, layout, isNow, spot, onSelect }: Props) {
   const { part, middle, draw, label, length } = slot
   const { scale, axis, top, bottom } = layout
-  const { known, fault, caption } = data.states[part]
+  const { known, fault, faultEnd, caption } = data.states[part]
   const half = (length * scale) / 2
+  // Parts lie with their thread end, or their upper end, to the left.
+  const isNear = faultEnd === 'thread' || faultEnd === 'upper'
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'Enter' && event.key !== ' ') return
     event.preventDefault()
@@ -54,7 +56,7 @@ export function LyingPart({ slot, data, layout, isNow, spot, onSelect }: Props) 
       >
         {draw(scale)}
       </g>
-      {fault && <FaultFlag x={middle + half - 4} y={top + 2} words={fault} />}
+      {fault && <FaultFlag x={isNear ? middle - half + 2 : middle + half - 4} y={top + 2} words={fault} />}
       {spot && (
         <PartLabel
           middle={middle}

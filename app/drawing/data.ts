@@ -1,6 +1,8 @@
-import { characteristicOf, type FilterForm, type FilterPartKey } from '#core/catalogue/index.ts'
+import { characteristicOf, sized, type FilterForm, type FilterPartKey, type SizeClass } from '#core/catalogue/index.ts'
 import { standardUncertainty } from '#core/quantity/uncertain.ts'
+import { endLabel, type End } from '#core/teardown/end.ts'
 import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
+import { sizeClassOf } from '#core/teardown/size-class-of.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { partCaptions } from './captions.ts'
 import type { DrawnPart } from './drawn-part.ts'
@@ -10,6 +12,8 @@ interface PartState {
   known: boolean
   /** A serious fault on this part, in words. */
   fault?: string
+  /** The end at which it was found. */
+  faultEnd?: End
   /** One line below its name. */
   caption: string
 }
@@ -64,33 +68,34 @@ const faultsShownOn: Partial<Record<DrawnPart, FilterPartKey[]>> = {
 }
 
 /** Length of a characteristic in millimetres; the middle of what is typical when it is unknown. */
-function length(known: ResolvedValues, key: string): number {
+function length(known: ResolvedValues, sizeClass: SizeClass | undefined, key: string): number {
   const found = known.get(key)?.number?.value
   if (found !== undefined) return found * 1000
-  const characteristic = characteristicOf(key)
+  const characteristic = sized(characteristicOf(key), sizeClass)
   if (characteristic.kind !== 'quantity') throw new Error(`${key} is no length`)
   return ((characteristic.typical[0] + characteristic.typical[1]) / 2) * 1000
 }
 
 const word = (known: ResolvedValues, key: string, otherwise: string): string => known.get(key)?.text ?? otherwise
 
-/** The label of a serious fault that is known of a part. */
-function faultOf(known: ResolvedValues, part: DrawnPart): string | undefined {
+/** The label of a serious fault that is known of a part, and its end. */
+function faultOf(known: ResolvedValues, part: DrawnPart): Pick<PartState, 'fault' | 'faultEnd'> {
   const parts = faultsShownOn[part] ?? [part as FilterPartKey]
   const fault = [...known.values()].find(
     ({ key, text }) => text === 'serious' && parts.includes(characteristicOf(key).part),
   )
-  return fault && characteristicOf(fault.key).label
+  if (!fault) return {}
+  const { label } = characteristicOf(fault.key)
+  return fault.end ? { fault: `${label}, ${endLabel(fault.end)}`, faultEnd: fault.end } : { fault: label }
 }
 
 function partStates(known: ResolvedValues): DrawingData['states'] {
   const captions = partCaptions(known)
   const stateOf = (part: DrawnPart): PartState => {
-    const fault = faultOf(known, part)
     return {
       known: shapedBy[part].some((key) => known.has(key)),
       caption: captions[part],
-      ...(fault !== undefined && { fault }),
+      ...faultOf(known, part),
     }
   }
   return Object.fromEntries(
@@ -113,9 +118,10 @@ function measuredSizes(known: ResolvedValues): DrawingData['sizes'] {
   return Object.fromEntries(thread === undefined ? sizes : [...sizes, ['thread', { mm: threadWidth(thread), half: 0 }]])
 }
 
-/** What there is to draw of a specimen: recorded values where there are some, typical ones elsewhere. */
-export function drawingData(form: FilterForm, known: ResolvedValues): DrawingData {
-  const mm = (key: string) => length(known, key)
+/** What there is to draw of a specimen: recorded values where there are some, those typical of its size elsewhere. */
+export function drawingData(form: FilterForm, known: ResolvedValues, chosen: SizeClass | '' = ''): DrawingData {
+  const sizeClass = sizeClassOf(form, chosen, known)
+  const mm = (key: string) => length(known, sizeClass, key)
   const answer = (key: string, otherwise: string) => word(known, key, otherwise)
   const od = mm('element.od')
   return {

@@ -4,6 +4,7 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimens } from '#app/data/assessments.server.ts'
 import { findBrand, listProductsOfBrand, type Tier } from '#app/data/products.server.ts'
+import { methodFor } from '#app/data/size-class.ts'
 import { currentMethod } from '#app/data/schools.server.ts'
 import { listSpecimensOfBrand } from '#app/data/specimens.server.ts'
 import { tierLabels, tiers } from '#app/features/forms/labels.ts'
@@ -26,7 +27,6 @@ export async function loader({ params }: Route.LoaderArgs) {
     listSpecimensOfBrand(id).then(assessSpecimens),
     currentMethod(),
   ])
-  const criteria = effectiveCriteria(method)
   const specimens = assessed.map(({ specimen, assessment }) => ({
     product: specimen.productId,
     tier: specimen.tier,
@@ -37,6 +37,7 @@ export async function loader({ params }: Route.LoaderArgs) {
     products: products.map((product) => {
       const own = assessed.filter(({ specimen }) => specimen.productId === product.id)
       const scores = own.flatMap(({ specimen, assessment }) => {
+        const criteria = effectiveCriteria(methodFor(method, { specimen, assessment }))
         const { value } = scoreSpecimen(specimen.form, assessment, criteria)
         return value === undefined ? [] : [Math.round(value)]
       })

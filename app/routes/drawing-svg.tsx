@@ -13,7 +13,7 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   const name = `${specimen.brand} ${specimen.partNumber} ${specimen.label}`
   const head = new URL(request.url).searchParams.has('head')
   const svg = await cachedQuery(`drawing ${specimen.id} ${head}`, async () => {
-    const data = drawingData(specimen.form, (await assessSpecimen(specimen)).values)
+    const data = drawingData(specimen.form, (await assessSpecimen(specimen)).values, specimen.sizeClass)
     return renderToStaticMarkup(
       head ? (
         <ExplodedView data={data} width={360} height={104} labels={false} dimensions={false} title={name} />

@@ -2,14 +2,17 @@ import { usablePoints } from '#core/claims/bounds.ts'
 import { assessApplication } from '#app/data/assessments.server.ts'
 import { claimOverview } from '#app/data/claim-overview.server.ts'
 import { addComparison, listComparisons, removeComparison } from '#app/data/comparisons.server.ts'
+import { addExhibit, listExhibits, removeExhibit } from '#app/data/exhibits.server.ts'
 import { lineupQuery } from '#app/data/lineup-query.server.ts'
 import { keepPartCall, listPartCalls } from '#app/data/part-calls.server.ts'
 import { listProducts } from '#app/data/products.server.ts'
-import { listSpecimens } from '#app/data/specimens.server.ts'
+import { findSpecimen, listSpecimens } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
 import { FaceOffView } from '#app/features/faceoff/FaceOffView.tsx'
+import { TrayCard } from '#app/features/faceoff/TrayCard.tsx'
 import { useFacing } from '#app/features/faceoff/useFacing.ts'
 import { comparisonSchema, removedComparisonSchema } from '#app/features/forms/comparison-fields.ts'
+import { exhibitSchema, removedExhibitSchema } from '#app/features/forms/exhibit-fields.ts'
 import { partCallSchema } from '#app/features/forms/part-call-fields.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
@@ -24,17 +27,25 @@ export const meta: Route.MetaFunction = () => [{ title: 'Face-off · Plicator' }
 
 /** Drawings by specimen, the points of the claims that count by product, and what was said of two beside each other. */
 const facing = lineupQuery('face-off', async (application: string) => {
-  const [assessed, { products }, comparisons, calls] = await Promise.all([
+  const [assessed, { products }, comparisons, calls, exhibits] = await Promise.all([
     assessApplication(application),
     claimOverview(application),
     listComparisons(application),
     listPartCalls(application),
+    listExhibits(application),
   ])
   return {
     comparisons,
     calls,
+    exhibits: exhibits.map(({ exhibit, assessed: { specimen, assessment } }) => ({
+      ...exhibit,
+      drawing: drawingData(specimen.form, assessment.values, specimen.sizeClass),
+    })),
     drawings: Object.fromEntries(
-      assessed.map(({ specimen, assessment }) => [specimen.id, drawingData(specimen.form, assessment.values)]),
+      assessed.map(({ specimen, assessment }) => [
+        specimen.id,
+        drawingData(specimen.form, assessment.values, specimen.sizeClass),
+      ]),
     ),
     points: Object.fromEntries(
       products.flatMap(({ standing }) => Object.entries(standing).map(([id, claims]) => [id, usablePoints(claims)])),
@@ -52,6 +63,13 @@ export async function action({ request, params }: Route.ActionArgs) {
     const removed = parseFields(removedComparisonSchema, typed)
     if (!removed.ok) return removed.refusal
     await removeComparison(removed.value.id)
+    return accepted()
+  }
+  if (typed.intent === 'exhibit') return layBeside(params.application, typed)
+  if (typed.intent === 'put-back') {
+    const removed = parseFields(removedExhibitSchema, typed)
+    if (!removed.ok) return removed.refusal
+    await removeExhibit(params.application, removed.value.id)
     return accepted()
   }
   if (typed.intent === 'call') return keepCall(params.application, typed)
@@ -79,7 +97,21 @@ async function keepCall(application: string, typed: Record<string, unknown>) {
   return accepted()
 }
 
-export default function FaceOff({ loaderData: { drawings, points, comparisons, calls } }: Route.ComponentProps) {
+async function layBeside(application: string, typed: Record<string, unknown>) {
+  const parsed = parseFields(exhibitSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const { id, specimen: specimenId, part, note } = parsed.value
+  const specimen = await findSpecimen(specimenId)
+  if (!specimen) return refused('This filter is not here any more. Choose another.')
+  if (specimen.applicationId === application)
+    return refused('This filter is of the same engine: choose it above, where it is compared.')
+  const added = await addExhibit({ id, applicationId: application, specimenId, part, note })
+  return additionRefusal(added, { message: 'This part lies in the tray already.' }) ?? accepted()
+}
+
+export default function FaceOff({
+  loaderData: { drawings, points, comparisons, calls, exhibits },
+}: Route.ComponentProps) {
   const { application } = useLineup()
   const judged = useEvaluation()
   const facing = useFacing(judged)
@@ -104,6 +136,7 @@ export default function FaceOff({ loaderData: { drawings, points, comparisons, c
           <Soft>A face-off takes two filters with something recorded. Put a second one on the bench.</Soft>
         </Card>
       )}
+      <TrayCard exhibits={exhibits} />
     </Page>
   )
 }

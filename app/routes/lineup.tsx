@@ -1,4 +1,5 @@
 import { href, Link } from 'react-router'
+import { sizeClassLabel } from '#core/catalogue/index.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { filterFormLabels } from '#app/features/forms/labels.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
@@ -19,13 +20,16 @@ export const shouldRevalidate = whenPathChanges
 export default function Lineup({ loaderData: { products } }: Route.ComponentProps) {
   const { application, evaluation } = useLineup()
   const { id, name, machine, form, thread } = application
+  const { sizeClass } = evaluation.method
+  const sizeClassSaid =
+    sizeClass && `${sizeClassLabel(sizeClass).toLowerCase()}${application.sizeClass ? '' : ', as its sizes say'}`
   return (
     <Page style={{ maxWidth: 'none' }}>
       <LineupHead
         title={name}
         subtitle={
           <>
-            {[machine, filterFormLabels[form], thread].filter(Boolean).join(' · ')} ·{' '}
+            {[machine, filterFormLabels[form], sizeClassSaid, thread].filter(Boolean).join(' · ')} ·{' '}
             <Link to={href('/lineups/:application/edit', { application: id })}>edit</Link>
           </>
         }

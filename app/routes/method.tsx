@@ -3,6 +3,7 @@ import { currentMethod } from '#app/data/schools.server.ts'
 import { CatalogueCard } from '#app/features/method/CatalogueCard.tsx'
 import { CriteriaCard } from '#app/features/method/CriteriaCard.tsx'
 import { FiguresCard } from '#app/features/method/FiguresCard.tsx'
+import { SizeClassCard } from '#app/features/method/SizeClassCard.tsx'
 import { SaidCard } from '#app/features/method/SaidCard.tsx'
 import { Caution, Page, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/method'
@@ -22,8 +23,8 @@ export default function MethodPage({ loaderData: { method } }: Route.ComponentPr
         </p>
         <p>
           Version {method.version}: {method.note}. <a href="#figures">Figures</a> ·{' '}
-          <a href="#score">Construction score</a> · <a href="#said">Readings as people say them</a> ·{' '}
-          <a href="#catalogue">What is recorded</a>
+          <a href="#score">Construction score</a> · <a href="#size-classes">Size classes</a> ·{' '}
+          <a href="#said">Readings as people say them</a> · <a href="#catalogue">What is recorded</a>
         </p>
       </Stack>
       <Caution>
@@ -32,6 +33,7 @@ export default function MethodPage({ loaderData: { method } }: Route.ComponentPr
       </Caution>
       <FiguresCard />
       <CriteriaCard criteria={effectiveCriteria(method)} />
+      <SizeClassCard />
       <SaidCard />
       <CatalogueCard />
     </Page>

@@ -16,7 +16,7 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   const { bypass, drainBack, says } = oilWay(specimen.form, values)
   const svg = renderToStaticMarkup(
     <OilWay
-      data={drawingData(specimen.form, values)}
+      data={drawingData(specimen.form, values, specimen.sizeClass)}
       state={key}
       bypass={bypass}
       drains={drainBack === 'drains'}

@@ -46,7 +46,7 @@ export async function loader({ params }: Route.LoaderArgs) {
   const { parts, ...way } = oilWay(specimen.form, values)
   return {
     ...way,
-    data: drawingData(specimen.form, values),
+    data: drawingData(specimen.form, values, specimen.sizeClass),
     parts: parts.map((one) => ({ ...one, has: captions[one.part] ?? '' })),
   }
 }

@@ -5,7 +5,9 @@ import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimens } from '#app/data/assessments.server.ts'
 import { newId } from '#app/data/id.ts'
 import { addRevision, findProduct, saveMaker, type Product } from '#app/data/products.server.ts'
+import { findReviewer } from '#app/data/reviewer.server.ts'
 import { addQuickReadings } from '#app/data/quick-readings.server.ts'
+import { methodFor } from '#app/data/size-class.ts'
 import { currentMethod } from '#app/data/schools.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
@@ -24,14 +26,16 @@ import { accepted, fieldsOf, found, parseFields, refused } from './http.server.t
 import { additionRefusal } from './saving.server.ts'
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const [assessed, method] = await Promise.all([
+  const [assessed, method, { topEnd }] = await Promise.all([
     assessSpecimens(await listSpecimensOf(params.product)),
     currentMethod(),
+    findReviewer(),
   ])
-  const criteria = effectiveCriteria(method)
   return {
     newRevision: newId(),
+    topEnd,
     specimens: assessed.map(({ specimen, assessment }) => {
+      const criteria = effectiveCriteria(methodFor(method, { specimen, assessment }))
       const { value, fatalFaults } = scoreSpecimen(specimen.form, assessment, criteria)
       return {
         ...specimen,
@@ -73,7 +77,10 @@ async function takeLine({ id, form, revisions }: Product, typed: Record<string, 
   return additionRefusal(added.value, { message: 'These readings are there already.' }) ?? accepted()
 }
 
-export default function ProductPage({ loaderData: { specimens, newRevision }, actionData }: Route.ComponentProps) {
+export default function ProductPage({
+  loaderData: { specimens, newRevision, topEnd },
+  actionData,
+}: Route.ComponentProps) {
   const { product, application } = useProduct()
   const [form, fields] = useSchemaForm(revisionSchema, { result: actionData, values: {} })
   return (
@@ -97,7 +104,7 @@ export default function ProductPage({ loaderData: { specimens, newRevision }, ac
         </Row>
       </Row>
       <Card>
-        <ProductQuickLine form={product.form} specimens={specimens} lineup={application.id} />
+        <ProductQuickLine form={product.form} specimens={specimens} lineup={application.id} topEnd={topEnd} />
       </Card>
       <Card>
         <h2>Specimens</h2>

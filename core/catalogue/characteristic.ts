@@ -35,6 +35,8 @@ interface Common {
   /** Said where it is recorded. */
   caution?: CautionKey
   notApplicableWhen?: NotApplicableWhen[]
+  /** There is one at each end of the element; a reading may say at which, and the worse end decides. */
+  atEnds?: true
   /** Recorded when there is time; never counted as missing. */
   extra?: boolean
   /** Minutes that it takes, where that is not what its kind takes. Common practice, no published source. */

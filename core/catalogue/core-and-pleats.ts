@@ -113,6 +113,7 @@ export const coreAndPleatsCharacteristics: Characteristic[] = [
   {
     ...pack,
     key: 'disc.bond',
+    atEnds: true,
     part: 'caps',
     forms: cartridge,
     kind: 'grade',

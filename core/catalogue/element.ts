@@ -96,6 +96,7 @@ export const elementCharacteristics: Characteristic[] = [
   {
     ...element,
     key: 'glue.grade',
+    atEnds: true,
     part: 'caps',
     kind: 'grade',
     label: 'Glue bead',
@@ -113,6 +114,7 @@ export const elementCharacteristics: Characteristic[] = [
   {
     ...element,
     key: 'glue.flood',
+    atEnds: true,
     part: 'caps',
     kind: 'fault',
     label: 'Glue where it should not be',
@@ -126,6 +128,7 @@ export const elementCharacteristics: Characteristic[] = [
   {
     ...element,
     key: 'caps.hold',
+    atEnds: true,
     part: 'caps',
     kind: 'fault',
     label: 'End cap comes away',

@@ -41,6 +41,7 @@ export const handTestCharacteristics: Characteristic[] = [
   }),
   byHand({
     key: 'caps.flimsy',
+    atEnds: true,
     part: 'caps',
     station: 'element',
     lostAfter: 'apart',
@@ -52,6 +53,7 @@ export const handTestCharacteristics: Characteristic[] = [
   }),
   byHand({
     key: 'glue.peel',
+    atEnds: true,
     part: 'caps',
     station: 'pleats',
     forms: both,

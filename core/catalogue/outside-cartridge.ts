@@ -9,6 +9,7 @@ export const outsideCartridgeCharacteristics: Characteristic[] = [
   {
     ...whole,
     key: 'twist.test',
+    atEnds: true,
     part: 'element',
     kind: 'fault',
     label: 'Twist test',
@@ -22,6 +23,7 @@ export const outsideCartridgeCharacteristics: Characteristic[] = [
   {
     ...whole,
     key: 'oring.lie',
+    atEnds: true,
     part: 'oring',
     kind: 'fault',
     label: 'O-rings rucked',
@@ -123,6 +125,7 @@ export const outsideCartridgeCharacteristics: Characteristic[] = [
   {
     ...whole,
     key: 'tube.keys',
+    atEnds: true,
     part: 'core',
     kind: 'choice',
     label: 'Locating keys',

@@ -1,4 +1,5 @@
 import type { Evidence } from '#core/catalogue/index.ts'
+import type { End } from '#core/teardown/end.ts'
 import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import { mergeOpenings } from '#core/teardown/said-openings.ts'
 import { areTied, type MeasuredValue } from './difference.ts'
@@ -14,6 +15,8 @@ interface CellBasis {
   specimen: string
   /** So many specimens were looked at. */
   of: number
+  /** The end that decides, where the two differ. */
+  end?: End
 }
 
 /** The value is in SI, a count or the step of a grade. */

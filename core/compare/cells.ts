@@ -19,6 +19,7 @@ import {
   uncertain,
   type Uncertain,
 } from '#core/quantity/uncertain.ts'
+import type { End } from '#core/teardown/end.ts'
 import type { ResolvedValue } from '#core/teardown/resolve.ts'
 import { degreesOfFactor, studentT95 } from '#core/quantity/student.ts'
 import { notApplicableReason } from '#core/teardown/recording-plan.ts'
@@ -55,6 +56,7 @@ export function characteristicCell(
     evidence: weakest(found.map(({ resolved }) => resolved.evidence)),
     specimen: first.id,
     of: found.length,
+    ...endOf(found.map(({ resolved }) => resolved.end)),
   }
   if (characteristic.kind === 'openings')
     return { state: 'openings', groups: first.resolved.openings?.groups ?? [], ...basis }
@@ -181,6 +183,10 @@ function measuredValue(number: Uncertain): MeasuredValue {
     ...(shared.length > 0 && { shared: Object.fromEntries(shared) }),
   }
 }
+
+/** The end that decides, where it is the same one in all specimens. */
+const endOf = ([first, ...others]: readonly (End | undefined)[]): { end?: End } =>
+  first && others.every((end) => end === first) ? { end: first } : {}
 
 const weakest = (evidences: Evidence[]): Evidence =>
   evidences.reduce((a, b) => (evidenceRank(b) > evidenceRank(a) ? b : a))

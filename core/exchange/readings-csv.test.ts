@@ -4,6 +4,7 @@ import { describe, expect, test } from 'vitest'
 import { catalogue, characteristicOf, evidenceKeys, optionsOf, type Characteristic } from '#core/catalogue/index.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { readings } from '#core/teardown/readings.fixture.ts'
+import { endsOf } from '#core/teardown/end.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import { formatCsv } from './csv.ts'
 import {
@@ -166,14 +167,18 @@ const moment = fc
   .integer({ min: Date.parse('2020-01-01'), max: Date.parse('2030-01-01') })
   .map((time) => new Date(time).toISOString())
 
-const anyReading = fc.constantFrom(...catalogue).chain((c) =>
+const anyOfForm = fc
+  .constantFrom(...catalogue)
+  .chain((c) => fc.record({ c: fc.constant(c), form: fc.constantFrom(...c.forms) }))
+
+const anyReading = anyOfForm.chain(({ c, form }) =>
   fc.record({
     path: fc.record({
       application: line(80),
       brand: line(80),
       partNumber: line(60),
       revision: fc.oneof(fc.constant(''), line(60)),
-      form: fc.constantFrom(...c.forms),
+      form: fc.constant(form),
       specimen: line(20),
     }),
     instrument: fc.oneof(fc.constant(''), line(60)),
@@ -184,6 +189,7 @@ const anyReading = fc.constantFrom(...catalogue).chain((c) =>
       characteristic: fc.constant(c.key),
       rawInput: line(200),
       unit: 'units' in c ? fc.constantFrom(null, ...c.units) : fc.constant(null),
+      atEnd: c.atEnds ? fc.constantFrom(null, ...endsOf(form)) : fc.constant(null),
       evidence: fc.constantFrom(...evidenceKeys),
       instrumentId: fc.constant(null),
       zeroOffset: fc.oneof(

@@ -10,9 +10,11 @@ import {
   type CountCharacteristic,
   type FilterForm,
 } from '#core/catalogue/index.ts'
+import { formatList } from '#core/quantity/format-list.ts'
 import { clip } from '#core/quantity/number.ts'
 import { checkPlausible } from '#core/quantity/plausible.ts'
 import { siSymbolOf } from '#core/quantity/units.ts'
+import { ends, problemOfEnd } from '#core/teardown/end.ts'
 import { parseEntry, type EntryValue } from '#core/teardown/entry.ts'
 import { sizedGroups, writeOpenings, type OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { Reading } from '#core/teardown/reading.ts'
@@ -46,9 +48,9 @@ const requiredColumns = [
   'note',
 ] as const
 
-const optionalColumns = ['read in', 'source', 'zero offset', 'struck because', 'give or take'] as const
+const optionalColumns = ['read in', 'source', 'zero offset', 'struck because', 'give or take', 'end'] as const
 
-/** Columns of the tidy form, one row a reading; the last five may be left out on the way in. */
+/** Columns of the tidy form, one row a reading; the last six may be left out on the way in. */
 export const readingColumns = [...requiredColumns, ...optionalColumns] as const
 
 export type ReadingCsvRow = Record<(typeof readingColumns)[number], string>
@@ -91,6 +93,7 @@ export function readingRow(path: SpecimenPath, reading: Reading, instrument: str
     'zero offset': reading.zeroOffset?.toString() ?? '',
     'struck because': voided?.reason ?? '',
     'give or take': reading.valueHalf?.toString() ?? '',
+    end: reading.atEnd ?? '',
   }
 }
 
@@ -148,6 +151,7 @@ const rowSchema = z.object({
     (text) => text === '' || Number(text) > 0,
     '"give or take" is empty or a number above zero.',
   ),
+  end: z.enum(['', ...ends], { error: `"end" is empty, ${formatList(ends)}.` }).default(''),
 })
 
 /**
@@ -187,6 +191,10 @@ export function parseReadingRow(row: unknown): Result<ImportedReading> {
       ? roughCount(characteristic, data.value)
       : parseValue(characteristic, data.value, si)
   if (!entry.ok) return entry
+  const end = data.end || null
+  if (end && !characteristic.atEnds) return problem('end', `${label} has no ends: leave "end" empty.`)
+  const noSuchEnd = problemOfEnd(end, data.form)
+  if (noSuchEnd) return problem('end', noSuchEnd)
   if (data['struck because'] && !data.struck) return problem('struck', 'It says why it was struck, but not when.')
   return ok({
     path: {
@@ -204,6 +212,7 @@ export function parseReadingRow(row: unknown): Result<ImportedReading> {
     valueHalf: half,
     valueText: entry.value.text ?? null,
     valueGroups: entry.value.groups ?? null,
+    atEnd: end,
     evidence: data.evidence,
     instrument: data.instrument,
     zeroOffset: data['zero offset'] === '' ? null : Number(data['zero offset']),

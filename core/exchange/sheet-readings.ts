@@ -1,4 +1,4 @@
-import { findCharacteristic, type Characteristic, type FilterForm } from '#core/catalogue/index.ts'
+import { findCharacteristic, sized, type Characteristic, type FilterForm } from '#core/catalogue/index.ts'
 import { parseEntry, type EntryValue } from '#core/teardown/entry.ts'
 import { answerIn } from '#core/teardown/quick-entry.ts'
 import { headingKey, unitFor, type Heading } from './sheet-heading.ts'
@@ -52,7 +52,7 @@ export function sheetFate(
   const plain = isComma ? text.replace(/(\d),(?=\d)/g, '$1.') : text
   const ownUnit = meaning.unit || unitFor(characteristic, unit)
   const said = answerIn(characteristic, plain)
-  const entry = parseEntry(characteristic, { text: said, ...(ownUnit && { unit: ownUnit }) })
+  const entry = parseEntry(sized(characteristic, undefined), { text: said, ...(ownUnit && { unit: ownUnit }) })
   if (!entry.ok) return { state: 'refused', reason: entry.problem.message }
   const isPlain = entry.value.number !== undefined && /^[\d.,\s/+-]+$/.test(text)
   return { state: 'read', characteristic, typed: isPlain && ownUnit ? `${text} ${ownUnit}` : text, value: entry.value }

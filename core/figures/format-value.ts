@@ -3,6 +3,7 @@ import type { Figure } from './index.ts'
 import { formatFixed, formatQuantity, formatUncertain } from '#core/quantity/format.ts'
 import { unitOf } from '#core/quantity/units.ts'
 import { systemOf, unitOfKind, type UnitHabit, type UnitKind } from '#core/quantity/unit-habit.ts'
+import { endLabel, type End } from '#core/teardown/end.ts'
 import { formatOpenings, type OpeningGroup } from '#core/teardown/opening-groups.ts'
 
 const isFigure = (of: Characteristic | Figure): of is Figure => 'compute' in of
@@ -91,6 +92,8 @@ export interface FormattableValue {
   half?: number | null
   text?: string | null
   groups?: OpeningGroup[] | null
+  /** The end that it is of. */
+  end?: End | null
 }
 
 /**
@@ -98,7 +101,10 @@ export interface FormattableValue {
  *
  * @example formatValue(characteristicOf('adbv.material'), { text: 'silicone' }, 'metric') // => 'Silicone'
  */
-export function formatValue(of: Characteristic, value: FormattableValue, system: UnitHabit): string {
+export const formatValue = (of: Characteristic, value: FormattableValue, system: UnitHabit): string =>
+  `${formatAlone(of, value, system)}${value.end ? `, ${endLabel(value.end)}` : ''}`
+
+function formatAlone(of: Characteristic, value: FormattableValue, system: UnitHabit): string {
   if (value.groups) return formatOpenings(value.groups, displayUnit(of, system) || 'mm')
   if (typeof value.number === 'number') return formatValueWithUncertainty(of, value.number, value.half ?? 0, system)
   return optionsOf(of).find((option) => option.value === value.text)?.label ?? value.text ?? ''

@@ -1,4 +1,5 @@
 import { catalogueFor, findCharacteristic, foundSo, type FilterForm } from '#core/catalogue/index.ts'
+import { endLabel, type End } from '#core/teardown/end.ts'
 import type { Reading } from '#core/teardown/reading.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
 
@@ -44,8 +45,10 @@ export function countFault(key: string, specimens: readonly ResolvedValues[]): F
   return { found: answers.filter((one) => one === 'serious').length, lookedAt: answers.length }
 }
 
+const endOf = (end: End | undefined): string => (end ? ` (${endLabel(end)})` : '')
+
 /**
- * Faults that end the discussion.
+ * Faults that end the discussion, with the end they were found at.
  *
  * Source: common practice, no published source.
  *
@@ -56,6 +59,6 @@ export function countFault(key: string, specimens: readonly ResolvedValues[]): F
 export const findFatalFaults = (form: FilterForm, values: ResolvedValues): FatalFault[] =>
   catalogueFor(form).flatMap(({ key, ...characteristic }) =>
     characteristic.kind === 'fault' && characteristic.fatal && values.get(key)?.text === 'serious'
-      ? [{ key, description: characteristic.fatal }]
+      ? [{ key, description: `${characteristic.fatal}${endOf(values.get(key)?.end)}` }]
       : [],
   )

@@ -12,6 +12,7 @@ import { formatNumber } from '#core/quantity/format.ts'
 import { clip, parseNumber } from '#core/quantity/number.ts'
 import { parseQuantity } from '#core/quantity/parse.ts'
 import { checkPlausible } from '#core/quantity/plausible.ts'
+import { readEnd, type End } from './end.ts'
 import type { OpeningGroup } from './opening-groups.ts'
 import { checkOpenings, parseOpenings } from './openings.ts'
 import { askWhichSize } from './usual-size.ts'
@@ -28,6 +29,8 @@ export interface EntryValue {
   groups?: OpeningGroup[]
   /** Unit it was read in, where it has one. */
   unit?: string
+  /** The end it was said of. */
+  end?: End
 }
 
 export interface EntryText {
@@ -50,6 +53,15 @@ const maximumTextLength = 400
  * // => { ok: true, value: { number: 0.000508, unit: 'thou' } }
  */
 export function parseEntry(characteristic: Characteristic, entry: EntryText): Result<EntryValue> {
+  if (!characteristic.atEnds) return parseAlone(characteristic, entry)
+  const said = readEnd(entry.text)
+  if (!said.ok) return said
+  const { text, end } = said.value
+  const read = parseAlone(characteristic, { ...entry, text })
+  return read.ok && end ? ok({ ...read.value, end }) : read
+}
+
+function parseAlone(characteristic: Characteristic, entry: EntryText): Result<EntryValue> {
   const { text, insist = false } = entry
   switch (characteristic.kind) {
     case 'quantity':

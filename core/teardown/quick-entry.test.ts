@@ -20,6 +20,10 @@ describe('several readings in a line', () => {
       expect(readQuickEntry(clear, 'spin-on', new Map())[0]?.misnamed).toBeUndefined()
   })
 
+  test('what is named by two of its names is offered once', () => {
+    expect(readQuickEntry('valve colour through the holes orange', 'spin-on', new Map())[0]?.candidates).toHaveLength(1)
+  })
+
   test('two things in one breath are two readings', () => {
     expect(read('media 39½ by 4¼ · media weight 24 g with its mesh · adbv temperature -60 to 350 F')).toEqual([
       'media.length=39 1/2 in',

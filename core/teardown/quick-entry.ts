@@ -4,11 +4,15 @@ import {
   partLabel,
   optionsOf,
   partWordsOf,
+  sized,
   type Characteristic,
   type FilterForm,
+  type SizeClass,
 } from '#core/catalogue/index.ts'
 import { parseEntry } from './entry.ts'
 import type { ResolvedValues } from './resolve.ts'
+import { atEnd, readEnd } from './end.ts'
+import { sizeClassOf } from './size-class-of.ts'
 import { splitEntry } from './split-entry.ts'
 
 /** One reading that a piece of a line may be. */
@@ -38,11 +42,18 @@ export interface QuickPiece {
  * @param line as typed
  * @param form of the filter
  * @param known of the specimen so far
+ * @param chosen size class of its engine; empty where its first sizes tell it
  * @example readQuickEntry('wall .49 .50', 'spin-on', new Map())[0]?.candidates[0]?.values // => ['.49', '.50']
  * @example readQuickEntry('silicone', 'spin-on', new Map())[0]?.candidates.length // => 2
  */
-export function readQuickEntry(line: string, form: FilterForm, known: ResolvedValues): QuickPiece[] {
-  const all = catalogueFor(form)
+export function readQuickEntry(
+  line: string,
+  form: FilterForm,
+  known: ResolvedValues,
+  chosen: SizeClass | '' = '',
+): QuickPiece[] {
+  const sizeClass = sizeClassOf(form, chosen, known)
+  const all = catalogueFor(form).map((one) => sized(one, sizeClass))
   return line
     .split(/\s*[·•;|\n]\s*|,\s+(?!then\b)(?=[a-z]{3})/i)
     .map((piece) => piece.trim())
@@ -68,8 +79,10 @@ function readPiece(said: string, all: readonly Characteristic[], known: Resolved
   const named = namedIn(said, all)
   const readable = named.flatMap(({ characteristic, rest }) => candidateOf(characteristic, rest) ?? [])
   const longest = Math.max(0, ...named.filter(isReadable(readable)).map(({ name }) => name.length))
-  const best = readable.filter(({ characteristic }) =>
-    named.some((one) => one.characteristic === characteristic && one.name.length === longest),
+  const best = distinct(
+    readable.filter(({ characteristic }) =>
+      named.some((one) => one.characteristic === characteristic && one.name.length === longest),
+    ),
   )
   const candidates = [best, unnamed(said, all), ofOtherPart(said, all)].find((some) => some.length > 0) ?? []
   const misnamed = askAboutPart(said, candidates, all)
@@ -153,8 +166,15 @@ function candidateOf(characteristic: Characteristic, rest: string): QuickCandida
  * @param rest what was said without the name
  * @returns what it is kept as; what was said where no answer is meant
  * @example answerIn(characteristicOf('inside.rust'), 'no') // => 'none'
+ * @example answerIn(characteristicOf('caps.hold'), 'at the dome end') // => 'serious at the dome end'
  */
 export function answerIn(characteristic: Characteristic, rest: string): string {
+  const said = characteristic.atEnds ? readEnd(rest) : undefined
+  if (!said?.ok || !said.value.end) return wholeAnswerIn(characteristic, rest)
+  return atEnd(wholeAnswerIn(characteristic, said.value.text), said.value.end)
+}
+
+function wholeAnswerIn(characteristic: Characteristic, rest: string): string {
   const low = rest.toLowerCase()
   if (characteristic.kind === 'fault') {
     if (rest === '' || /^(yes|there|bad)$/.test(low)) return 'serious'

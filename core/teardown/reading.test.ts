@@ -21,10 +21,13 @@ test('only what the maker alone can state is claimed by itself', () => {
 })
 
 test('a reading says one thing, whatever its kind', () => {
-  expect(readingValue({ valueNumber: null, valueHalf: null, valueText: 'nitrile', valueGroups: null })).toEqual({
+  expect(
+    readingValue({ valueNumber: null, valueHalf: null, valueText: 'nitrile', valueGroups: null, atEnd: null }),
+  ).toEqual({
     number: null,
     half: null,
     text: 'nitrile',
     groups: null,
+    end: null,
   })
 })

@@ -1,4 +1,5 @@
 import type { Characteristic, Evidence } from '#core/catalogue/index.ts'
+import type { End } from './end.ts'
 import type { EntryValue } from './entry.ts'
 import type { OpeningGroup } from './opening-groups.ts'
 
@@ -18,6 +19,8 @@ export interface Reading {
   /** Answer, designation or words. */
   valueText: string | null
   valueGroups: OpeningGroup[] | null
+  /** The end it was read at; null where there is one only, or it is of both. */
+  atEnd: End | null
   evidence: Evidence
   instrumentId: string | null
   /** Zero offset of the instrument, SI, that was taken off what it showed. */
@@ -35,18 +38,20 @@ export interface Reading {
  *
  * @param reading as it is kept
  * @example
- * readingValue({ valueNumber: 0.00049, valueHalf: null, valueText: null, valueGroups: null }).number // => 0.00049
+ * readingValue({ valueNumber: 3, valueHalf: null, valueText: null, valueGroups: null, atEnd: 'dome' }).end // => 'dome'
  */
 export const readingValue = ({
   valueNumber,
   valueHalf,
   valueText,
   valueGroups,
-}: Pick<Reading, 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups'>) => ({
+  atEnd,
+}: Pick<Reading, 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups' | 'atEnd'>) => ({
   number: valueNumber,
   half: valueHalf,
   text: valueText,
   groups: valueGroups,
+  end: atEnd,
 })
 
 /** Quantities that only the maker can state. */
@@ -74,7 +79,7 @@ export function defaultEvidence(characteristic: Characteristic): Evidence {
  *
  * @param value as it was read
  * @example readingOfEntry({ number: 0.00051, unit: 'mm' })
- * // => { unit: 'mm', valueNumber: 0.00051, valueHalf: null, valueText: null, valueGroups: null }
+ * // => { unit: 'mm', valueNumber: 0.00051, valueHalf: null, valueText: null, valueGroups: null, atEnd: null }
  */
 export const readingOfEntry = ({
   number,
@@ -82,10 +87,12 @@ export const readingOfEntry = ({
   text,
   groups,
   unit,
-}: EntryValue): Pick<Reading, 'unit' | 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups'> => ({
+  end,
+}: EntryValue): Pick<Reading, 'unit' | 'valueNumber' | 'valueHalf' | 'valueText' | 'valueGroups' | 'atEnd'> => ({
   unit: unit ?? null,
   valueNumber: number ?? null,
   valueHalf: half ?? null,
   valueText: text ?? null,
   valueGroups: groups ?? null,
+  atEnd: end ?? null,
 })

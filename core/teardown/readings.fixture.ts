@@ -1,6 +1,6 @@
 import { characteristicOf, type Evidence } from '#core/catalogue/index.ts'
 import { parseEntry } from './entry.ts'
-import { defaultEvidence, type Reading } from './reading.ts'
+import { defaultEvidence, readingOfEntry, type Reading } from './reading.ts'
 
 type Typed = string | { typed: string; evidence?: Evidence; struck?: boolean }
 
@@ -20,17 +20,12 @@ export function readings(typed: Record<string, Typed | Typed[]>, specimen = 'spe
       const characteristic = characteristicOf(key)
       const entry = parseEntry(characteristic, { text })
       if (!entry.ok) throw new Error(`${key} "${text}": ${entry.problem.message}`)
-      const { number = null, half = null, text: words = null, groups = null, unit = null } = entry.value
       return {
         id: `${key}-${index}`,
         specimenId: specimen,
         characteristic: key,
         rawInput: text,
-        unit,
-        valueNumber: number,
-        valueHalf: half,
-        valueText: words,
-        valueGroups: groups,
+        ...readingOfEntry(entry.value),
         evidence: evidence ?? defaultEvidence(characteristic),
         instrumentId: null,
         zeroOffset: null,

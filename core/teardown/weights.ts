@@ -1,8 +1,16 @@
-import { catalogueFor, characteristicOf, weighedIn, type FilterForm } from '#core/catalogue/index.ts'
+import {
+  catalogueFor,
+  characteristicOf,
+  sized,
+  weighedIn,
+  type FilterForm,
+  type SizeClass,
+} from '#core/catalogue/index.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { notApplicableReason } from './recording-plan.ts'
 import type { ResolvedValues } from './resolve.ts'
+import { sizeClassOf } from './size-class-of.ts'
 
 export interface WeightsSoFar {
   /** kg; absent until the whole filter has been weighed. */
@@ -60,7 +68,7 @@ export function weightsSoFar(form: FilterForm, known: ResolvedValues): WeightsSo
   })
   if (left < -0.001) return judged('impossible', `Impossible: the parts weigh ${grams} more than the whole.`)
   if (open.length > 0) {
-    const most = usualWeight(open)
+    const most = usualWeight(open, sizeClassOf(form, '', known))
     const still = `${grams} still to weigh of ${formatQuantity(whole, 'g')}`
     return left > most + unaccountedWeightTolerance
       ? judged(
@@ -84,9 +92,9 @@ const weighedAlong = (known: ResolvedValues): ReadonlySet<string> =>
   )
 
 /** The most that parts usually weigh together. */
-const usualWeight = (keys: readonly string[]): number =>
+const usualWeight = (keys: readonly string[], sizeClass: SizeClass | undefined): number =>
   keys.reduce((sum, key) => {
-    const characteristic = characteristicOf(key)
+    const characteristic = sized(characteristicOf(key), sizeClass)
     return sum + (characteristic.kind === 'quantity' ? characteristic.typical[1] : 0)
   }, 0)
 
@@ -116,7 +124,9 @@ function whatIsAmiss(form: FilterForm, known: ResolvedValues, left: number): str
 export function likelyMisread(form: FilterForm, known: ResolvedValues, off: number): { key: string; would: number }[] {
   const outside = ([low, high]: readonly [number, number], value: number): number =>
     value < low ? (low - value) / low : value > high ? (value - high) / high : 0
+  const sizeClass = sizeClassOf(form, '', known)
   return catalogueFor(form)
+    .map((one) => sized(one, sizeClass))
     .flatMap((c) => {
       const weight = known.get(c.key)?.number?.value
       if (!c.key.endsWith('.weight') || c.key === 'media.weight' || c.kind !== 'quantity' || weight === undefined)

@@ -33,6 +33,8 @@ export interface VerdictSnapshot {
   driver: string
   /** Version of the method. */
   method: number
+  /** What size class it was judged as, in words. */
+  sizeClass?: string
   /** Best first. */
   ranking: RankedThen[]
   winners: string[]
@@ -65,7 +67,7 @@ export function takeSnapshot(
   { ranked, call }: Judgement,
   rows: readonly Row[],
   { nameOf, disclosureOf }: ColumnWords,
-  by: Pick<VerdictSnapshot, 'school' | 'driver' | 'method' | 'contradictions' | 'interest'>,
+  by: Pick<VerdictSnapshot, 'school' | 'driver' | 'method' | 'sizeClass' | 'contradictions' | 'interest'>,
   system: UnitHabit,
 ): VerdictSnapshot {
   const [first, next] = ranked

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { characteristicOf, evidenceKeys } from '#core/catalogue/index.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { defaultInstrumentKind } from '#core/teardown/instrument.ts'
-import { defaultEvidence } from '#core/teardown/reading.ts'
+import { defaultEvidence, readingOfEntry } from '#core/teardown/reading.ts'
 import { addApplication } from '#app/data/applications.server.ts'
 import { markAsDemo } from '#app/data/demo.server.ts'
 import { newId } from '#app/data/id.ts'
@@ -104,17 +104,13 @@ function toReading(
   const characteristic = characteristicOf(key)
   const entry = parseEntry(characteristic, { text: rawInput })
   if (!entry.ok) throw new Error(`${key} "${rawInput}": ${entry.problem.message}`)
-  const { number = null, text = null, groups = null, unit = null } = entry.value
   const evidence = said ?? defaultEvidence(characteristic)
   const kind = evidence === 'measured' ? defaultInstrumentKind(characteristic) : undefined
   return {
     id: newId(),
     characteristic: key,
     rawInput,
-    unit,
-    valueNumber: number,
-    valueText: text,
-    valueGroups: groups,
+    ...readingOfEntry(entry.value),
     evidence,
     instrumentId: (kind && instruments.get(kind)) ?? null,
     source: source ?? null,

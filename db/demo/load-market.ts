@@ -9,6 +9,7 @@ import { addClaim } from '#app/data/claims.server.ts'
 import { addComparison } from '#app/data/comparisons.server.ts'
 import { markAsDemo } from '#app/data/demo.server.ts'
 import { addDriver } from '#app/data/drivers.server.ts'
+import { addExhibit } from '#app/data/exhibits.server.ts'
 import { addInquiry } from '#app/data/inquiries.server.ts'
 import { inquirySchema } from '#app/features/forms/inquiry-fields.ts'
 import { newId } from '#app/data/id.ts'
@@ -20,6 +21,7 @@ import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { availabilitySchema } from '#app/features/forms/availability-fields.ts'
 import { claimFields, claimSchema } from '#app/features/forms/claim-fields.ts'
 import { driverFields, driverSchema } from '#app/features/forms/driver-fields.ts'
+import { exhibitSchema } from '#app/features/forms/exhibit-fields.ts'
 import { priceRawInput, priceSchema, rateSchema } from '#app/features/forms/price-fields.ts'
 import { partCallSchema } from '#app/features/forms/part-call-fields.ts'
 import { makerSchema } from '#app/features/forms/product-fields.ts'
@@ -41,13 +43,14 @@ const fileSchema = z.object({
     owed: z.array(z.object({ product: z.string(), characteristic: z.string() })),
   }),
   calls: z.array(z.object({ product: z.string(), other: z.string(), part: z.string(), call: z.string() })),
+  exhibits: z.array(z.looseObject({ product: z.string(), beside: z.string() })),
   comparisons: z.array(z.object({ product: z.string(), other: z.string(), line: z.string() })),
 })
 
 /** Loads claims, prices, rates, drivers, absolute words and comparisons; products are named by their part numbers. */
 export async function loadMarket(file: unknown, products: ReadonlyMap<string, string>): Promise<void> {
-  const { claims, prices, rates, drivers, words, availability, inquiries, makers, foresight, calls, comparisons } =
-    fileSchema.parse(file)
+  const demo = fileSchema.parse(file)
+  const { claims, prices, rates, drivers, words, availability, inquiries, makers, foresight } = demo
   const productIdOf = (partNumber: string): string => {
     const id = products.get(partNumber)
     if (id === undefined) throw new Error(`The demo has no product "${partNumber}"`)
@@ -97,6 +100,14 @@ export async function loadMarket(file: unknown, products: ReadonlyMap<string, st
     await saveMaker(productIdOf(product), makerSchema.parse({ ...typed, intent: 'maker', id }))
   }
   await loadForesight(foresight, productIdOf)
+  await loadBeside(demo, productIdOf)
+}
+
+/** Loads what is said of two beside each other, and what is laid beside them. */
+async function loadBeside(
+  { calls, comparisons, exhibits }: z.output<typeof fileSchema>,
+  productIdOf: (partNumber: string) => string,
+): Promise<void> {
   for (const { product, other, part, call } of calls) {
     const [a, b] = await Promise.all([product, other].map((one) => latestRevision(productIdOf(one))))
     const { intent: _, ...parsed } = partCallSchema.parse({ intent: 'call', a, b, part, call })
@@ -104,6 +115,17 @@ export async function loadMarket(file: unknown, products: ReadonlyMap<string, st
   }
   for (const { product, other, line } of comparisons)
     await loadComparison(line, productIdOf(product), productIdOf(other))
+  for (const { product, beside, ...typed } of exhibits)
+    await loadExhibit(typed, productIdOf(product), productIdOf(beside))
+}
+
+/** Lays a part of the first specimen of a product beside the face-offs of another's engine. */
+async function loadExhibit(typed: Record<string, unknown>, productId: string, beside: string): Promise<void> {
+  const [specimen] = await listSpecimensOf(productId)
+  const application = (await findProduct(beside))?.applicationId
+  if (!specimen || !application) throw new Error('The demo has nothing to lay beside')
+  const { id, part, note } = exhibitSchema.parse({ ...typed, id: newId(), specimen: specimen.id })
+  await addExhibit({ id, applicationId: application, specimenId: specimen.id, part, note })
 }
 
 async function latestRevision(productId: string): Promise<string> {

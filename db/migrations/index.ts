@@ -24,6 +24,9 @@ import * as partCalls from './022_part_calls.ts'
 import * as reportedAndSeams from './023_reported_and_seams.ts'
 import * as owedPredictedAsked from './024_owed_predicted_asked.ts'
 import * as namesMakersOils from './025_names_makers_oils.ts'
+import * as endOfAReading from './026_end_of_a_reading.ts'
+import * as sizeClasses from './027_size_classes.ts'
+import * as exhibits from './028_exhibits.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -51,6 +54,9 @@ const migrations: Record<string, Knex.Migration> = {
   '023_reported_and_seams': reportedAndSeams,
   '024_owed_predicted_asked': owedPredictedAsked,
   '025_names_makers_oils': namesMakersOils,
+  '026_end_of_a_reading': endOfAReading,
+  '027_size_classes': sizeClasses,
+  '028_exhibits': exhibits,
 }
 
 /** Their names, in the order in which they run. */

@@ -69,7 +69,7 @@ interface Props {
 export function DrawingMat({ bench, specimen, isMeasured, toggleMeasured }: Props) {
   const { units: system } = usePreferences()
   const { values, current } = bench
-  const data = useMemo(() => drawingData(specimen.form, values), [specimen.form, values])
+  const data = useMemo(() => drawingData(specimen.form, values, specimen.sizeClass), [specimen, values])
   const onSelect = useLatest((part: DrawnPart) => {
     const ofPart = bench.working.filter((c) => drawnPartOf(c.part) === part && c.part !== 'box')
     const next =

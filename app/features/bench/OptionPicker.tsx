@@ -23,6 +23,13 @@ const Options = styled.div`
 export function OptionPicker({ entry, resolved }: { entry: ReadingEntry; resolved: ResolvedValue | undefined }) {
   const { characteristic, options, submit } = entry
   const isGrade = characteristic.kind === 'grade'
+  const { end } = entry.choices
+  // Of an end its own latest reading is shown; the value that counts may be of the other.
+  const own = end && resolved?.readings.findLast((one) => one.atEnd === end)
+  const isAsItStands = (value: string) =>
+    end
+      ? own?.valueText === value || String(own?.valueNumber) === value
+      : resolved?.text === value || String(resolved?.number?.value) === value
   const isWithSketch = isSketched(
     characteristic.key,
     options.map(({ value }) => value),
@@ -30,12 +37,7 @@ export function OptionPicker({ entry, resolved }: { entry: ReadingEntry; resolve
   return (
     <Options role="group" aria-labelledby="reading-label" data-grade={isGrade}>
       {options.map(({ value, label, description }, index) => (
-        <OptionButton
-          key={value}
-          type="button"
-          aria-pressed={resolved?.text === value || String(resolved?.number?.value) === value}
-          onClick={() => submit(value)}
-        >
+        <OptionButton key={value} type="button" aria-pressed={isAsItStands(value)} onClick={() => submit(value)}>
           <Key>{isGrade ? index : index + 1}</Key>
           <strong>{isGrade ? description : label}</strong>
           {!isGrade && <small>{description}</small>}

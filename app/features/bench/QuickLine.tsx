@@ -2,6 +2,7 @@ import { useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { styled } from 'styled-components'
 import { irreversibleStep, type FilterForm } from '#core/catalogue/index.ts'
 import { formatCount } from '#core/quantity/format.ts'
+import { nameEnds } from '#core/teardown/end.ts'
 import { readQuickEntry, type QuickCandidate, type QuickPiece } from '#core/teardown/quick-entry.ts'
 import { defaultEvidence } from '#core/teardown/reading.ts'
 import { Button } from '#app/ui/Button.tsx'
@@ -35,7 +36,10 @@ export function QuickLine({ bench, form, onClose }: Props) {
   const [choices, setChoices] = useState<Record<string, string>>({})
   const [said, say] = useState('')
   const field = useRef<HTMLTextAreaElement>(null)
-  const pieces = useMemo(() => readQuickEntry(line, form, bench.values), [line, form, bench.values])
+  const pieces = useMemo(
+    () => readQuickEntry(nameEnds(line, form, bench.topEnd), form, bench.values, bench.sizeClass ?? ''),
+    [line, form, bench.topEnd, bench.values, bench.sizeClass],
+  )
   const chosenOf = (piece: QuickPiece) => chosenCandidate(piece, choices)
   const takeAll = () => {
     const left: string[] = []

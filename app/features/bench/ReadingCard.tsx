@@ -10,6 +10,7 @@ import { Chip, Chips } from './chips.tsx'
 import { DeviceLine } from './devices/DeviceLine.tsx'
 import type { Devices } from './devices/useDevices.ts'
 import { DotPlot } from './DotPlot.tsx'
+import { EndPicker } from './EndPicker.tsx'
 import { EntryField } from './EntryField.tsx'
 import { EvidencePicker } from './EvidencePicker.tsx'
 import { InstrumentLine } from './InstrumentLine.tsx'
@@ -134,6 +135,7 @@ export function ReadingCard(props: Props) {
       </Column>
       <Column>
         <EvidencePicker choices={choices} />
+        {characteristic.atEnds && <EndPicker entry={entry} form={bench.form} />}
         {(characteristic.kind === 'choice' || characteristic.kind === 'fault') && (
           <LibraryAnswers
             key={characteristic.key}

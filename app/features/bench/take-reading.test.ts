@@ -24,12 +24,18 @@ function bench(readings: Reading[] = []) {
   const take = (key: string, typed: string, more: Partial<Take> = {}) =>
     takeReading(
       { characteristic: characteristicOf(key), typed, evidence: 'measured', stay: false, ...more },
-      { specimen, readings, values: resolve(readings), arrivedAt, send, goTo, onTaken },
+      { specimen, topEnd: 'dome', readings, values: resolve(readings), arrivedAt, send, goTo, onTaken },
     )
   return { take, send, goTo, onTaken }
 }
 
 describe('a reading that can be read', () => {
+  test('what was said at the top is sent as it was typed, and read in the reviewer’s own sense', () => {
+    const { take, send } = bench()
+    expect(take('glue.grade', '1 at the top')).toBeUndefined()
+    expect(send).toHaveBeenCalledWith(expect.objectContaining({ typed: '1 at the top', readAs: '1 at the dome end' }))
+  })
+
   test('is sent as it was typed, with when the user came to its station', () => {
     const { take, send } = bench()
     expect(take('can.wall', '0.49', { unit: 'mm', source: 'side' })).toBeUndefined()

@@ -1,6 +1,7 @@
 import type { Characteristic, Evidence } from '#core/catalogue/index.ts'
 import type { Problem } from '#core/result.ts'
 import { crossCheck } from '#core/teardown/cross-check.ts'
+import { nameEnds } from '#core/teardown/end.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { subtractZeroOffset } from '#core/teardown/instrument.ts'
 import { nextOpen } from '#core/teardown/progress.ts'
@@ -10,6 +11,7 @@ import { splitEntry } from '#core/teardown/split-entry.ts'
 import { now } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
+import type { Reviewer } from '#app/data/reviewer.server.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import type { RequestFields } from '#app/features/outbox/act.ts'
 import { pendingReading } from './pending-readings.ts'
@@ -32,6 +34,8 @@ export interface Take {
 
 interface Bench {
   specimen: Specimen
+  /** What the reviewer calls the top. */
+  topEnd: Reviewer['topEnd']
   readings: Reading[]
   values: ResolvedValues
   arrivedAt: string
@@ -44,18 +48,27 @@ interface Bench {
  * Takes a reading and moves on to the next open one, or returns what is wrong with it. What was said of another
  * characteristic in the same breath is taken first.
  */
-export function takeReading(take: Take, bench: Bench): Problem | undefined {
+export function takeReading(said: Take, bench: Bench): Problem | undefined {
+  const take = withNamedEnd(said, bench)
   const parts = splitEntry(take.characteristic, take.readAs ?? take.typed)
-  const own = parts?.find(({ characteristic }) => characteristic === take.characteristic)
+  const own = parts?.find(({ characteristic }) => characteristic.key === take.characteristic.key)
   if (!parts || !own) return takeOne(take, bench)
   for (const { characteristic, text } of parts) {
-    if (characteristic === take.characteristic) continue
+    if (characteristic.key === take.characteristic.key) continue
     const evidence = characteristic.kind === take.characteristic.kind ? take.evidence : defaultEvidence(characteristic)
     const { unit: _, instrument: _instrument, readAs: _readAs, ...others } = take
     const refused = takeOne({ ...others, characteristic, typed: text, evidence, stay: true }, bench)
     if (refused) return refused
   }
   return takeOne({ ...take, readAs: own.text }, bench)
+}
+
+/** What was said at the top or at the bottom, in the reviewer's own sense. */
+function withNamedEnd(take: Take, { specimen, topEnd }: Bench): Take {
+  if (!take.characteristic.atEnds) return take
+  const typed = take.readAs ?? take.typed
+  const readAs = nameEnds(typed, specimen.form, topEnd)
+  return readAs === typed ? take : { ...take, readAs }
 }
 
 function takeOne(take: Take, bench: Bench): Problem | undefined {

@@ -19,6 +19,7 @@ const subjectOf = (readings: Reading[] = []): BenchSubject => ({
   irreversibleSteps: [],
   instruments: [],
   gradeDeviation: 0,
+  topEnd: 'dome' as const,
   loadedAt: '',
 })
 

@@ -1,8 +1,15 @@
 import { useMemo } from 'react'
-import { catalogueFor, type FilterPartKey, type IrreversibleStepKey, type StationKey } from '#core/catalogue/index.ts'
+import {
+  catalogueFor,
+  sized,
+  type FilterPartKey,
+  type IrreversibleStepKey,
+  type StationKey,
+} from '#core/catalogue/index.ts'
 import { requirementsOf } from '#core/figures/application-requirements.ts'
 import { assess } from '#core/figures/assess.ts'
 import { gateBefore, nextOpen, progress } from '#core/teardown/progress.ts'
+import { sizeClassOf } from '#core/teardown/size-class-of.ts'
 import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import type { BenchData } from '#app/data/bench.server.ts'
 import { now } from '#app/data/clock.ts'
@@ -16,7 +23,7 @@ import { useUndo } from './useUndo.ts'
 
 export type BenchSubject = Pick<
   BenchData,
-  'specimen' | 'readings' | 'irreversibleSteps' | 'instruments' | 'gradeDeviation'
+  'specimen' | 'readings' | 'irreversibleSteps' | 'instruments' | 'gradeDeviation' | 'topEnd'
 > & {
   /** When the server began to look it up; UTC, ISO 8601. */
   loadedAt: string
@@ -29,6 +36,7 @@ export function useBench({
   irreversibleSteps,
   instruments,
   gradeDeviation,
+  topEnd,
   loadedAt,
 }: BenchSubject) {
   const { form, recordingPlan: plan } = specimen
@@ -40,24 +48,25 @@ export function useBench({
   }, [form, readings, specimen, plan, instruments, gradeDeviation])
   const { values } = assessment
 
-  const all = useMemo(() => catalogueFor(form), [form])
+  const sizeClass = sizeClassOf(form, specimen.sizeClass, values)
+  const all = useMemo(() => catalogueFor(form).map((one) => sized(one, sizeClass)), [form, sizeClass])
   const { at, goTo } = useBenchPosition(specimen.id)
-  const current = all.find((c) => c.key === at) ?? nextOpen(form, values, undefined, plan) ?? all[0]
+  const wanted = at ?? nextOpen(form, values, undefined, plan)?.key
+  const current = all.find((c) => c.key === wanted) ?? all[0]
   if (!current) throw new Error(`Nothing is recorded of a ${form} filter`)
   const arrivedAt = useArrival(current.station)
   const working = all.filter((c) => values.has(c.key) || (plan[c.key] ?? !notApplicableReason(c, values)))
 
   const undo = useUndo(send)
-  const passed = new Set([
-    ...irreversibleSteps.map(({ step }) => step),
-    ...pending.flatMap(({ intent, point }) => (intent === 'pass' ? [point as IrreversibleStepKey] : [])),
-  ])
+  const passed = passedOf(irreversibleSteps, pending)
   /** The point of no return before a station that would still lose something. */
   const gateAt = (station: StationKey) => gateBefore(station, form, values, passed, plan)
   return {
     ...assessment,
     readings,
     form,
+    sizeClass,
+    topEnd,
     plan,
     passed,
     instruments,
@@ -72,18 +81,25 @@ export function useBench({
     refusals: refused.flatMap(({ fields, refusal = '' }) => (fields.characteristic === current.key ? [refusal] : [])),
     goTo,
     /** The next characteristic that is worked on, or the one before. */
-    step: (by: 1 | -1) => {
-      const next = working[(working.indexOf(current) + by + working.length) % working.length]
-      if (next) goTo(next.key)
-    },
+    step: (by: 1 | -1) => goTo((working.at((working.indexOf(current) + by) % working.length) ?? current).key),
     take: (take: Take) =>
-      takeReading(take, { specimen, readings, values, arrivedAt, send, goTo, onTaken: undo.noteTaken }),
+      takeReading(take, { specimen, topEnd, readings, values, arrivedAt, send, goTo, onTaken: undo.noteTaken }),
     ...undo,
     ...commands(send),
   }
 }
 
 export type Bench = ReturnType<typeof useBench>
+
+/** Points of no return that lie behind, also those on their way to the server. */
+const passedOf = (
+  kept: BenchSubject['irreversibleSteps'],
+  pending: readonly RequestFields[],
+): ReadonlySet<IrreversibleStepKey> =>
+  new Set([
+    ...kept.map(({ step }) => step),
+    ...pending.flatMap(({ intent, point }) => (intent === 'pass' ? [point as IrreversibleStepKey] : [])),
+  ])
 
 /** What else the bench can ask of the server. */
 function commands(send: (fields: RequestFields, picture?: File) => void) {

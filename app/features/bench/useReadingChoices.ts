@@ -3,6 +3,7 @@ import { evidenceKeys, type Characteristic, type Evidence } from '#core/catalogu
 import { displayUnit } from '#core/figures/format-value.ts'
 import { instrumentsFor } from '#core/teardown/instrument.ts'
 import { defaultEvidence } from '#core/teardown/reading.ts'
+import type { End } from '#core/teardown/end.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import type { LastUses } from '#app/data/readings.server.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -22,6 +23,7 @@ export function useReadingChoices(
   const [unit, setUnit] = useState(() => lastUse?.unit ?? own)
   const [evidence, setEvidence] = useState<Evidence>(() => defaultEvidence(characteristic))
   const [source, setSource] = useState('')
+  const [end, setEnd] = useState<End>()
   const [instrumentId, setInstrument] = useState(
     () => (able.find(({ id }) => id === lastUse?.instrument) ?? able[0])?.id,
   )
@@ -32,10 +34,12 @@ export function useReadingChoices(
     unit,
     evidence,
     source,
+    end,
     instrument,
     setUnit,
     setEvidence,
     setSource,
+    setEnd,
     setInstrument,
     nextUnit: () => setUnit((present) => nextOf(units, present) ?? present),
     nextEvidence: () => setEvidence((present) => nextOf(evidenceKeys, present) ?? present),

@@ -1,6 +1,7 @@
 import { useLayoutEffect, useRef, useState } from 'react'
 import { optionsOf } from '#core/catalogue/index.ts'
 import type { Problem } from '#core/result.ts'
+import { atEnd } from '#core/teardown/end.ts'
 import type { LastUses } from '#app/data/readings.server.ts'
 import { deviceKindFor } from './devices/device.ts'
 import { takeFromDevice } from './devices/take-from-device.ts'
@@ -52,7 +53,7 @@ export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devic
   const submit = (typed: string, submission: Submission = {}): boolean => {
     const found = isPredicting
       ? predict(typed, choices.unit)
-      : take({ characteristic, typed, ...takenAs(choices, submission) })
+      : take({ characteristic, typed: atEnd(typed, choices.end), ...takenAs(choices, submission) })
     setProblem(found)
     setText(found ? typed : '')
     if (!found) focus()

@@ -1,3 +1,4 @@
+import { sizeClasses } from '#core/catalogue/index.ts'
 import { engineTroubles } from '#core/figures/trouble.ts'
 import { duties } from '#core/money/driver.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
@@ -41,6 +42,14 @@ export function ApplicationForm({ id, version, values, result, back }: Props) {
         field={fields.form}
         label="Filters are"
         options={filterForms.map((value) => ({ value, label: filterFormLabels[value] }))}
+      />
+      <SelectField
+        field={fields.sizeClass}
+        label="Size class"
+        options={[
+          { value: '', label: 'as the first sizes say' },
+          ...sizeClasses.map(({ key, label, description }) => ({ value: key, label: `${label}: ${description}` })),
+        ]}
       />
       <TextBox
         field={fields.thread}

@@ -8,6 +8,7 @@ describe('an application', () => {
   test('is its name and form; the rest may stay open', () => {
     expect(applicationFields(applicationSchema.parse(application), application)).toEqual({
       trouble: '',
+      sizeClass: '',
       ...application,
       machine: '',
       thread: null,

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { formOfSizeClass, sizeClasses, type SizeClass } from '#core/catalogue/index.ts'
 import { engineTroubles, type EngineTrouble } from '#core/figures/trouble.ts'
 import { duties } from '#core/money/driver.ts'
 import { parseThread } from '#core/quantity/thread.ts'
@@ -45,12 +46,16 @@ const thread = z
 
 const troubleKeys = engineTroubles.map(({ key }) => key) as [EngineTrouble, ...EngineTrouble[]]
 
-/** An application: the engine that the filters must fit. */
-export const applicationSchema = z.object({
+const sizeClassKeys = sizeClasses.map(({ key }) => key) as [SizeClass, ...SizeClass[]]
+
+const anyApplicationSchema = z.object({
   id,
   name: line('The name', 80),
   machine: optionalLine('The description', 160),
   form: oneOf(filterForms, 'Choose spin-on or cartridge.'),
+  sizeClass: z
+    .enum(['', ...sizeClassKeys], { error: 'Choose a size class, or leave it to the first sizes.' })
+    .default(''),
   thread,
   bypass: oneOf(['filter', 'engine', 'unknown'], 'Say where the bypass is, or that you do not know.'),
   bypassOpening: optionalQuantity(quantities.bypassOpening),
@@ -64,6 +69,12 @@ export const applicationSchema = z.object({
   trouble: z.enum(['', ...troubleKeys], { error: 'Choose a trouble, or none.' }).default(''),
   note: optionalLine('The note', 2000),
 })
+
+/** An application: the engine that the filters must fit. */
+export const applicationSchema = anyApplicationSchema.refine(
+  ({ form, sizeClass }) => sizeClass === '' || formOfSizeClass(sizeClass) === form,
+  { path: ['sizeClass'], error: 'That size class is of the other kind of filter. Choose one of this kind.' },
+)
 
 const typedFields = [...Object.keys(quantities), ...duties.map(({ key }) => `${key}Interval`)]
 
@@ -91,6 +102,7 @@ export const applicationValues = (application: ApplicationFields): FieldValues =
   name: application.name,
   machine: application.machine,
   form: application.form,
+  sizeClass: application.sizeClass,
   thread: application.thread ?? '',
   bypass: application.bypass,
   note: application.note,

@@ -2,8 +2,10 @@ import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { href, Link } from 'react-router'
 import type { FilterForm } from '#core/catalogue/index.ts'
 import { formatCount } from '#core/quantity/format.ts'
+import { nameEnds } from '#core/teardown/end.ts'
 import { readQuickEntry } from '#core/teardown/quick-entry.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
+import type { Reviewer } from '#app/data/reviewer.server.ts'
 import { newId } from '#app/data/id.ts'
 import { chosenCandidate, QuickPieces, type QuickChoices } from '#app/features/bench/QuickPieces.tsx'
 import { useAction } from '#app/features/forms/useAction.ts'
@@ -17,12 +19,14 @@ interface Props {
   form: FilterForm
   specimens: readonly { id: string; label: string; revisionLabel: string }[]
   lineup: string
+  /** What the reviewer calls the top. */
+  topEnd: Reviewer['topEnd']
 }
 
 const nothingKnown: ResolvedValues = new Map()
 
 /** What was found, typed in a line without the bench: of a specimen that is there, or of the first one. */
-export function ProductQuickLine({ form, specimens, lineup }: Props) {
+export function ProductQuickLine({ form, specimens, lineup, topEnd }: Props) {
   const { send, refusal, isIdle, isTaken, result } = useAction()
   const [line, setLine] = useState('')
   const [choices, setChoices] = useState<QuickChoices>({})
@@ -30,7 +34,7 @@ export function ProductQuickLine({ form, specimens, lineup }: Props) {
   const specimen = picked ?? specimens.at(-1)?.id ?? ''
   const [sent, setSent] = useState<{ count: number; left: string }>()
   const field = useRef<HTMLTextAreaElement>(null)
-  const pieces = useMemo(() => readQuickEntry(line, form, nothingKnown), [line, form])
+  const pieces = useMemo(() => readQuickEntry(nameEnds(line, form, topEnd), form, nothingKnown), [line, form, topEnd])
   const clear = pieces.flatMap((piece) => chosenCandidate(piece, choices) ?? [])
   const readings = clear.flatMap(({ characteristic, values }) =>
     values.map((typed) => ({ characteristic: characteristic.key, typed })),

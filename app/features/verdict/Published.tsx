@@ -73,6 +73,7 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
       </h3>
       <Small>
         {snapshot?.school}, for {snapshot?.driver || 'anybody'}, method {snapshot?.method}
+        {snapshot?.sizeClass && `, judged as ${snapshot.sizeClass.toLowerCase()}`}
       </Small>
       {overruleColumn && <p>Overruled: {overruleReason}</p>}
       {words && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{words}</p>}

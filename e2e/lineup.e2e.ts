@@ -1,0 +1,72 @@
+import type { Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
+import { goes } from './forms.ts'
+
+let app: App
+let page: Page
+let lineup: string
+
+beforeAll(async () => {
+  app = await startApp({ demo: true })
+  page = await openPage(app, '/')
+  lineup = await lineupOf(page, 'Skerry 1.1 D')
+})
+afterAll(() => app.stop())
+
+describe('the line-up', () => {
+  test('rows that nobody has looked at are put aside, and come back when asked for', async () => {
+    await visit(page, `${app.url}${lineup}`)
+    const rowsShown = () =>
+      page.evaluate(() => Number(/products, (?:\d+ hidden, )?(\d+) rows/.exec(document.body.innerText)?.[1] ?? NaN))
+    const before = await rowsShown()
+    const aside = await page.waitForSelector('::-p-text(nobody has looked at: show)')
+    const count = Number.parseInt((await aside!.evaluate((button) => button.textContent)) ?? '', 10)
+    await aside!.click()
+    await sees(page, 'nobody has looked at: hide')
+    expect(await rowsShown()).toBe(before + count)
+  })
+
+  test('a row is found, a column hidden, another pinned', async () => {
+    await visit(page, `${app.url}${lineup}`)
+    const heads = () => page.$$eval('thead th[scope="col"] a', (links) => links.map((link) => link.textContent))
+    await fill(page, 'Find a row', 'gasket')
+    await page.waitForFunction(() => !document.body.innerText.includes('Media area'))
+    await sees(page, 'Gasket section width')
+    const last = (await heads()).at(-1)!
+    await press(page, 'button', 'Columns')
+    await press(page, 'button', 'Hide Pellgate PG-33')
+    await sees(page, '1 hidden')
+    expect(await heads()).not.toContain('Pellgate PG-33')
+    await press(page, 'button', `Pin ${last}`)
+    await page.waitForFunction(
+      (name) => document.querySelectorAll('thead th[scope="col"] a')[0]?.textContent === name,
+      {},
+      last,
+    )
+  })
+})
+
+describe('the tray of a face-off', () => {
+  test('takes a part of another engine’s filter, to one scale, marked as not scored', async () => {
+    await visit(page, `${app.url}${lineup}/face-off`)
+    await sees(page, 'Tray: parts of other engines’ filters')
+    const before = await page.$$eval('[aria-label="In the tray"] li', (all) => all.length)
+    await choose(page, 'Engine', 'Brae 16P')
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('option')].some((one) => /Norrith .* A$/.test(one.text)),
+    )
+    const filter = await page.$$eval('option', (all) => all.find((one) => /Norrith .* A$/.test(one.text))!.text)
+    await choose(page, 'Filter', filter)
+    await choose(page, 'Part', 'Pleats and media')
+    await fill(page, 'What it shows', 'twice the pleats')
+    await press(page, 'button', 'Lay it beside')
+    await sees(page, 'twice the pleats')
+    await page.waitForSelector(`svg[aria-label="Pleats and media of ${filter}"]`)
+    expect(await page.$$eval('[aria-label="In the tray"] li', (all) => all.length)).toBe(before + 1)
+    await press(page, 'button', 'Lay it beside')
+    await sees(page, 'This part lies in the tray already.')
+    await press(page, 'button', `Put back: Pleats and media of ${filter}`)
+    await goes(page, 'twice the pleats')
+  })
+})
