@@ -22,6 +22,7 @@ export default [
   route('lineups/:application/table/read', 'routes/table-read.ts'),
   route('lineups/:application/lineup.csv', 'routes/lineup-csv.ts'),
   route('lineups/:application/readings.csv', 'routes/export-readings.ts', { id: 'lineup-readings' }),
+  route('lineups/:application/said.csv', 'routes/said-csv.ts'),
   route('lineups/:application/figures.json', 'routes/export-figures.ts', { id: 'figures-json' }),
   route('lineups/:application/figures.csv', 'routes/export-figures.ts', { id: 'figures-csv' }),
   ...['face-off', 'claims', 'money', 'verdict'].map((view) =>

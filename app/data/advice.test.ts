@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, test } from 'vitest'
+import { saidCsv } from '#core/exchange/said-csv.ts'
 import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { listWords, removeWord, saveWord, type WordSnapshot } from './absolute-words.server.ts'
 import { findApplication, listApplications, type Application } from './applications.server.ts'
@@ -12,6 +13,7 @@ import { keepPartCall, listPartCalls } from './part-calls.server.ts'
 import { changeProduct, findProduct, listProducts, saveMaker } from './products.server.ts'
 import { changeReviewer, findReviewer } from './reviewer.server.ts'
 import { listSpecimens, type Specimen } from './specimens.server.ts'
+import { listSaid } from './said-rows.server.ts'
 import { keepWord } from './word-publication.server.ts'
 
 demoDatabase()
@@ -136,4 +138,15 @@ test('the facts of the line-up say all of it, a value a product', async () => {
   expect(facts.get('Can be had')?.join()).toContain('import only, from the mainland')
   expect(facts.get('Maker')?.join()).toContain('maker guessed: Sund')
   expect(facts.get('To the known trouble')?.join()).toContain('does not')
+})
+
+test('what was said beside the readings leaves as a table of its own', async () => {
+  const rows = await listSaid(application.id)
+  expect(new Set(rows.map(({ kind }) => kind))).toEqual(
+    new Set(['predicted', 'owed', 'asked', 'called', 'laid beside']),
+  )
+  expect(rows).toContainEqual(
+    expect.objectContaining({ product: 'Corvane CV-114', about: 'Anti-drain-back valve material', outcome: 'hit' }),
+  )
+  expect(saidCsv(rows).split('\r\n')).toHaveLength(rows.length + 2)
 })

@@ -43,6 +43,9 @@ export default function Lineup({ loaderData: { products } }: Route.ComponentProp
         <ButtonLink to={href('/lineups/:application/readings.csv', { application: id })} reloadDocument>
           Readings
         </ButtonLink>
+        <ButtonLink to={href('/lineups/:application/said.csv', { application: id })} reloadDocument>
+          What was said
+        </ButtonLink>
         <ButtonLink to={href('/lineups/:application/figures.json', { application: id })} reloadDocument>
           Figures
         </ButtonLink>
