@@ -15,6 +15,7 @@ const core = [
   'plan',
   'exchange',
   'device',
+  'find',
 ]
 
 const tests = '\\.(test|bench|fixture)\\.tsx?$'

@@ -4,7 +4,6 @@ import '@fontsource/barlow-condensed/latin-600.css'
 import '@fontsource/public-sans/latin-400.css'
 import '@fontsource/public-sans/latin-600.css'
 import { useContext, type ReactNode } from 'react'
-import { RouterProvider } from 'react-aria-components'
 import {
   href,
   Links,
@@ -12,14 +11,13 @@ import {
   Outlet,
   Scripts,
   ScrollRestoration,
-  useNavigate,
   useRouteLoaderData,
   type ShouldRevalidateFunctionArgs,
 } from 'react-router'
 import { readPreferences } from './routes/preferences.server.ts'
 import { OutboxPanel } from '#app/features/outbox/OutboxPanel.tsx'
 import { NonceContext } from '#app/ui/nonce.ts'
-import { AppShell } from '#app/ui/AppShell.tsx'
+import { AppShell } from '#app/features/shell/AppShell.tsx'
 import { defaultPreferences } from '#app/ui/preferences.ts'
 import { RouteError } from '#app/ui/RouteError.tsx'
 import { GlobalStyle } from '#app/ui/tokens.ts'
@@ -57,12 +55,11 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function App() {
-  const navigate = useNavigate()
   return (
-    <RouterProvider navigate={(to) => void navigate(to)}>
+    <>
       <Outlet />
       <OutboxPanel />
-    </RouterProvider>
+    </>
   )
 }
 

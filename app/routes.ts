@@ -14,6 +14,7 @@ export default [
     route('word/:column', 'routes/word.tsx'),
     route('counter/:column', 'routes/counter-check.tsx'),
   ]),
+  route('lineups/:application/bench', 'routes/lineup-bench.ts'),
   route('lineups/:application/exhibitable', 'routes/exhibitable.ts'),
   route('lineups/:application/edit', 'routes/application-edit.tsx'),
   route('lineups/:application/products/new', 'routes/product-new.tsx'),
@@ -83,6 +84,8 @@ export default [
   route('method', 'routes/method.tsx'),
   route('how-sure', 'routes/how-sure.tsx'),
   route('method/edit', 'routes/method-edit.tsx'),
+  route('engines', 'routes/engines.ts'),
+  route('things', 'routes/things.ts'),
   route('preferences', 'routes/preferences.ts'),
   route('*', 'routes/not-found.tsx'),
 ] satisfies RouteConfig

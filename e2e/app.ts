@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core'
+import puppeteer, { type Browser, type ElementHandle, type KeyInput, type Page } from 'puppeteer-core'
 import { browserOptions } from './browser.ts'
 
 const root = join(import.meta.dirname, '..')
@@ -169,6 +169,13 @@ export const press = async (page: Page, role: string, name: string): Promise<voi
   role === 'radio'
     ? (await byRole(page, role, name)).click()
     : page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(patience).click()
+
+/** Presses a letter with Alt: alone it is text while the cursor is in a field. */
+export async function pressAlt(page: Page, letter: string): Promise<void> {
+  await page.keyboard.down('Alt')
+  await page.keyboard.press(letter as KeyInput)
+  await page.keyboard.up('Alt')
+}
 
 /** Chooses from a list by the words of the option. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {

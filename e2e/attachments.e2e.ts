@@ -4,33 +4,18 @@ import { join } from 'node:path'
 import type { ElementHandle, Page } from 'puppeteer-core'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import {
-  benchOf,
-  byRole,
-  fill,
-  lineupOf,
-  openPage,
-  press,
-  sees,
-  startApp,
-  visit,
-  withFaults,
-  words,
-  type App,
-} from './app.ts'
+import { benchOf, byRole, fill, openPage, press, sees, startApp, visit, withFaults, words, type App } from './app.ts'
 import { goes } from './forms.ts'
 
 let app: App
 let page: Page
 let bench: string
-let lineup: string
 const folder = mkdtempSync(join(tmpdir(), 'plicator-pictures-'))
 
 beforeAll(async () => {
   app = await startApp({ demo: true })
   page = await openPage(app, '/')
   bench = await benchOf(page, 'Dovrel D-19')
-  lineup = await lineupOf(page, 'Skerry 1.1 D')
 })
 afterAll(async () => {
   await app.stop()
@@ -207,13 +192,6 @@ describe('addresses that lead on', () => {
       await sees(page, message)
     })
     expect(faults.filter((fault) => !fault.startsWith('404'))).toEqual([])
-    await byRole(page, 'link', 'Line-ups')
-  })
-
-  test('the way to another line-up keeps the view', async () => {
-    await visit(page, `${app.url}${lineup}/money`)
-    await sees(page, 'Money')
-    const others = await page.$$eval('select option', (options) => options.map((option) => option.textContent))
-    expect(others).toContain('Brae 16P')
+    await byRole(page, 'link', 'Today')
   })
 })

@@ -1,7 +1,21 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { cartridgeAnswers, spinOnAnswers, type Answer } from './answers.ts'
-import { byRole, fill, openPage, press, readingIs, sees, startApp, visit, withFaults, words, type App } from './app.ts'
+import {
+  byRole,
+  fill,
+  openPage,
+  press,
+  readingIs,
+  sees,
+  startApp,
+  visit,
+  withFaults,
+  words,
+  type App,
+  pressAlt,
+} from './app.ts'
+import { newOnBench } from './forms.ts'
 
 let app: App
 let page: Page
@@ -12,17 +26,8 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-/** A new specimen of a new product of a line-up, on the bench. */
-async function putOnBench(lineup: string, brand: string, partNumber: string): Promise<void> {
-  await visit(page, app.url)
-  await (await page.waitForSelector(`section[aria-label="${lineup}"] a[href$="/products/new"]`))!.click()
-  await fill(page, 'Brand', brand)
-  await fill(page, 'Part number', partNumber)
-  await press(page, 'button', 'Add the product')
-  await press(page, 'link', 'New specimen')
-  await press(page, 'button', 'Put it on the bench')
-  await readingIs(page, 'Part number as printed')
-}
+const putOnBench = (lineup: string, brand: string, partNumber: string) =>
+  newOnBench(page, app.url, { lineup, brand, partNumber })
 
 /** Reaches a button without the mouse. */
 async function enterOn(name: string): Promise<void> {
@@ -124,7 +129,7 @@ describe('a spin-on, every station, by keyboard and simulated devices', () => {
 
   test('pleats are counted a second time with the eyes on the pack; they agree', async () => {
     await visit(page, `${page.url().split('?')[0]}?at=pleats.count`)
-    await page.keyboard.press('t')
+    await pressAlt(page, 'KeyT')
     await byRole(page, 'application', 'Counting pleats')
     for (let pleat = 0; pleat < 51; pleat++) await page.keyboard.press(' ')
     await page.keyboard.press('Backspace')

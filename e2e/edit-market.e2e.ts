@@ -1,6 +1,19 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, byRole, choose, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
+import {
+  benchOf,
+  byRole,
+  choose,
+  fill,
+  lineupOf,
+  openPage,
+  press,
+  sees,
+  startApp,
+  visit,
+  type App,
+  pressAlt,
+} from './app.ts'
 import { addressOf, besideField, contentsOf, goes, isRefused, pathOf, submit } from './forms.ts'
 
 let app: App
@@ -144,7 +157,7 @@ describe('instruments', () => {
     await visit(page, app.url + '/')
     await visit(page, `${app.url}${await benchOf(page, 'Dovrel D-19')}?at=can.height`)
     const isChosen = () => page.$('button[aria-label="With bench caliper, change"]')
-    for (let tries = 0; tries < 4 && !(await isChosen()); tries++) await page.keyboard.press('i')
+    for (let tries = 0; tries < 4 && !(await isChosen()); tries++) await pressAlt(page, 'KeyI')
     expect(await isChosen()).not.toBeNull()
     await page.type('input[aria-labelledby="reading-label"]', '86.5')
     await page.keyboard.press('Enter')

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { expect } from 'vitest'
-import { fill, press, sees, visit } from './app.ts'
+import { fill, press, readingIs, sees, visit } from './app.ts'
 
 /** The path of the page that is open. */
 export const pathOf = (page: Page): string => new URL(page.url()).pathname
@@ -60,4 +60,20 @@ export async function isRefused(page: Page, { field, typed, button, message }: R
   await sees(page, message)
   expect(await besideField(page, field)).toContain(message)
   expect(Object.values(await contentsOf(page))).toContain(typed)
+}
+
+/** A new specimen of a new product of a line-up, on the bench. */
+export async function newOnBench(
+  page: Page,
+  home: string,
+  { lineup, brand, partNumber }: { lineup: string; brand: string; partNumber: string },
+): Promise<void> {
+  await visit(page, home)
+  await (await page.waitForSelector(`section[aria-label="${lineup}"] a[href$="/products/new"]`))!.click()
+  await fill(page, 'Brand', brand)
+  await fill(page, 'Part number', partNumber)
+  await press(page, 'button', 'Add the product')
+  await press(page, 'link', 'New specimen')
+  await press(page, 'button', 'Put it on the bench')
+  await readingIs(page, 'Part number as printed')
 }

@@ -70,7 +70,7 @@ test('with no mouse: an application, a product, a specimen, a reading, a choice,
   await page.keyboard.press(' ')
   await tabTo('Strike Maker named Brand only')
 
-  await tabTo('Skerry 0.7')
+  await tabTo('Line-up')
   await page.keyboard.press('Enter')
   await sees(page, 'Construction score')
   await sees(page, 'Ostrey O-1')

@@ -17,6 +17,7 @@ import {
   withFaults,
   words,
   type App,
+  pressAlt,
 } from './app.ts'
 import { goes } from './forms.ts'
 
@@ -172,7 +173,7 @@ test('what the server refuses stands there with the reason until it is written a
   await byRole(page, 'button', 'Change borrowed caliper')
   await visit(page, `${app.url}${bench}?at=can.height`)
   const isChosen = () => page.$('button[aria-label="With borrowed caliper, change"]')
-  for (let tries = 0; tries < 4 && !(await isChosen()); tries++) await page.keyboard.press('i')
+  for (let tries = 0; tries < 4 && !(await isChosen()); tries++) await pressAlt(page, 'KeyI')
   const other = await openPage(app, '/instruments')
   await press(other, 'button', 'Remove borrowed caliper')
   await goes(other, 'borrowed caliper')

@@ -26,7 +26,7 @@ describe('a whole specimen, from the sealed box to its rank', () => {
   })
 
   test('a product and a specimen are put into the demo line-up', async () => {
-    await press(page, 'link', 'Line-ups')
+    await press(page, 'link', 'Plicator')
     await page.waitForSelector('section[aria-label="Skerry 1.1 D"]')
     await (await page.waitForSelector('section[aria-label="Skerry 1.1 D"] a[href$="/products/new"]'))!.click()
     await fill(page, 'Brand', 'Tarnfield & "Söhne" <b>')

@@ -221,6 +221,19 @@ export async function removeSpecimen(id: string): Promise<'removed' | 'in-use'> 
   })
 }
 
+/** The specimen of an application that was last worked on: latest reading, else latest made. */
+export async function latestSpecimenOf(applicationId: string): Promise<string | undefined> {
+  const db = await database()
+  const latest: { id: string } | undefined = await db('product')
+    .join('revision', 'revision.productId', 'product.id')
+    .join('specimen', 'specimen.revisionId', 'revision.id')
+    .where({ applicationId })
+    .orderByRaw('(select max(seq) from shown_reading where specimen_id = specimen.id) desc nulls last')
+    .orderBy('specimen.createdAt', 'desc')
+    .first('specimen.id')
+  return latest?.id
+}
+
 /** The specimen that was last worked on: latest reading, else latest made. */
 export async function latestSpecimen(): Promise<string | undefined> {
   const db = await database()

@@ -32,7 +32,6 @@ export default function BenchCard() {
       <LineupHead
         title={`Bench card: ${application.name}`}
         subtitle="The cheapest complete review: what to take of each filter, in the order of the bench."
-        view="/lineups/:application/bench-card"
       />
       <Card>
         <Stack $gap={14}>

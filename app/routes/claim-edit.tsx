@@ -1,3 +1,4 @@
+import { findApplication } from '#app/data/applications.server.ts'
 import { href, redirect } from 'react-router'
 import { changeClaim, findClaim, removeClaim } from '#app/data/claims.server.ts'
 import { knownPhoto, listBoxPhotos } from '#app/data/photos.server.ts'
@@ -19,7 +20,13 @@ async function load(id: string) {
 
 export async function loader({ params }: Route.LoaderArgs) {
   const { claim, product } = await load(params.claim)
-  return { claim, product, photos: await listBoxPhotos(product.id) }
+  const application = found(await findApplication(product.applicationId), 'Its engine')
+  return {
+    claim,
+    product,
+    application: { id: application.id, name: application.name },
+    photos: await listBoxPhotos(product.id),
+  }
 }
 
 export async function action({ request, params }: Route.ActionArgs) {

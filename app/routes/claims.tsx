@@ -68,7 +68,6 @@ export default function Claims({ loaderData: { products, capacities, distances, 
       <LineupHead
         title={`Box claims: ${application.name}`}
         subtitle="What is promised, word for word, and what can honestly be compared. None of it was tested here."
-        view="/lineups/:application/claims"
       />
       {contradictions.length > 0 && (
         <Card>

@@ -120,7 +120,6 @@ export default function FaceOff({
       <LineupHead
         title={`Face-off: ${application.name}`}
         subtitle="Two filters, part by part: who takes it, by how much, and what is too close to call."
-        view="/lineups/:application/face-off"
       />
       {facing ? (
         <FaceOffView

@@ -2,6 +2,7 @@ import { href, Link } from 'react-router'
 import { sizeClassLabel } from '#core/catalogue/index.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { filterFormLabels } from '#app/features/forms/labels.ts'
+import { LineupFiles } from '#app/features/lineup/LineupFiles.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { LineupTable } from '#app/features/lineup/LineupTable.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
@@ -33,22 +34,9 @@ export default function Lineup({ loaderData: { products } }: Route.ComponentProp
             <Link to={href('/lineups/:application/edit', { application: id })}>edit</Link>
           </>
         }
-        view="/lineups/:application"
       >
         <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>Add a product</ButtonLink>
-        <ButtonLink to={href('/lineups/:application/table', { application: id })}>Bring your table</ButtonLink>
-        <ButtonLink to={href('/lineups/:application/lineup.csv', { application: id })} reloadDocument>
-          Save as CSV
-        </ButtonLink>
-        <ButtonLink to={href('/lineups/:application/readings.csv', { application: id })} reloadDocument>
-          Readings
-        </ButtonLink>
-        <ButtonLink to={href('/lineups/:application/said.csv', { application: id })} reloadDocument>
-          What was said
-        </ButtonLink>
-        <ButtonLink to={href('/lineups/:application/figures.json', { application: id })} reloadDocument>
-          Figures
-        </ButtonLink>
+        <LineupFiles application={id} />
       </LineupHead>
       <WaitingProducts products={products} />
       {evaluation.columns.length === 0 ? (

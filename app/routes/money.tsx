@@ -63,7 +63,6 @@ export default function Money({ loaderData }: Route.ComponentProps) {
       <LineupHead
         title={`Money: ${application.name}`}
         subtitle="What a filter costs when it has arrived, how long you may use it, and what the next better one buys."
-        view="/lineups/:application/money"
       />
       <Row>
         <ButtonLink to={href('/lineups/:application/price-list', { application: application.id })}>

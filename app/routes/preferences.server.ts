@@ -32,6 +32,7 @@ export const preferencesSchema: z.ZodType<Preferences> = z.object({
   units: z.preprocess(fromText, z.union([system, unitsByKind])).catch(defaultPreferences.units),
   money: z.union([z.literal(''), z.enum(currencies)]).catch(defaultPreferences.money),
   theme: z.enum(['auto', 'light', 'dark']).catch(defaultPreferences.theme),
+  letters: z.enum(['on', 'off']).catch(defaultPreferences.letters),
 })
 
 /** The preferences that a request carries. */

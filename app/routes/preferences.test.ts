@@ -5,14 +5,14 @@ const asked = (cookie?: string) =>
   readPreferences(new Request('http://127.0.0.1/', cookie === undefined ? {} : { headers: { Cookie: cookie } }))
 
 test('without a cookie, or with a broken one, they are the usual ones', async () => {
-  const usual = { units: 'metric', money: '', theme: 'auto' }
+  const usual = { units: 'metric', money: '', theme: 'auto', letters: 'on' }
   expect(await asked()).toEqual(usual)
   expect(await asked('preferences=nonsense')).toEqual(usual)
   expect(await asked('other=1;;=; preferences=')).toEqual(usual)
 })
 
 test('what a browser is told to keep is read back', async () => {
-  const preferences = { units: 'imperial', money: 'GBP', theme: 'dark' } as const
+  const preferences = { units: 'imperial', money: 'GBP', theme: 'dark', letters: 'off' } as const
   const [cookie] = (await keepPreferences(preferences)).split(';')
   expect(await asked(`first=1; ${cookie}`)).toEqual(preferences)
 })
@@ -23,7 +23,7 @@ test('units by kind are kept as they come out of the form, as text, and one that
   expect(sent(JSON.stringify(units))).toEqual(units)
   expect(sent('{"small":"cubits"}')).toBe('metric')
   expect(sent('{not json')).toBe('metric')
-  const [cookie] = (await keepPreferences({ units, money: '', theme: 'auto' })).split(';')
+  const [cookie] = (await keepPreferences({ units, money: '', theme: 'auto', letters: 'on' })).split(';')
   expect((await asked(cookie)).units).toEqual(units)
 })
 

@@ -74,7 +74,6 @@ export default function VerdictPage({ loaderData: { draft, published } }: Route.
       <LineupHead
         title={`Verdict: ${application.name}`}
         subtitle="Who wins, on what grounds, for which driver, and what would change it."
-        view="/lineups/:application/verdict"
       >
         <Button onPress={() => window.print()}>Print</Button>
       </LineupHead>

@@ -1,7 +1,7 @@
 import { css, styled } from 'styled-components'
 
 /** The look of everything that is typed into or chosen from. */
-const inputLook = css`
+export const inputLook = css`
   max-width: 100%;
   min-height: 44px;
   padding: 8px 12px;

@@ -7,6 +7,8 @@ export interface Preferences {
   /** Empty for that of most prices. */
   money: (typeof currencies)[number] | ''
   theme: 'auto' | 'light' | 'dark'
+  /** Whether single letters are shortcuts. */
+  letters: 'on' | 'off'
 }
 
-export const defaultPreferences: Preferences = { units: 'metric', money: '', theme: 'auto' }
+export const defaultPreferences: Preferences = { units: 'metric', money: '', theme: 'auto', letters: 'on' }

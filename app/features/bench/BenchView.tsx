@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { href, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import type { BenchData } from '#app/data/bench.server.ts'
+import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
 import { Unseen } from '#app/ui/layout.tsx'
 import { BenchHead } from './BenchHead.tsx'
 import { useDevices } from './devices/useDevices.ts'
@@ -10,7 +11,7 @@ import { FiguresSoFar } from './FiguresSoFar.tsx'
 import { FindReading } from './FindReading.tsx'
 import { GateCard } from './GateCard.tsx'
 import { NextAnswers } from './NextAnswers.tsx'
-import { Notes } from './Notes.tsx'
+import { noteField, Notes } from './Notes.tsx'
 import { Owed } from './Owed.tsx'
 import { Photos } from './Photos.tsx'
 import { withPendingNotes } from './pending-notes.ts'
@@ -20,7 +21,6 @@ import { StationRail } from './StationRail.tsx'
 import { Tape } from './Tape.tsx'
 import { TroubleChecks } from './TroubleChecks.tsx'
 import { useBench, type BenchSubject } from './useBench.ts'
-import { useBenchKeys } from './useBenchKeys.ts'
 import { Weights } from './Weights.tsx'
 import { WrapUp } from './WrapUp.tsx'
 
@@ -82,17 +82,18 @@ export function BenchView({
   const [announcement, announce] = useState('')
   const { current } = bench
   const toggleMeasured = () => setMeasured((before) => !before)
-  useBenchKeys({
-    toggleMeasured,
-    find: () => setFinding(true),
-    quick: () => setQuick(true),
-    owe: () => {
-      bench.owe(current.key)
-      announce(`${current.label} is owed: to be shown later.`)
-    },
-    undo: () => announce(bench.undo() ?? 'Nothing to take back.'),
-    isWordy: current.kind === 'text' || current.kind === 'thread',
-  })
+  const owe = () => {
+    bench.owe(current.key)
+    announce(`${current.label} is owed: to be shown later.`)
+  }
+  useShortcuts([
+    { key: 'O', does: 'show this later', act: owe },
+    { key: 'N', does: 'write a note', act: () => document.getElementById(noteField)?.focus() },
+    { key: 'D', does: 'dimensions', act: toggleMeasured },
+    { key: '/', does: 'find a reading', act: () => setFinding(true) },
+    { key: ';', does: 'several in a line', act: () => setQuick(true) },
+    { key: 'Ctrl Z', does: 'take back', act: () => announce(bench.undo() ?? 'Nothing to take back.') },
+  ])
 
   /** The same reading of the next specimen of this product. */
   const toSibling = (by: 1 | -1) => {

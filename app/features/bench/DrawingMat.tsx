@@ -1,12 +1,13 @@
 import { memo, useCallback, useEffect, useMemo, useRef } from 'react'
 import { styled } from 'styled-components'
 import { systemOf } from '#core/quantity/unit-habit.ts'
-import { catalogue, type FilterPartKey } from '#core/catalogue/index.ts'
+import { catalogue, optionsOf, type FilterPartKey } from '#core/catalogue/index.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
 import type { DrawnPart } from '#app/drawing/drawn-part.ts'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
 import { Key } from '#app/ui/layout.tsx'
+import { shownKey } from '#app/features/shortcuts/shortcut.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Bench } from './useBench.ts'
 
@@ -67,7 +68,7 @@ interface Props {
 
 /** The specimen as far as it is known, to scale; a part leads to its next open reading. */
 export function DrawingMat({ bench, specimen, isMeasured, toggleMeasured }: Props) {
-  const { units: system } = usePreferences()
+  const { units: system, letters } = usePreferences()
   const { values, current } = bench
   const data = useMemo(() => drawingData(specimen.form, values, specimen.sizeClass), [specimen, values])
   const onSelect = useLatest((part: DrawnPart) => {
@@ -89,7 +90,7 @@ export function DrawingMat({ bench, specimen, isMeasured, toggleMeasured }: Prop
         title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`}
       />
       <Measure type="button" aria-pressed={isMeasured} onClick={toggleMeasured}>
-        Dimensions <Key>D</Key>
+        Dimensions <Key>{shownKey({ key: 'D' }, letters === 'off' || optionsOf(current).length === 0)}</Key>
       </Measure>
     </Box>
   )

@@ -1,6 +1,7 @@
 import { styled } from 'styled-components'
+import { shownKey, type Shortcut } from '#app/features/shortcuts/shortcut.ts'
 import { Key } from '#app/ui/layout.tsx'
-import type { ReadingEntry } from './useReadingEntry.ts'
+import { usePreferences } from '#app/ui/usePreferences.ts'
 
 const Line = styled.p`
   grid-column: 1 / -1;
@@ -14,37 +15,21 @@ const Line = styled.p`
   font-size: 14px;
 `
 
-/** The keys that do something now. */
-export function KeyHints({ entry, hasSiblings }: { entry: ReadingEntry; hasSiblings: boolean }) {
+/** The keys that do something now; while the cursor is in the field letters take Alt. */
+export function KeyHints({ shortcuts, isTyped }: { shortcuts: readonly Shortcut[]; isTyped: boolean }) {
+  const { letters } = usePreferences()
   return (
     <Line>
-      {hintsOf(entry, hasSiblings).map(([key, does]) => (
-        <span key={key}>
-          <Key>{key}</Key> {does}
-        </span>
-      ))}
+      {shortcuts
+        .filter(({ isOff }) => !isOff)
+        .map((shortcut) => (
+          <span key={shortcut.key}>
+            <Key>{shownKey(shortcut, isTyped || letters === 'off')}</Key> {shortcut.does}
+          </span>
+        ))}
+      <span>
+        <Key>?</Key> all keys
+      </span>
     </Line>
   )
-}
-
-function hintsOf({ characteristic, options, isTyped, isWordy, choices }: ReadingEntry, hasSiblings: boolean) {
-  const digits = characteristic.kind === 'grade' ? '0–4' : `1–${options.length}`
-  const hints: [key: string, does: string, isOn?: boolean][] = [
-    ['Enter', 'take, next', isTyped],
-    ['Shift Enter', 'take, and again', isTyped],
-    [digits, 'choose, next', !isTyped],
-    ['↓', 'skip'],
-    ['↑', 'back'],
-    [isWordy ? 'Alt E' : 'E', 'how you know it'],
-    ['U', 'unit', choices.units.length > 1],
-    ['T', 'count it here', characteristic.kind === 'count'],
-    ['I', 'instrument', choices.able.length > 1],
-    ['Page ↓', 'next specimen', hasSiblings],
-    [isTyped ? 'Alt O' : 'O', 'show this later'],
-    [isTyped ? 'Alt P' : 'P', 'predict it', characteristic.kind !== 'openings'],
-    ['/', 'find'],
-    [';', 'several in a line'],
-    ['Ctrl Z', 'take back'],
-  ]
-  return hints.filter(([, , isOn = true]) => isOn)
 }

@@ -11,6 +11,9 @@ import type { Bench } from './useBench.ts'
 
 const longest = 2000
 
+/** Id of the field for notes, to which a key leads. */
+export const noteField = 'bench-note'
+
 const Item = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 32px;
@@ -52,6 +55,7 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
       <label>
         <Small>On {partLabel(part).toLowerCase()}</Small>
         <AreaBox
+          id={noteField}
           value={text}
           onChange={(event) => setText(event.target.value)}
           aria-invalid={long}

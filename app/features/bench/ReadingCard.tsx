@@ -4,6 +4,7 @@ import type { BoxPromise, Sibling } from '#app/data/bench.server.ts'
 import type { HitRate, Prediction } from '#core/teardown/prediction.ts'
 import type { LastUses } from '#app/data/readings.server.ts'
 import { Caution, Small, Soft } from '#app/ui/layout.tsx'
+import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { CautionLine } from './CautionLine.tsx'
 import { Chip, Chips } from './chips.tsx'
@@ -24,7 +25,8 @@ import { RequestLine } from './RequestLine.tsx'
 import { SiblingReadings } from './SiblingReadings.tsx'
 import { TallyPanel } from './TallyPanel.tsx'
 import type { Bench } from './useBench.ts'
-import { useEntryShortcuts } from './useEntryShortcuts.ts'
+import { entryShortcuts } from './entry-shortcuts.ts'
+import { useEntryKeys } from './useEntryKeys.ts'
 import { useReadingEntry } from './useReadingEntry.ts'
 
 const Sheet = styled.section`
@@ -67,7 +69,9 @@ export function ReadingCard(props: Props) {
   const { current: characteristic, values, refusals, step } = bench
   const { units: system } = usePreferences()
   const entry = useReadingEntry(bench, lastUses, devices)
-  useEntryShortcuts(entry, { step, toSibling })
+  const shortcuts = entryShortcuts(entry, { step, toSibling, hasSiblings: siblings.length > 0 })
+  useShortcuts(shortcuts)
+  useEntryKeys(entry)
   const { choices, deviceKind, isTyped, isCounting } = entry
   const resolved = values.get(characteristic.key)
   const lostAfter = characteristic.lostAfter === 'wrap' ? undefined : irreversibleStep(characteristic.lostAfter)
@@ -162,7 +166,7 @@ export function ReadingCard(props: Props) {
         )}
         {characteristic.caution && <CautionLine {...cautions[characteristic.caution]} />}
       </Column>
-      <KeyHints entry={entry} hasSiblings={siblings.length > 0} />
+      <KeyHints shortcuts={shortcuts} isTyped={entry.isTyped} />
     </Sheet>
   )
 }

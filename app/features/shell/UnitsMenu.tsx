@@ -2,10 +2,10 @@ import { Dialog, DialogTrigger, Popover } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { currencies } from '#core/money/currency.ts'
 import { unitChoices, unitKinds, unitsByKind, type UnitHabit } from '#core/quantity/unit-habit.ts'
-import { Button } from './Button.tsx'
-import { Row, Small, Stack, Unseen } from './layout.tsx'
-import type { Preferences } from './preferences.ts'
-import { SelectMenu } from './SelectMenu.tsx'
+import { Button } from '#app/ui/Button.tsx'
+import { Row, Small, Stack, Unseen } from '#app/ui/layout.tsx'
+import type { Preferences } from '#app/ui/preferences.ts'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 
 const Sheet = styled(Popover)`
   padding: 16px;

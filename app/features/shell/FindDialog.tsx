@@ -1,0 +1,134 @@
+import { useEffect, useState } from 'react'
+import { Autocomplete, Dialog, Input, Menu, SearchField } from 'react-aria-components'
+import { href, useFetcher, useMatches } from 'react-router'
+import { styled } from 'styled-components'
+import { z } from 'zod'
+import { catalogueFor } from '#core/catalogue/index.ts'
+import { find, indexThings, type Thing } from '#core/find/find.ts'
+import { Sheet, Veil } from '#app/features/shortcuts/ShortcutsProvider.tsx'
+import { Small, Soft } from '#app/ui/layout.tsx'
+import { MenuLine } from '#app/ui/menu.ts'
+import { placesOf } from './places.ts'
+import type { Engine } from './useEngine.ts'
+import { workshopPages } from './WorkshopMenu.tsx'
+
+const Field = styled(SearchField)`
+  display: block;
+  padding-bottom: 10px;
+  input {
+    width: 100%;
+    min-height: 50px;
+    padding: 8px 14px;
+    border: 1px solid var(--line-strong);
+    border-radius: 8px;
+    background: var(--raised);
+    font: 600 22px/1.2 var(--label);
+  }
+`
+
+const Line = styled(MenuLine)`
+  display: grid;
+  grid-template-columns: 82px minmax(0, 1fr) auto;
+`
+
+interface Props {
+  engine: Engine | undefined
+  isOpen: boolean
+  onOpenChange: (isOpen: boolean) => void
+}
+
+/** Goes anywhere and begins anything by a few letters of its name. */
+export function FindDialog({ isOpen, onOpenChange, engine }: Props) {
+  return (
+    <Veil isOpen={isOpen} onOpenChange={onOpenChange} isDismissable>
+      <Sheet>
+        <Dialog aria-label="Find">
+          <FindList engine={engine} close={() => onOpenChange(false)} />
+        </Dialog>
+      </Sheet>
+    </Veil>
+  )
+}
+
+const onBench = z.object({
+  specimen: z.object({
+    id: z.string(),
+    label: z.string(),
+    brand: z.string(),
+    partNumber: z.string(),
+    form: z.enum(['spin-on', 'cartridge']),
+  }),
+})
+
+/** The readings of the specimen that a page is of. */
+function readingsOfPage(loaderData: unknown): Thing[] {
+  const found = onBench.safeParse(loaderData)
+  if (!found.success) return []
+  const { id, label, brand, partNumber, form } = found.data.specimen
+  return catalogueFor(form).map((one) => ({
+    kind: 'reading',
+    label: one.label,
+    detail: `${brand} ${partNumber} ${label}`,
+    path: `${href('/bench/:specimen', { specimen: id })}?at=${one.key}`,
+  }))
+}
+
+/** What is there without a library: places, pages of the workshop, and what can be begun. */
+const standing = (engine: Engine | undefined): Thing[] => [
+  ...(engine
+    ? [
+        ...placesOf(engine).map(({ label, path }) => ({ kind: 'page', label, detail: engine.name, path })),
+        {
+          ...{ kind: 'to do', label: 'Add a product', detail: engine.name },
+          path: href('/lineups/:application/products/new', { application: engine.id }),
+        },
+        {
+          ...{ kind: 'to do', label: 'Paste a price list', detail: engine.name },
+          path: href('/lineups/:application/price-list', { application: engine.id }),
+        },
+        {
+          ...{ kind: 'to do', label: 'Bring your table', detail: engine.name },
+          path: href('/lineups/:application/table', { application: engine.id }),
+        },
+      ]
+    : []),
+  ...placesOf(undefined).map(({ label, path }) => ({ kind: 'page', label, detail: 'all engines', path })),
+  ...workshopPages.map(({ label, path }) => ({ kind: 'page', label, detail: 'workshop', path })),
+  { kind: 'to do', label: 'New engine', detail: '', path: href('/lineups/new') },
+  { kind: 'page', label: 'Figures: how each is worked out', detail: 'method', path: `${href('/method')}#figures` },
+]
+
+function FindList({ engine, close }: { engine: Engine | undefined; close: () => void }) {
+  const { data, load, state } = useFetcher<{ things: Thing[] }>()
+  const [query, setQuery] = useState('')
+  const matches = useMatches()
+  useEffect(() => void load(href('/things')), [load])
+  const own = matches.flatMap(({ loaderData }) => readingsOfPage(loaderData))
+  const index = indexThings([...(data?.things ?? []), ...standing(engine), ...own])
+  const found = find(query, index)
+  return (
+    <Autocomplete inputValue={query} onInputChange={setQuery}>
+      <Field aria-label="Find" autoFocus>
+        <Input placeholder="wall N-40, verdict, new specimen of …" maxLength={120} />
+      </Field>
+      <Menu
+        aria-label="Found"
+        items={found.map((one) => ({ ...one, id: `${one.kind} ${one.path}` }))}
+        onAction={close}
+        renderEmptyState={() => (
+          <Soft>
+            {state === 'loading' ? 'One moment …' : 'Nothing is called so. Try a part number, a place or a part.'}
+          </Soft>
+        )}
+      >
+        {({ id, kind, label, detail, path }) => (
+          <Line id={id} href={path} textValue={label}>
+            <Small>{kind}</Small>
+            <span>{label}</span>
+            <Small>{detail}</Small>
+          </Line>
+        )}
+      </Menu>
+    </Autocomplete>
+  )
+}

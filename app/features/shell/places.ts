@@ -1,0 +1,66 @@
+import { href } from 'react-router'
+import type { Engine } from './useEngine.ts'
+
+/** A place in the bar. */
+export interface Place {
+  label: string
+  path: string
+  /** Whether an address belongs to it. */
+  holds: (pathname: string) => boolean
+}
+
+const placesOfAll: readonly Place[] = [
+  { label: 'Today', path: href('/'), holds: (pathname) => pathname === '/' || pathname === '/lineups/new' },
+  { label: 'Library', path: href('/library'), holds: (pathname) => /^\/(library|brands)/.test(pathname) },
+]
+
+/** The places of one engine, in the order of the work. */
+const placesOfEngine = ({ id: application }: Engine): Place[] => [
+  {
+    label: 'Bench',
+    path: href('/lineups/:application/bench', { application }),
+    holds: (pathname) => /^\/(bench|specimens)\/|\/bench-card$/.test(pathname),
+  },
+  {
+    label: 'Line-up',
+    path: href('/lineups/:application', { application }),
+    holds: (pathname) =>
+      /^\/lineups\/[^/]+(\/(edit|table|products\/new|score\/.+|word\/.+|counter\/.+))?$/.test(pathname) ||
+      /^\/products\/[^/]+(\/(edit|specimens\/new))?$/.test(pathname),
+  },
+  {
+    label: 'Face-off',
+    path: href('/lineups/:application/face-off', { application }),
+    holds: (pathname) => pathname.endsWith('/face-off'),
+  },
+  {
+    label: 'Claims',
+    path: href('/lineups/:application/claims', { application }),
+    holds: (pathname) => /\/claims(\/|$)/.test(pathname),
+  },
+  {
+    label: 'Money',
+    path: href('/lineups/:application/money', { application }),
+    holds: (pathname) => /\/(money|prices|price-list)$/.test(pathname),
+  },
+  {
+    label: 'Verdict',
+    path: href('/lineups/:application/verdict', { application }),
+    holds: (pathname) => pathname.endsWith('/verdict'),
+  },
+]
+
+/** The places of what is picked: of one engine, or of all. */
+export const placesOf = (engine: Engine | undefined): readonly Place[] =>
+  engine ? placesOfEngine(engine) : placesOfAll
+
+/** What of an address goes with one from place to place: the school and the driver. */
+export function keptSearch(search: string): string {
+  const all = new URLSearchParams(search)
+  const kept = new URLSearchParams()
+  for (const name of ['school', 'driver']) {
+    const value = all.get(name)
+    if (value) kept.set(name, value)
+  }
+  return kept.size > 0 ? `?${kept.toString()}` : ''
+}
