@@ -15,6 +15,7 @@ export default [
     route('counter/:column', 'routes/counter-check.tsx'),
   ]),
   route('lineups/:application/bench', 'routes/lineup-bench.ts'),
+  route('lineups/:application/glance', 'routes/glance.ts'),
   route('lineups/:application/exhibitable', 'routes/exhibitable.ts'),
   route('lineups/:application/edit', 'routes/application-edit.tsx'),
   route('lineups/:application/products/new', 'routes/product-new.tsx'),

@@ -13,7 +13,7 @@ beforeAll(async () => {
 afterAll(() => app.stop())
 
 test('into an empty app the demo comes with one press, and is marked as such', async () => {
-  await sees(page, 'Nothing here yet')
+  await sees(page, 'The first hour')
   await press(page, 'button', 'Bring the demo')
   await sees(page, 'Skerry 1.1 D')
   await sees(page, 'M20 x 1.5 · demo')

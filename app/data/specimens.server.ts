@@ -246,7 +246,7 @@ export async function latestSpecimen(): Promise<string | undefined> {
   const read: { id: string } | undefined = await ofShown(
     db('shownReading').join('specimen', 'specimen.id', 'shownReading.specimenId'),
   )
-    .orderBy('shownReading.seq', 'desc')
+    .orderBy('seq', 'desc')
     .first('specimen.id')
   const made: { id: string } | undefined =
     read ?? (await ofShown(db('specimen')).orderBy('specimen.createdAt', 'desc').first('specimen.id'))

@@ -1,24 +1,46 @@
 import { Plus } from 'lucide-react'
 import { href } from 'react-router'
+import { styled } from 'styled-components'
 import { groupBy } from '#core/group-by.ts'
 import { listApplicationsPage } from '#app/data/applications.server.ts'
+import type { AssessedSpecimen } from '#app/data/assessments.server.ts'
+import { onTheBench } from '#app/data/on-the-bench.server.ts'
 import { askedPage } from '#app/data/page-of-list.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { summariesOf } from '#app/data/summaries.server.ts'
 import { demoState, showDemo } from '#app/data/demo.server.ts'
+import { drawingData } from '#app/drawing/data.ts'
 import { DemoCard } from '#app/features/lineup/DemoCard.tsx'
 import { LineupCard } from '#app/features/lineup/LineupCard.tsx'
+import { BenchPanel } from '#app/features/today/BenchPanel.tsx'
+import { FirstHour } from '#app/features/today/FirstHour.tsx'
+import { ToSettle } from '#app/features/today/ToSettle.tsx'
+import { useGlances } from '#app/features/today/useGlances.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
-import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
+import { Page, Row } from '#app/ui/layout.tsx'
 import { Pages } from '#app/ui/Pages.tsx'
 import { DemoNameTaken } from '#db/demo/load-application.ts'
 import { loadAllOfDemo } from '#db/demo/load-all.ts'
 import type { Route } from './+types/lineups'
 import { accepted, fieldsOf, refused } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Line-ups · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: 'Today · Plicator' }]
 
 const lineupsAtOnce = 12
+
+const Sides = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 380px;
+  align-items: start;
+  gap: 16px;
+  > div {
+    display: grid;
+    gap: 16px;
+  }
+  @media (max-width: 1000px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`
 
 export async function loader({ request }: Route.LoaderArgs) {
   const page = askedPage(new URL(request.url).searchParams)
@@ -31,8 +53,17 @@ export async function loader({ request }: Route.LoaderArgs) {
     const own = byApplication.get(application.id) ?? []
     return { application, products: own, specimens: own.flatMap(({ id }) => byProduct.get(id) ?? []) }
   })
-  return { lineups, page, size: lineupsAtOnce, total, demo: await demoState() }
+  const latest = await onTheBench()
+  return {
+    lineups,
+    ...{ page, size: lineupsAtOnce, total },
+    demo: await demoState(),
+    bench: latest && { ...latest.bench, drawing: drawingOf(latest.assessed) },
+  }
 }
+
+const drawingOf = ({ specimen, assessment }: AssessedSpecimen) =>
+  drawingData(specimen.form, assessment.values, specimen.sizeClass)
 
 /** Puts the demo away, or brings it back; loads it where it is not there yet. */
 export async function action({ request }: Route.ActionArgs) {
@@ -54,31 +85,35 @@ async function loadDemo() {
   }
 }
 
-export default function Lineups({ loaderData: { lineups, demo, ...pages } }: Route.ComponentProps) {
+export default function Today({ loaderData: { lineups, demo, bench, ...pages } }: Route.ComponentProps) {
+  const glances = useGlances(lineups.map(({ application }) => application.id))
+  const matters = lineups.flatMap(({ application }) => glances.get(application.id)?.matters ?? [])
   return (
     <Page>
       <Row $between>
-        <Stack $gap={4}>
-          <h1>Line-ups</h1>
-          <Soft>Every filter sold for one engine, opened, measured and compared.</Soft>
-        </Stack>
-        <ButtonLink to={href('/lineups/new')} $kind="primary">
+        <h1>Today</h1>
+        <ButtonLink to={href('/lineups/new')} $kind={lineups.length === 0 ? 'plain' : 'primary'}>
           <Plus size={18} aria-hidden /> New application
         </ButtonLink>
       </Row>
-      {lineups.length === 0 && (
-        <Card>
-          <Stack>
-            <h2>Nothing here yet</h2>
-            <p>Start with the engine: name it, list the filters sold for it, and put the first one on the bench.</p>
-          </Stack>
-        </Card>
+      {lineups.length === 0 ? (
+        <FirstHour />
+      ) : (
+        <Sides>
+          <div>
+            {bench && <BenchPanel bench={bench} drawing={bench.drawing} />}
+            {lineups.map((lineup) => (
+              <LineupCard key={lineup.application.id} {...lineup} glance={glances.get(lineup.application.id)} />
+            ))}
+            <Pages {...pages} noun="line-up" />
+          </div>
+          <div>
+            <ToSettle matters={matters} isComplete={glances.size >= lineups.length} />
+            <DemoCard state={demo} />
+          </div>
+        </Sides>
       )}
-      {lineups.map((lineup) => (
-        <LineupCard key={lineup.application.id} {...lineup} />
-      ))}
-      <Pages {...pages} noun="line-up" />
-      <DemoCard state={demo} />
+      {lineups.length === 0 && <DemoCard state={demo} />}
     </Page>
   )
 }

@@ -29,5 +29,5 @@ test('units by kind are kept as they come out of the form, as text, and one that
 
 test('a value that there is none of falls back alone', async () => {
   const [cookie] = (await keepPreferences({ units: 'cubits', theme: 'light' } as never)).split(';')
-  expect(await asked(cookie)).toEqual({ units: 'metric', money: '', theme: 'light' })
+  expect(await asked(cookie)).toEqual({ units: 'metric', money: '', theme: 'light', letters: 'on' })
 })

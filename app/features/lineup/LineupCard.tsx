@@ -2,9 +2,12 @@ import { TriangleAlert } from 'lucide-react'
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { Application } from '#app/data/applications.server.ts'
+import type { Glance } from '#app/data/glance.server.ts'
 import type { Product } from '#app/data/products.server.ts'
 import type { SpecimenSummary } from '#app/data/summaries.server.ts'
+import { formatCount } from '#core/quantity/format.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
+import { ScoreAxis } from '#app/features/today/ScoreAxis.tsx'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { Meter } from '#app/ui/Meter.tsx'
@@ -63,10 +66,13 @@ interface Props {
   application: Application
   products: Product[]
   specimens: SpecimenSummary[]
+  /** Undefined while it is worked out. */
+  glance: Glance | undefined
 }
 
-/** One application with its products and how far each specimen is. */
-export function LineupCard({ application: { id, name, machine, form, thread, demo }, products, specimens }: Props) {
+/** One application at a glance, with its products and how far each specimen is. */
+export function LineupCard({ application, products, specimens, glance }: Props) {
+  const { id, name, machine, form, thread, demo } = application
   return (
     <Card aria-label={name}>
       <Stack $gap={16}>
@@ -87,15 +93,32 @@ export function LineupCard({ application: { id, name, machine, form, thread, dem
         {products.length === 0 ? (
           <Soft>No products yet. Add the filters that are sold for this engine, low, middle and top.</Soft>
         ) : (
-          <List>
-            {products.map((product) => (
-              <ProductItem
-                key={product.id}
-                product={product}
-                specimens={specimens.filter(({ productId }) => productId === product.id)}
-              />
-            ))}
-          </List>
+          <>
+            {specimens.length > 0 && (
+              <Stack $gap={4}>
+                <ScoreAxis points={glance?.points ?? []} />
+                <p>
+                  {glance
+                    ? glance.said || 'Nobody is judged yet: it takes two with a reading each.'
+                    : 'Who is first is being worked out …'}
+                </p>
+              </Stack>
+            )}
+            <details open={specimens.length === 0}>
+              <summary>
+                {formatCount(products.length, 'product')}, {formatCount(specimens.length, 'specimen')}
+              </summary>
+              <List>
+                {products.map((product) => (
+                  <ProductItem
+                    key={product.id}
+                    product={product}
+                    specimens={specimens.filter(({ productId }) => productId === product.id)}
+                  />
+                ))}
+              </List>
+            </details>
+          </>
         )}
       </Stack>
     </Card>

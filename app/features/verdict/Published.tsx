@@ -9,7 +9,7 @@ import { Button } from '#app/ui/Button.tsx'
 import { Caution, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { ReasonList } from './list.ts'
-import { changesSince } from './published-changes.ts'
+import { changesSince } from '#core/verdict/published-changes.ts'
 import type { EvaluationView } from './useEvaluation.ts'
 
 /** Published verdicts as they were, with what has changed since. */

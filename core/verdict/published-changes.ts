@@ -1,11 +1,22 @@
-import { formatCall, type Call } from '#core/verdict/call.ts'
-import type { Judgement } from '#core/verdict/judgement.ts'
-import type { VerdictSnapshot } from '#core/verdict/snapshot.ts'
+import { formatCall, type Call } from './call.ts'
+import type { Judgement } from './judgement.ts'
+import type { VerdictSnapshot } from './snapshot.ts'
 
 /** Points by which a score must have moved to be said. */
 const leastMove = 0.5
 
-/** What later readings, value functions and rivals have changed since a verdict was published. */
+/**
+ * What later readings, value functions and rivals have changed since a verdict was published.
+ *
+ * @param snapshot as it was published
+ * @param judgement of the line-up as it is now, by the same school and driver
+ * @param method version in force
+ * @param nameOf what a column is called
+ * @returns a sentence each; none where it still holds
+ * @example
+ * changesSince({ school: 'Build first', driver: '', method: 3, ranking: [], winners: [], sentences: [] },
+ *   { ranked: [], call: undefined }, 4, String) // => ['The method is now version 4; it was 3.']
+ */
 export function changesSince(
   snapshot: VerdictSnapshot,
   { ranked, call }: Pick<Judgement, 'ranked' | 'call'>,

@@ -1,0 +1,60 @@
+import { Link } from 'react-router'
+import { styled } from 'styled-components'
+import type { Matter } from '#app/data/glance.server.ts'
+import { Card, Soft, Stack } from '#app/ui/layout.tsx'
+
+const List = styled.ul`
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  li {
+    display: grid;
+    grid-template-columns: 22px minmax(0, 1fr);
+    padding: 9px 0;
+    border-bottom: 1px dotted var(--line-strong);
+    overflow-wrap: anywhere;
+  }
+  li:last-child {
+    border-bottom: 0;
+  }
+  b {
+    color: var(--amber);
+  }
+`
+
+const signs: Record<Matter['kind'], { sign: string; says: string }> = {
+  fault: { sign: '!', says: 'Fault' },
+  contradiction: { sign: '≠', says: 'Contradiction' },
+  slip: { sign: '?', says: 'Finding' },
+  verdict: { sign: '↻', says: 'Verdict' },
+  price: { sign: '¤', says: 'Prices' },
+}
+
+/** So many are listed before the rest is only counted. */
+const most = 9
+
+/** What waits for a decision or a second look, each with its one action. */
+export function ToSettle({ matters, isComplete }: { matters: readonly Matter[]; isComplete: boolean }) {
+  const rest = matters.length - most
+  return (
+    <Card aria-label="To settle">
+      <Stack $gap={4}>
+        <h2>To settle</h2>
+        {matters.length === 0 && <Soft>{isComplete ? 'Nothing waits for you.' : 'One moment …'}</Soft>}
+        <List>
+          {matters.slice(0, most).map(({ kind, words, act, path }) => (
+            <li key={`${kind} ${words}`}>
+              <b title={signs[kind].says} aria-label={signs[kind].says} role="img">
+                {signs[kind].sign}
+              </b>
+              <span>
+                {words} <Link to={path}>{act}</Link>
+              </span>
+            </li>
+          ))}
+        </List>
+        {rest > 0 && <Soft>and {rest} more, on the pages of their engines</Soft>}
+      </Stack>
+    </Card>
+  )
+}
