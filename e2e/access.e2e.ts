@@ -71,25 +71,37 @@ interface Violation {
   nodes: { html: string }[]
 }
 
+async function violationsOn(name: string): Promise<string[]> {
+  await page.evaluate(axe)
+  const { violations } = (await page.evaluate('axe.run()')) as { violations: Violation[] }
+  return violations.map(
+    ({ id, nodes }) =>
+      `${name}: ${id}: ${nodes
+        .slice(0, 3)
+        .map(({ html }) => html.slice(0, 140))
+        .join(' | ')}`,
+  )
+}
+
 test.each(['light', 'dark'])('axe finds nothing on any page, %s', { timeout: 300_000 }, async (theme) => {
   await visit(page, app.url)
-  await press(page, 'button', theme === 'light' ? 'Colours follow the system. Change' : 'Light colours. Change')
+  await press(page, 'button', 'Workshop')
+  await press(page, 'menuitem', theme === 'light' ? 'Colours: as the system has them' : 'Colours: light')
   await page.waitForFunction((wanted) => document.documentElement.dataset.theme === wanted, {}, theme)
   const found: string[] = []
   for (const [name, path] of Object.entries(paths)) {
     await visit(page, app.url + path)
     expect(await page.$eval('html', (html) => html.getAttribute('data-theme'))).toBe(theme)
-    await page.evaluate(axe)
-    const { violations } = (await page.evaluate('axe.run()')) as { violations: Violation[] }
-    found.push(
-      ...violations.map(
-        ({ id, nodes }) =>
-          `${name}: ${id}: ${nodes
-            .slice(0, 3)
-            .map(({ html }) => html.slice(0, 140))
-            .join(' | ')}`,
-      ),
-    )
+    found.push(...(await violationsOn(name)))
+  }
+  for (const key of ['k', '?']) {
+    if (key === 'k') await page.keyboard.down('Control')
+    await page.keyboard.type(key)
+    await page.keyboard.up('Control')
+    await page.waitForSelector('[role="dialog"]')
+    found.push(...(await violationsOn(`dialog under ${key}`)))
+    await page.keyboard.press('Escape')
+    await page.waitForFunction(() => document.querySelector('[role="dialog"]') === null)
   }
   expect(found).toEqual([])
 })

@@ -1,4 +1,5 @@
 import { href, Link } from 'react-router'
+import { styled } from 'styled-components'
 import { sizeClassLabel } from '#core/catalogue/index.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { filterFormLabels } from '#app/features/forms/labels.ts'
@@ -16,6 +17,21 @@ export const loader = async ({ params: { application } }: Route.LoaderArgs) => (
   products: await listProducts(application),
 })
 
+/** The table takes what is left of the window: nothing scrolls but the table. */
+const FullHeight = styled(Page)`
+  display: flex;
+  flex-direction: column;
+  max-width: none;
+  min-height: calc(100vh - 52px);
+  max-height: max(620px, calc(100vh - 52px));
+  padding: 6px 16px 8px;
+  gap: 6px;
+  @media print {
+    display: block;
+    max-height: none;
+  }
+`
+
 export const shouldRevalidate = whenPathChanges
 
 export default function Lineup({ loaderData: { products } }: Route.ComponentProps) {
@@ -25,7 +41,7 @@ export default function Lineup({ loaderData: { products } }: Route.ComponentProp
   const sizeClassSaid =
     sizeClass && `${sizeClassLabel(sizeClass).toLowerCase()}${application.sizeClass ? '' : ', as its sizes say'}`
   return (
-    <Page style={{ maxWidth: 'none' }}>
+    <FullHeight>
       <LineupHead
         title={name}
         subtitle={
@@ -53,6 +69,6 @@ export default function Lineup({ loaderData: { products } }: Route.ComponentProp
         The construction score judges construction, not filtration; its rules stand under Method. Best and worst are
         marked only where the difference is larger than its uncertainty.
       </Small>
-    </Page>
+    </FullHeight>
   )
 }

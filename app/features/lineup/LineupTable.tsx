@@ -19,7 +19,7 @@ import { ColumnsPanel } from './ColumnsPanel.tsx'
 import { LineupRow } from './LineupRow.tsx'
 import { LineupTools } from './LineupTools.tsx'
 import { SummaryRows } from './SummaryRows.tsx'
-import { Group, Scroll, Table } from './table-style.ts'
+import { Group, Scroll, Strip, Table } from './table-style.ts'
 import { useColumns } from './useColumns.ts'
 import { useLineup } from './useLineup.ts'
 import { useLinesInSight } from './useLinesInSight.ts'
@@ -47,9 +47,11 @@ export function LineupTable() {
   const { from, to, above, below } = useLinesInSight(box, lines.length, view.shown.length)
   return (
     <>
-      <Stack $gap={10}>
-        <SchoolBar judged={judged} />
-        <CallLine judged={judged} />
+      <Stack $gap={6}>
+        <Strip>
+          <SchoolBar judged={judged} isTerse />
+          <CallLine judged={judged} />
+        </Strip>
         <LineupTools
           view={view}
           rows={wanted.length}

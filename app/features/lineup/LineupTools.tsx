@@ -2,8 +2,9 @@ import { useState } from 'react'
 import { formatCount } from '#core/quantity/format.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
-import { Row, Small } from '#app/ui/layout.tsx'
+import { Small } from '#app/ui/layout.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
+import { Strip } from './table-style.ts'
 import type { Columns } from './useColumns.ts'
 
 interface Props {
@@ -27,7 +28,7 @@ export function LineupTools({ view, rows, unread, isArranging, onArrange }: Prop
     set({ find: words })
   }
   return (
-    <Row data-print="no">
+    <Strip data-print="no">
       <Button
         onPress={() => set({ only: onlyDifferences ? '' : 'differences' })}
         aria-pressed={onlyDifferences}
@@ -64,6 +65,6 @@ export function LineupTools({ view, rows, unread, isArranging, onArrange }: Prop
         {view.hidden.size > 0 && `, ${view.hidden.size} hidden`}, {formatCount(rows, 'row')}. Click a row's name to sort
         by it.
       </Small>
-    </Row>
+    </Strip>
   )
 }

@@ -1,8 +1,25 @@
 import { styled } from 'styled-components'
 
+/** A line of tools, lower than those of a bench. */
+export const Strip = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 18px;
+  button,
+  select,
+  input {
+    min-height: 34px;
+    padding-top: 3px;
+    padding-bottom: 3px;
+    font-size: 15px;
+  }
+`
+
 export const Scroll = styled.div`
+  flex: 1;
+  min-height: 340px;
   overflow: auto;
-  max-height: calc(100vh - 190px);
   border: 1px solid var(--line);
   border-radius: var(--radius);
   background: var(--card);
@@ -18,10 +35,11 @@ export const Table = styled.table`
   border-spacing: 0;
   min-width: 100%;
   font-size: 14px;
+  line-height: 1.25;
 
   th,
   td {
-    padding: 7px 12px;
+    padding: 3px 12px;
     border-bottom: 1px solid var(--line);
     text-align: right;
     vertical-align: top;
@@ -37,6 +55,7 @@ export const Table = styled.table`
     top: 0;
     z-index: 2;
     vertical-align: bottom;
+    padding: 6px 12px;
     font: 600 17px/1.15 var(--label);
     border-bottom: 2px solid var(--line-strong);
     max-width: 210px;
@@ -115,9 +134,9 @@ export const Group = styled.th`
   && {
     position: sticky;
     left: 0;
-    padding-top: 18px;
+    padding-top: 8px;
     background: var(--paper);
-    font: 600 19px/1.1 var(--label);
+    font: 600 17px/1.1 var(--label);
     text-align: left;
   }
 `
@@ -128,7 +147,7 @@ export const Sort = styled.button`
   justify-content: space-between;
   gap: 6px;
   width: 100%;
-  min-height: 26px;
+  min-height: 20px;
   padding: 0;
   border: 0;
   background: none;

@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useSyncExternalStore, type RefObject } from 'react'
 
-const lineHeight = 36
+const lineHeight = 25
 /** Up to so many cells are all drawn; beyond, only the lines in sight. */
 const cellsAllDrawn = 2400
 /** So many lines are drawn before the page knows what is in sight. */

@@ -4,12 +4,19 @@ import { Row, Small, Stack } from '#app/ui/layout.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
+interface Props {
+  judged: EvaluationView
+  /** On one line: what it stands for is told when one points at it. */
+  isTerse?: boolean
+}
+
 /** Which school judges, for which driver, and by which rules the driver shifts it. */
-export function SchoolBar({ judged: { school, driver, set } }: { judged: EvaluationView }) {
+export function SchoolBar({ judged: { school, driver, set }, isTerse = false }: Props) {
   const { schools, drivers, method } = useLineup().evaluation
+  const grounds = [school.description, ...(driver?.rules ?? []).map(({ statement }) => statement)].join(' ')
   return (
     <Stack $gap={6}>
-      <Row>
+      <Row title={isTerse ? grounds : undefined}>
         <SelectMenu
           label="School"
           value={school.id}
@@ -23,17 +30,23 @@ export function SchoolBar({ judged: { school, driver, set } }: { judged: Evaluat
           options={[{ value: '', label: 'anybody' }, ...namedOptions(drivers)]}
           onPick={(id) => set({ driver: id })}
         />
-        <Link to={href('/schools')} data-print="no">
-          Schools
-        </Link>
-        <Link to={href('/drivers')} data-print="no">
-          Drivers
-        </Link>
+        {!isTerse && (
+          <>
+            <Link to={href('/schools')} data-print="no">
+              Schools
+            </Link>
+            <Link to={href('/drivers')} data-print="no">
+              Drivers
+            </Link>
+          </>
+        )}
       </Row>
-      <Small>
-        {school.description} {driver?.rules.map(({ statement }) => statement).join(' ')} Method {method.version}
-        {method.version > 1 && `: ${method.note}`}.
-      </Small>
+      {!isTerse && (
+        <Small>
+          {grounds} Method {method.version}
+          {method.version > 1 && `: ${method.note}`}.
+        </Small>
+      )}
     </Stack>
   )
 }
