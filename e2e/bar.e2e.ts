@@ -4,6 +4,7 @@ import {
   benchOf,
   byRole,
   choose,
+  fill,
   lineupOf,
   openPage,
   press,
@@ -159,5 +160,34 @@ describe('shortcuts', () => {
     await sees(page, 'Alt D')
     await page.keyboard.press('d')
     expect(await page.$eval('button::-p-text(Dimensions)', (one) => one.getAttribute('aria-pressed'))).toBe('false')
+  })
+})
+
+describe('a form', () => {
+  test('asks before it is left with changes, and Ctrl Enter saves it', async () => {
+    await visit(page, `${app.url}/lineups/new`)
+    await fill(page, 'Engine or application', 'Hovden 2.2')
+    await press(page, 'link', 'Library')
+    await sees(page, 'Leave without saving?')
+    await press(page, 'button', 'Stay')
+    await goes(page, 'Leave without saving?')
+    expect(pathOf(page)).toBe('/lineups/new')
+    await page.focus('input[name="name"]')
+    await page.keyboard.down('Control')
+    await page.keyboard.press('Enter')
+    await page.keyboard.up('Control')
+    await sees(page, 'No specimen yet')
+    await byRole(page, 'button', 'Engine: Hovden 2.2')
+  })
+
+  test('that was not changed is left at once; changed, it is left when one says so', async () => {
+    await visit(page, `${app.url}/lineups/new`)
+    await press(page, 'link', 'Library')
+    await isAt(/^\/library/)
+    await visit(page, `${app.url}/lineups/new`)
+    await fill(page, 'Engine or application', 'never kept')
+    await press(page, 'link', 'Library')
+    await press(page, 'button', 'Leave')
+    await isAt(/^\/library/)
   })
 })

@@ -1,10 +1,12 @@
 import { getFormProps, type FormMetadata } from '@conform-to/react'
-import type { ReactNode } from 'react'
+import { useRef, useState, type ReactNode } from 'react'
 import { Form, useNavigation } from 'react-router'
 import { styled } from 'styled-components'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
-import { Card, Row } from '#app/ui/layout.tsx'
+import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
+import { Card, Key, Row, Small } from '#app/ui/layout.tsx'
 import type { ActionResult } from './action-result.ts'
+import { LeaveDialog } from './LeaveDialog.tsx'
 import { VersionedFields } from './VersionedFields.tsx'
 
 const Frame = styled(Card)`
@@ -26,7 +28,7 @@ interface Props<Fields extends Record<string, string>> {
   children: ReactNode
 }
 
-/** A form in a card, with its faults on top, a button to save and a way back. */
+/** A form in a card, with its faults on top, a button to save and a way back; leaving with changes asks. */
 export function FormFrame<Fields extends Record<string, string>>({
   form,
   id,
@@ -37,9 +39,12 @@ export function FormFrame<Fields extends Record<string, string>>({
   children,
 }: Props<Fields>) {
   const isBusy = useNavigation().state !== 'idle'
+  const own = useRef<HTMLFormElement>(null)
+  const [isChanged, setChanged] = useState(false)
+  useShortcuts([{ key: 'Ctrl Enter', does: 'save', act: () => own.current?.requestSubmit(), whileTyping: true }])
   return (
     <Frame>
-      <Form method="post" {...getFormProps(form)}>
+      <Form method="post" {...getFormProps(form)} ref={own} onInput={() => setChanged(true)}>
         <VersionedFields form={form} id={id} version={version} result={result}>
           {children}
         </VersionedFields>
@@ -50,8 +55,12 @@ export function FormFrame<Fields extends Record<string, string>>({
           <ButtonLink to={back} $kind="quiet">
             Back
           </ButtonLink>
+          <Small>
+            <Key>Ctrl Enter</Key> saves
+          </Small>
         </Row>
       </Form>
+      <LeaveDialog isChanged={isChanged} />
     </Frame>
   )
 }

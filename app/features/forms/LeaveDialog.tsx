@@ -1,0 +1,32 @@
+import { Dialog, Heading } from 'react-aria-components'
+import { useBlocker } from 'react-router'
+import { Sheet, Veil } from '#app/features/shortcuts/ShortcutsProvider.tsx'
+import { Button } from '#app/ui/Button.tsx'
+import { Row, Stack } from '#app/ui/layout.tsx'
+
+/** Asks before a page is left on which something was changed and not saved. */
+export function LeaveDialog({ isChanged }: { isChanged: boolean }) {
+  const blocker = useBlocker(
+    ({ currentLocation, nextLocation }) => isChanged && currentLocation.pathname !== nextLocation.pathname,
+  )
+  return (
+    <Veil isOpen={blocker.state === 'blocked'} onOpenChange={(isOpen) => !isOpen && blocker.reset?.()}>
+      <Sheet>
+        <Dialog role="alertdialog">
+          <Stack $gap={14}>
+            <Heading slot="title">Leave without saving?</Heading>
+            <p>What you typed on this page is not saved yet.</p>
+            <Row>
+              <Button $kind="primary" autoFocus onPress={() => blocker.reset?.()}>
+                Stay
+              </Button>
+              <Button $kind="danger" onPress={() => blocker.proceed?.()}>
+                Leave
+              </Button>
+            </Row>
+          </Stack>
+        </Dialog>
+      </Sheet>
+    </Veil>
+  )
+}
