@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { href, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import type { BenchData } from '#app/data/bench.server.ts'
+import type { Shortcut } from '#app/features/shortcuts/shortcut.ts'
 import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
 import { Unseen } from '#app/ui/layout.tsx'
 import { BenchHead } from './BenchHead.tsx'
@@ -86,14 +87,15 @@ export function BenchView({
     bench.owe(current.key)
     announce(`${current.label} is owed: to be shown later.`)
   }
-  useShortcuts([
+  const shortcuts: Shortcut[] = [
     { key: 'O', does: 'show this later', act: owe },
     { key: 'N', does: 'write a note', act: () => document.getElementById(noteField)?.focus() },
     { key: 'D', does: 'dimensions', act: toggleMeasured },
     { key: '/', does: 'find a reading', act: () => setFinding(true) },
     { key: ';', does: 'several in a line', act: () => setQuick(true) },
     { key: 'Ctrl Z', does: 'take back', act: () => announce(bench.undo() ?? 'Nothing to take back.') },
-  ])
+  ]
+  useShortcuts(shortcuts)
 
   /** The same reading of the next specimen of this product. */
   const toSibling = (by: 1 | -1) => {
@@ -127,6 +129,7 @@ export function BenchView({
             predictions={predictions}
             hitRate={hitRate}
             toSibling={toSibling}
+            ofBench={shortcuts}
           />
         )}
       </Middle>

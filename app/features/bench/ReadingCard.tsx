@@ -4,6 +4,7 @@ import type { BoxPromise, Sibling } from '#app/data/bench.server.ts'
 import type { HitRate, Prediction } from '#core/teardown/prediction.ts'
 import type { LastUses } from '#app/data/readings.server.ts'
 import { Caution, Small, Soft } from '#app/ui/layout.tsx'
+import type { Shortcut } from '#app/features/shortcuts/shortcut.ts'
 import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { CautionLine } from './CautionLine.tsx'
@@ -61,11 +62,13 @@ interface Props {
   predictions: Prediction[]
   hitRate: HitRate
   toSibling: (by: 1 | -1) => void
+  /** Keys of the bench as a whole, told with those of the reading. */
+  ofBench: readonly Shortcut[]
 }
 
 /** The one reading that is up: what to do, the field, what it means beside the others. */
 export function ReadingCard(props: Props) {
-  const { bench, specimenId, lastUses, devices, siblings, promises, predictions, hitRate, toSibling } = props
+  const { bench, specimenId, lastUses, devices, siblings, promises, predictions, hitRate, toSibling, ofBench } = props
   const { current: characteristic, values, refusals, step } = bench
   const { units: system } = usePreferences()
   const entry = useReadingEntry(bench, lastUses, devices)
@@ -166,7 +169,7 @@ export function ReadingCard(props: Props) {
         )}
         {characteristic.caution && <CautionLine {...cautions[characteristic.caution]} />}
       </Column>
-      <KeyHints shortcuts={shortcuts} isTyped={entry.isTyped} />
+      <KeyHints shortcuts={[...shortcuts, ...ofBench]} isTyped={entry.isTyped} />
     </Sheet>
   )
 }
