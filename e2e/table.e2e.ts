@@ -53,7 +53,8 @@ const pasted = [
 describe('pasted cells', () => {
   test('are read as they stand; what cannot be is said, with its reason', async () => {
     await visit(page, app.url + lineup)
-    await press(page, 'link', 'Bring your table')
+    await press(page, 'button', 'Tables and files')
+    await press(page, 'menuitem', 'Bring your table')
     await fill(page, 'Cells', 'one cell')
     await sees(page, 'A table has a head and at least one row.')
     await paste(pasted)

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { href, Link, useFetcher } from 'react-router'
+import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf, exhibitPartLabel, exhibitParts, type ExhibitPart } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
@@ -14,6 +14,7 @@ import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { useJson } from '#app/ui/useJson.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 
 interface Exhibit extends StoredExhibit {
@@ -112,18 +113,19 @@ function Laid({ exhibit, scale }: { exhibit: Exhibit; scale: number }) {
 function LayBeside() {
   const { application, applications } = useLineup()
   const others = applications.filter(({ id }) => id !== application.id)
-  const { data, load, state } = useFetcher<{ specimens: { id: string; name: string }[] }>()
   const { send, refusal, isIdle } = useAction()
   const [engine, setEngine] = useState('')
+  const { data } = useJson<{ specimens: { id: string; name: string }[] }>(
+    engine === '' ? undefined : href('/lineups/:application/exhibitable', { application: engine }),
+  )
   const [specimen, setSpecimen] = useState('')
   const [part, setPart] = useState<string>('element')
   const [note, setNote] = useState('')
   if (others.length === 0) return <Soft>There is no other engine yet whose parts could lie here.</Soft>
-  const specimens = engine !== '' && state === 'idle' ? (data?.specimens ?? []) : []
+  const specimens = data?.specimens ?? []
   const pickEngine = (id: string) => {
     setEngine(id)
     setSpecimen('')
-    if (id !== '') void load(href('/lineups/:application/exhibitable', { application: id }))
   }
   const lay = () => {
     send({ intent: 'exhibit', id: newId(), specimen, part, note })
@@ -142,7 +144,7 @@ function LayBeside() {
           label="Filter"
           value={specimen}
           options={[
-            { value: '', label: engine !== '' && data && specimens.length === 0 ? 'nothing recorded' : 'choose' },
+            { value: '', label: data && specimens.length === 0 ? 'nothing recorded' : 'choose' },
             ...namedOptions(specimens),
           ]}
           onPick={setSpecimen}

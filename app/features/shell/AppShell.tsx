@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react'
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react'
 import { Search } from 'lucide-react'
 import { RouterProvider } from 'react-aria-components'
 import { href, NavLink, useFetcher, useNavigate } from 'react-router'
@@ -9,11 +9,15 @@ import { Button } from '#app/ui/Button.tsx'
 import { Key } from '#app/ui/layout.tsx'
 import type { Preferences } from '#app/ui/preferences.ts'
 import { EnginePicker } from './EnginePicker.tsx'
-import { FindDialog } from './FindDialog.tsx'
 import { foldsAt, Places } from './Places.tsx'
 import { UnitsMenu } from './UnitsMenu.tsx'
 import { useEngine } from './useEngine.ts'
 import { WorkshopMenu } from './WorkshopMenu.tsx'
+
+const findDialog = () => import('./FindDialog.tsx')
+const FindDialog = lazy(findDialog)
+/** So long after the page the dialog is loaded, so that it is there without a connection as well; ms. */
+const unhurried = 3000
 
 const Bar = styled.header`
   position: sticky;
@@ -104,6 +108,10 @@ function TopBar({ preferences, listShortcuts }: { preferences: Preferences; list
   const [isFinding, find] = useState(false)
   const set = (change: Partial<Preferences>) =>
     void fetcher.submit(fieldsOf({ ...preferences, ...change }), { method: 'post', action: href('/preferences') })
+  useEffect(() => {
+    const later = setTimeout(() => void findDialog().catch(() => undefined), unhurried)
+    return () => clearTimeout(later)
+  }, [])
   useShortcuts([
     { key: 'Ctrl K', does: 'find anything', act: () => find(true), whileTyping: true },
     { key: '?', does: 'the shortcuts of this page', act: listShortcuts },
@@ -119,7 +127,11 @@ function TopBar({ preferences, listShortcuts }: { preferences: Preferences; list
       </FindButton>
       <WorkshopMenu preferences={preferences} onChange={set} onShortcuts={listShortcuts} />
       <UnitsMenu preferences={preferences} onChange={set} />
-      <FindDialog engine={engine} isOpen={isFinding} onOpenChange={find} />
+      {isFinding && (
+        <Suspense>
+          <FindDialog engine={engine} isOpen onOpenChange={find} />
+        </Suspense>
+      )}
     </Bar>
   )
 }

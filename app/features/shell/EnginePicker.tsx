@@ -1,7 +1,9 @@
+import { useState } from 'react'
 import { ChevronDown } from 'lucide-react'
 import { Autocomplete, Button, Input, Menu, MenuTrigger, SearchField, useFilter } from 'react-aria-components'
-import { href, useFetcher, useLocation } from 'react-router'
+import { href, useLocation } from 'react-router'
 import { styled } from 'styled-components'
+import { useJson } from '#app/ui/useJson.ts'
 import { inputLook } from '#app/ui/inputs.tsx'
 import { Soft } from '#app/ui/layout.tsx'
 import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
@@ -48,12 +50,13 @@ function samePlace(engine: Engine, pathname: string, search: string): string {
 
 /** The engine that is worked on, and a menu of all that can be searched. */
 export function EnginePicker({ engine }: { engine: Engine | undefined }) {
-  const { data, load, state } = useFetcher<{ engines: Engine[] }>()
+  const [isOpen, open] = useState(false)
+  const { data, isLoading } = useJson<{ engines: Engine[] }>(isOpen ? href('/engines') : undefined)
   const { pathname, search } = useLocation()
   const { contains } = useFilter({ sensitivity: 'base' })
   const engines = data?.engines ?? []
   return (
-    <MenuTrigger onOpenChange={(isOpen) => isOpen && void load(href('/engines'))}>
+    <MenuTrigger onOpenChange={open}>
       <Picked aria-label={`Engine: ${engine?.name ?? 'All engines'}`}>
         <span>{engine?.name ?? 'All engines'}</span>
         <ChevronDown size={16} aria-hidden />
@@ -82,7 +85,7 @@ export function EnginePicker({ engine }: { engine: Engine | undefined }) {
               </MenuLine>
             ))}
             <MenuLine id="new" href={href('/lineups/new')} textValue="New engine">
-              {state === 'loading' && engines.length === 0 ? 'One moment …' : 'New engine …'}
+              {isLoading ? 'One moment …' : 'New engine …'}
             </MenuLine>
           </Menu>
         </Autocomplete>

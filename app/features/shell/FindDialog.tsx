@@ -1,11 +1,12 @@
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { Autocomplete, Dialog, Input, Menu, SearchField } from 'react-aria-components'
-import { href, useFetcher, useMatches } from 'react-router'
+import { href, useMatches } from 'react-router'
 import { styled } from 'styled-components'
 import { z } from 'zod'
 import { catalogueFor } from '#core/catalogue/index.ts'
 import { find, indexThings, type Thing } from '#core/find/find.ts'
 import { Sheet, Veil } from '#app/features/shortcuts/ShortcutsProvider.tsx'
+import { useJson } from '#app/ui/useJson.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { MenuLine } from '#app/ui/menu.ts'
 import { placesOf } from './places.ts'
@@ -38,7 +39,7 @@ interface Props {
 }
 
 /** Goes anywhere and begins anything by a few letters of its name. */
-export function FindDialog({ isOpen, onOpenChange, engine }: Props) {
+export default function FindDialog({ isOpen, onOpenChange, engine }: Props) {
   return (
     <Veil isOpen={isOpen} onOpenChange={onOpenChange} isDismissable>
       <Sheet>
@@ -99,10 +100,9 @@ const standing = (engine: Engine | undefined): Thing[] => [
 ]
 
 function FindList({ engine, close }: { engine: Engine | undefined; close: () => void }) {
-  const { data, load, state } = useFetcher<{ things: Thing[] }>()
+  const { data, isLoading } = useJson<{ things: Thing[] }>(href('/things'))
   const [query, setQuery] = useState('')
   const matches = useMatches()
-  useEffect(() => void load(href('/things')), [load])
   const own = matches.flatMap(({ loaderData }) => readingsOfPage(loaderData))
   const index = indexThings([...(data?.things ?? []), ...standing(engine), ...own])
   const found = find(query, index)
@@ -116,9 +116,7 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
         items={found.map((one) => ({ ...one, id: `${one.kind} ${one.path}` }))}
         onAction={close}
         renderEmptyState={() => (
-          <Soft>
-            {state === 'loading' ? 'One moment …' : 'Nothing is called so. Try a part number, a place or a part.'}
-          </Soft>
+          <Soft>{isLoading ? 'One moment …' : 'Nothing is called so. Try a part number, a place or a part.'}</Soft>
         )}
       >
         {({ id, kind, label, detail, path }) => (

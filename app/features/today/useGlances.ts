@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { href } from 'react-router'
+import { fetchJson } from '#app/ui/useJson.ts'
 import type { Glance } from '#app/data/glance.server.ts'
 
 /** Line-ups at a glance, one after the other, since each takes a moment; by application. */
@@ -10,7 +11,10 @@ export function useGlances(ids: readonly string[]): ReadonlyMap<string, Glance> 
     const leaving = new AbortController()
     void (async () => {
       for (const id of wanted.split(' ').filter(Boolean)) {
-        const glance = await glanceOf(id, leaving.signal)
+        const glance = await fetchJson<Glance>(
+          href('/lineups/:application/glance', { application: id }),
+          leaving.signal,
+        )
         if (leaving.signal.aborted) return
         if (glance) setGlances((before) => new Map(before).set(id, glance))
       }
@@ -18,14 +22,4 @@ export function useGlances(ids: readonly string[]): ReadonlyMap<string, Glance> 
     return () => leaving.abort()
   }, [wanted])
   return glances
-}
-
-/** Without a connection the page does without it. */
-async function glanceOf(application: string, signal: AbortSignal): Promise<Glance | undefined> {
-  try {
-    const answer = await fetch(href('/lineups/:application/glance', { application }), { signal })
-    return answer.ok ? ((await answer.json()) as Glance) : undefined
-  } catch {
-    return undefined
-  }
 }
