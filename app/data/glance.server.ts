@@ -133,10 +133,11 @@ async function priceMatters(application: Application, day: string): Promise<Matt
     if (observedOn > (latest.get(productId) ?? '')) latest.set(productId, observedOn)
   const old = [...latest.values()].filter((observedOn) => daysBetween(observedOn, day) > staleAfter).length
   if (old === 0) return []
+  const those = old === 1 ? 'The price of one product is' : `The prices of ${old} products are`
   return [
     {
       kind: 'price',
-      words: `${old === 1 ? 'The price of one product is' : `The prices of ${old} products are`} older than ${staleAfter} days.`,
+      words: `${those} older than ${staleAfter} days.`,
       act: 'Check',
       path: `/lineups/${application.id}/money`,
     },

@@ -95,7 +95,10 @@ function Body({
   return (
     <g>
       <path
-        d={`M0 ${-radius} H${can.height - 12} Q${can.height} ${-radius} ${can.height} ${-radius + 14} V${radius - 14} Q${can.height} ${radius} ${can.height - 12} ${radius} H0 Z`}
+        d={[
+          `M0 ${-radius} H${can.height - 12} Q${can.height} ${-radius} ${can.height} ${-radius + 14}`,
+          `V${radius - 14} Q${can.height} ${radius} ${can.height - 12} ${radius} H0 Z`,
+        ].join(' ')}
         fill={isStill ? oil.still : palette.hole}
         fillOpacity={isStill ? 0.55 : 0.75}
         stroke={isCartridge ? palette.faint : palette.steel}
@@ -166,7 +169,10 @@ function Lip({ data, section, state, drains }: Pick<Props, 'data' | 'state' | 'd
   const root = plate.thread / 2 + 2
   return (
     <path
-      d={`M${plate.thickness + 0.6} ${root} Q${plate.thickness + away} ${inletAt} ${plate.thickness + away} ${inletAt + inletHalf + 2}`}
+      d={[
+        `M${plate.thickness + 0.6} ${root} Q${plate.thickness + away} ${inletAt}`,
+        `${plate.thickness + away} ${inletAt + inletHalf + 2}`,
+      ].join(' ')}
       fill="none"
       stroke={colour}
       strokeWidth={Math.max(1.2, data.adbv.thickness)}
