@@ -1,0 +1,51 @@
+import type { Page } from 'puppeteer-core'
+import { afterAll, beforeAll, expect, test } from 'vitest'
+import { fill, openPage, press, sees, startApp, type App } from './app.ts'
+
+let app: App
+let page: Page
+/** What a stranger has done: pressed something that is named on the screen, or filled a field by its label. */
+let actions = 0
+
+beforeAll(async () => {
+  app = await startApp({ demo: false })
+  page = await openPage(app, '/')
+})
+afterAll(() => app.stop())
+
+const presses = (role: string, name: string) => (actions++, press(page, role, name))
+const fills = (label: string, text: string) => (actions++, fill(page, label, text))
+
+const most = 40
+
+test('an empty start says what will be here, and leads in by one button', async () => {
+  await sees(page, 'The first hour')
+  for (const step of ['Name the engine', 'List the filters', 'Cut one', 'See the verdict', 'Publish'])
+    await sees(page, step)
+})
+
+test('from empty to a verdict of two products, by what the screen names alone, in at most 40 actions', async () => {
+  await presses('link', 'Name the engine')
+  await fills('Engine or application', 'Hulder 0.9')
+  await presses('button', 'Make the application')
+  for (const [brand, partNumber, line] of [
+    ['Kelvane', 'K-8', '302 g; wall .50; turns 5; adbv silicone; pleats 58; glue 4'],
+    ['Otherby', 'O-31', '268 g; wall .38; turns 3; adbv nitrile; pleats 36; glue 1'],
+  ] as const) {
+    await presses('link', 'Add a product')
+    await fills('Brand', brand)
+    await fills('Part number', partNumber)
+    await presses('button', 'Add the product')
+    await fills('What you found, in a line', line)
+    await presses('button', 'Keep 6 readings')
+    await sees(page, '6 readings kept.')
+    await presses('link', 'Line-up')
+    await sees(page, 'Tables and files')
+  }
+  await presses('link', 'Verdict')
+  await page.waitForFunction(
+    () => /Kelvane K-8 \d\d %/.test(document.querySelector('[aria-label="Headline"]')?.textContent ?? ''),
+    { timeout: 20_000 },
+  )
+  expect(actions).toBeLessThanOrEqual(most)
+})
