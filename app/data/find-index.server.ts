@@ -2,6 +2,7 @@ import type { FilterForm } from '#core/catalogue/index.ts'
 import type { Thing } from '#core/find/find.ts'
 import { database } from './database.server.ts'
 import { whatIsShown } from './demo.server.ts'
+import { listBrands } from './products.server.ts'
 
 /** So many specimens and products can be found, the latest. */
 const mostOfAKind = 4000
@@ -39,10 +40,7 @@ export async function listThings(): Promise<Thing[]> {
   const products: Omit<SpecimenName, 'label' | 'form'>[] = await ofProducts()
     .orderBy('product.createdAt', 'desc')
     .select({ ...named, id: 'product.id', engine: 'application.name' })
-  const brands: { id: string; name: string }[] = await db('brand')
-    .orderBy('name')
-    .limit(mostOfAKind)
-    .select('id', 'name')
+  const brands = await listBrands()
   return [
     ...engines.map(({ id, name, machine }) => thing('engine', name, machine, `/lineups/${id}`)),
     ...specimens.map(({ form, label, ...one }) => ({

@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, test } from 'vitest'
 import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { listApplications, type Application } from './applications.server.ts'
+import { showDemo } from './demo.server.ts'
 import { listThings } from './find-index.server.ts'
 import { glanceAt, type Glance } from './glance.server.ts'
 import { onTheBench } from './on-the-bench.server.ts'
@@ -57,4 +58,7 @@ test('engines, specimens, products, what can be begun and brands can be found', 
   const things = await listThings()
   expect(new Set(things.map(({ kind }) => kind))).toEqual(new Set(['engine', 'specimen', 'product', 'to do', 'brand']))
   expect(things.find(({ label }) => label.startsWith('Corvane CV-214'))).toMatchObject({ detail: 'Skerry 1.1 D' })
+  await showDemo(false)
+  expect(await listThings()).toEqual([])
+  await showDemo(true)
 })

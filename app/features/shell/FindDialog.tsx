@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { Autocomplete, Dialog, Input, Menu, SearchField } from 'react-aria-components'
 import { href, useMatches } from 'react-router'
 import { styled } from 'styled-components'
@@ -104,7 +104,8 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
   const [query, setQuery] = useState('')
   const matches = useMatches()
   const own = matches.flatMap(({ loaderData }) => readingsOfPage(loaderData))
-  const index = indexThings([...(data?.things ?? []), ...standing(engine), ...own])
+  const library = useMemo(() => indexThings(data?.things ?? []), [data])
+  const index = [...library, ...indexThings([...standing(engine), ...own])]
   const found = find(query, index)
   return (
     <Autocomplete inputValue={query} onInputChange={setQuery}>

@@ -4,6 +4,7 @@ import { bindingsOf, isMeant, shownKey, type Shortcut } from './shortcut.ts'
 
 const letter: Shortcut = { key: 'E', does: 'how you know it', act: () => undefined }
 const sign: Shortcut = { ...letter, key: ';' }
+const undo: Shortcut = { ...letter, key: 'Ctrl Z' }
 const arrow: Shortcut = { ...letter, key: '↓' }
 
 describe('a shortcut', () => {
@@ -36,6 +37,8 @@ describe('whether a key is meant', () => {
     ['a sign in an empty field', sign, 'empty', true, 'on', true],
     ['a sign in a full field', sign, 'full', true, 'on', false],
     ['an arrow in a full field', arrow, 'full', false, 'on', true],
+    ['take back in an empty field', undo, 'empty', false, 'on', true],
+    ['take back where something is typed', undo, 'full', false, 'on', false],
     ['an arrow in a note', arrow, 'note', false, 'on', false],
     ['what works while typing', { ...letter, whileTyping: true }, 'note', false, 'on', true],
   ] as const)('%s', (_, shortcut, target, isPlain, letters, expected) => {

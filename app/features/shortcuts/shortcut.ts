@@ -49,9 +49,11 @@ export function isMeant(shortcut: Shortcut, event: KeyboardEvent, isPlain: boole
   if (!(target instanceof HTMLElement)) return true
   if (shortcut.whileTyping) return true
   const isElsewhere = target.closest(elsewhere) !== null
+  const isField = target instanceof HTMLInputElement && !['radio', 'checkbox', 'button', 'range'].includes(target.type)
+  // With Ctrl a field that holds something has keys of its own: what was typed is taken back there.
+  if (shortcut.key.startsWith('Ctrl ')) return !isElsewhere && (!isField || target.value === '')
   if (!isPlain) return !isElsewhere || isLetter(shortcut.key)
   if (isElsewhere) return false
-  const isField = target instanceof HTMLInputElement && !['radio', 'checkbox', 'button', 'range'].includes(target.type)
   if (isLetter(shortcut.key)) return letters === 'on' && !isField
   return !isField || target.value === ''
 }
