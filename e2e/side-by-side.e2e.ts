@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
-import { afterAll, beforeAll, expect, test } from 'vitest'
-import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { benchOf, choose, fill, lineupOf, openPage, press, readingIs, sees, startApp, visit, type App } from './app.ts'
 
 let app: App
 let page: Page
@@ -77,4 +77,36 @@ test('two amounts against each other become a reading of each', async () => {
   await page.waitForFunction(() => !document.querySelector<HTMLInputElement>('#comparison-line')?.value)
   expect(await saidOfTwo()).toHaveLength(2)
   expect(await row('Media thickness')).toMatch(/^Media thickness 0\.53 mm/)
+})
+
+describe('at the bench', () => {
+  let bench: string
+
+  beforeAll(async () => {
+    await visit(page, app.url)
+    bench = app.url + (await benchOf(page, 'Dovrel D-19'))
+  })
+
+  test('a filter that is named in the field is compared with; its words stand there and can be taken back', async () => {
+    await visit(page, `${bench}?at=can.wall`)
+    await readingIs(page, 'Can wall')
+    await page.keyboard.type('a hair thicker than N-40')
+    await page.keyboard.press('Enter')
+    await sees(page, 'Beside Norrith N-40 A: “a hair thicker than the other”')
+    await page.reload()
+    await sees(page, 'Beside Norrith N-40 A: “a hair thicker than the other”')
+    await press(page, 'button', 'Take back: a hair thicker than the other')
+    await page.waitForFunction(() => !document.body.innerText.includes('a hair thicker'))
+  })
+
+  test('any specimen of the line-up is chosen, also where an answer can only be the same', async () => {
+    await visit(page, `${bench}?at=adbv.material`)
+    await press(page, 'button', 'Beside another')
+    await choose(page, 'Anti-drain-back valve material, beside', 'Corvane CV-214 B')
+    await fill(page, 'How it compares', 'softer')
+    await sees(page, 'It can only be said to be the same.')
+    await fill(page, 'How it compares', 'the same part')
+    await press(page, 'button', 'Keep')
+    await sees(page, 'Beside Corvane CV-214 B: “the same part”')
+  })
 })

@@ -144,6 +144,22 @@ describe('a workbook', () => {
     expect(await answer(new Uint8Array([0xff, 0xfe, ...Buffer.from('a\t1\nb\t2', 'utf16le')]))).toContain('["b","2"]')
   })
 
+  test('two columns of one product are two specimens of it; which ones can be put right', async () => {
+    await visit(page, `${app.url}${lineup}/table`)
+    await paste('\tKelvane K 8\tKelvane K 8\nCan wall\t0.50 mm\t0.52 mm\nTurns\t4\t4')
+    await sees(page, '4 readings, 0 values that cannot be read')
+    expect(await table('Whose the values are')).toContain('Kelvane K 8 (2)')
+    const second = await page.waitForSelector('input[aria-label=\'Specimen of "Kelvane K 8 (2)"\']')
+    expect(await second?.evaluate((field) => (field as HTMLInputElement).value)).toBe('B')
+    await submit(page, 'Look at 4 readings once more')
+    await write('4 new')
+    await press(page, 'button', 'Write 4 readings')
+    await sees(page, '4 readings are in.')
+    await visit(page, app.url + lineup)
+    await sees(page, 'Kelvane K 8')
+    await sees(page, '2 specimens')
+  })
+
   test('ten thousand rows stay responsive', async () => {
     await visit(page, `${app.url}${lineup}/table`)
     const long = [

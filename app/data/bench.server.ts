@@ -4,6 +4,7 @@ import { ofRevision } from '#core/claims/standing.ts'
 import type { FormattableValue } from '#core/figures/format-value.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
 import { listClaimsOf } from './claims.server.ts'
+import { listComparisonsOf } from './comparisons.server.ts'
 import { today } from './clock.ts'
 import { formattableValues } from './formattable-values.ts'
 import { listOwed, listPredictions, ownHitRate } from './foresight.server.ts'
@@ -15,7 +16,7 @@ import { listPhotos } from './photos.server.ts'
 import { cachedQuery } from './query-cache.server.ts'
 import { findReviewer } from './reviewer.server.ts'
 import { listLastUses, listReadings } from './readings.server.ts'
-import { listRecordedLike, listSpecimensOf, type Specimen } from './specimens.server.ts'
+import { listBeside, listRecordedLike, listSpecimensOf, type Specimen } from './specimens.server.ts'
 
 /** Another specimen of the same product, with what is known of it. */
 export interface Sibling {
@@ -47,6 +48,8 @@ async function loadBench(specimen: Specimen) {
     predictions,
     hitRate,
     { topEnd },
+    beside,
+    comparisons,
   ] = await Promise.all([
     listReadings(specimen.id),
     listIrreversibleSteps(specimen.id),
@@ -62,6 +65,8 @@ async function loadBench(specimen: Specimen) {
     listPredictions(specimen.id),
     ownHitRate(specimen.demo),
     findReviewer(),
+    listBeside(specimen),
+    listComparisonsOf(specimen.id),
   ])
   return {
     specimen,
@@ -79,6 +84,8 @@ async function loadBench(specimen: Specimen) {
     predictions,
     hitRate,
     topEnd,
+    beside,
+    comparisons,
   }
 }
 

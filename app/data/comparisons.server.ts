@@ -1,5 +1,7 @@
-import { readComparison } from '#core/compare/read-comparison.ts'
+import { relationFieldOf } from '#core/compare/format-relation.ts'
+import { onlyTheSameOf, readComparison, rowOf } from '#core/compare/read-comparison.ts'
 import type { ComparisonRecord } from '#core/compare/related-cells.ts'
+import { readRelation, type SaidRelation } from '#core/compare/said-relation.ts'
 import { findFigure } from '#core/figures/index.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import { now } from './clock.ts'
@@ -21,6 +23,14 @@ interface ComparisonRow extends Omit<StoredComparison, 'of' | 'specimen' | 'othe
   relation: string
 }
 
+const columns = ['comparison.id', 'characteristic', 'specimenId', 'otherId', 'relation', 'comparison.evidence', 'said']
+
+const fromRow = ({ characteristic: of, specimenId: specimen, otherId: other, relation, ...rest }: ComparisonRow) => ({
+  ...rest,
+  ...{ of, specimen, other },
+  relation: JSON.parse(relation) as ComparisonRecord['relation'],
+})
+
 /** All comparisons of specimens of an application, oldest first. */
 export async function listComparisons(applicationId: string): Promise<StoredComparison[]> {
   const db = await database()
@@ -30,12 +40,18 @@ export async function listComparisons(applicationId: string): Promise<StoredComp
     .join('product', 'product.id', 'revision.productId')
     .where({ applicationId })
     .orderByRaw('comparison.created_at, comparison.rowid')
-    .select('comparison.id', 'characteristic', 'specimenId', 'otherId', 'relation', 'comparison.evidence', 'said')
-  return rows.map(({ characteristic: of, specimenId: specimen, otherId: other, relation, ...rest }) => ({
-    ...rest,
-    ...{ of, specimen, other },
-    relation: JSON.parse(relation) as ComparisonRecord['relation'],
-  }))
+    .select(columns)
+  return rows.map(fromRow)
+}
+
+/** What was said of a specimen beside others, oldest first. */
+export async function listComparisonsOf(specimenId: string): Promise<StoredComparison[]> {
+  const db = await database()
+  const rows: ComparisonRow[] = await db('comparison')
+    .where({ specimenId })
+    .orderByRaw('comparison.created_at, comparison.rowid')
+    .select(columns)
+  return rows.map(fromRow)
 }
 
 /** A comparison as it was typed: of which of the things that it may be, and between which two. */
@@ -53,7 +69,26 @@ export async function addComparison(
 ): Promise<Result<Added>> {
   const candidate = readComparison(line, specimen.form).find((one) => one.of === of)
   if (!candidate) return problem('no-comparison', 'Say what is compared, and how: wall: a hair thicker.')
-  const { read } = candidate
+  return keepComparison([specimen, other], { id, of, line }, candidate.read)
+}
+
+/** Keeps what was said at the bench of the characteristic that was up. */
+export async function addComparisonOf(
+  specimen: Specimen,
+  other: Specimen,
+  { id, of, line }: TypedComparison,
+): Promise<Result<Added>> {
+  const key = rowOf(of)
+  const field = relationFieldOf(key)
+  if (!field) return problem('no-comparison', 'This has no more and less.')
+  return keepComparison([specimen, other], { id, of: key, line }, onlyTheSameOf(key, readRelation(line, field)))
+}
+
+async function keepComparison(
+  [specimen, other]: [Specimen, Specimen],
+  { id, of, line }: TypedComparison,
+  read: Result<SaidRelation>,
+): Promise<Result<Added>> {
   if (!read.ok) return read
   const content = { specimen: specimen.id, other: other.id, of, line }
   if ('readings' in read.value) {

@@ -5,7 +5,7 @@ import { groupBy } from '#core/group-by.ts'
 import type { Criterion } from '#core/score/criterion.ts'
 import { countFault, findFatalFaults, type FatalFault, type FaultCount } from '#core/score/fatal-faults.ts'
 import { fitmentRemarks, misfitReasons, type EngineFitment } from '#core/score/fitment.ts'
-import { cellPointsBy } from '#core/score/row-judgement.ts'
+import { cellPointsBy, reasonUnjudgedBy } from '#core/score/row-judgement.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import type { Score } from '#core/score/score.ts'
 import { formatSpecimenState, standsForNew } from '#core/teardown/specimen-condition.ts'
@@ -58,7 +58,13 @@ export function buildLineupColumns(
   const revisions = [...groupBy(assessed, ({ specimen }) => specimen.revisionId).values()].flatMap(unitsOf)
   return {
     columns: revisions.flatMap((units) => columnHead(units, criteria, fitment)),
-    rows: buildLineup(revisions.flatMap(revisionColumn), cellPointsBy(criteria), spreads, comparisons),
+    rows: buildLineup(
+      revisions.flatMap(revisionColumn),
+      cellPointsBy(criteria),
+      spreads,
+      comparisons,
+      reasonUnjudgedBy(criteria),
+    ),
   }
 }
 

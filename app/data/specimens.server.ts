@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import type { FilterForm, SizeClass } from '#core/catalogue/index.ts'
+import type { OtherSpecimen } from '#core/compare/beside.ts'
 import type { Interval } from '#core/quantity/interval.ts'
 import type { SpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { RecordingPlan } from '#core/teardown/recording-plan.ts'
@@ -162,6 +163,19 @@ export async function listRecordedLike(
     .limit(most)
     .select('specimen.id', 'brand.name as brand', 'product.partNumber', 'specimen.label')
   return rows.map((one) => ({ id: one.id, name: `${one.brand} ${one.partNumber} ${one.label}` }))
+}
+
+/** All other specimens of the same application and form by what they are called, oldest first. */
+export async function listBeside({ id, applicationId, form }: Specimen): Promise<OtherSpecimen[]> {
+  const db = await database()
+  return db('product')
+    .join('brand', 'brand.id', 'product.brandId')
+    .join('revision', 'revision.productId', 'product.id')
+    .join('specimen', 'specimen.revisionId', 'revision.id')
+    .where({ 'product.applicationId': applicationId, 'product.form': form })
+    .whereNot({ 'specimen.id': id })
+    .orderBy('specimen.createdAt')
+    .select('specimen.id', 'brand.name as brand', 'product.partNumber', 'product.nickname', 'specimen.label')
 }
 
 export const listAllSpecimens = (): Promise<Specimen[]> => select({})

@@ -7,13 +7,14 @@ import { missingBefore } from '#core/teardown/progress.ts'
 import { planFromRecorded } from '#core/teardown/recording-plan.ts'
 import { readingOfEntry } from '#core/teardown/reading.ts'
 import { resolve } from '#core/teardown/resolve.ts'
+import { addComparisonOf, removeComparison } from '#app/data/comparisons.server.ts'
 import { listInstruments, saveZeroOffset } from '#app/data/instruments.server.ts'
 import { addOwed, addPrediction, settleOwed } from '#app/data/foresight.server.ts'
 import { addIrreversibleStep } from '#app/data/irreversible-steps.server.ts'
 import { addNote, removeNote } from '#app/data/notes.server.ts'
 import { removePhoto } from '#app/data/photos.server.ts'
 import { listReadings, restoreReading, voidReading } from '#app/data/readings.server.ts'
-import { saveRecordingPlan, type Specimen } from '#app/data/specimens.server.ts'
+import { findSpecimen, saveRecordingPlan, type Specimen } from '#app/data/specimens.server.ts'
 import { takeReading } from '#app/data/take-reading.server.ts'
 import type { BenchRequest } from '#app/features/bench/bench-request.ts'
 
@@ -59,6 +60,11 @@ export async function actAtBench(specimen: Specimen, request: BenchRequest): Out
       return undefined
     case 'predict':
       return predict(specimen, request)
+    case 'compare':
+      return compare(specimen, request)
+    case 'drop-comparison':
+      await removeComparison(request.id)
+      return undefined
   }
 }
 
@@ -106,6 +112,21 @@ async function predict(specimen: Specimen, { id, characteristic: key, typed, uni
   const { valueNumber, valueHalf, valueText } = readingOfEntry(entry.value)
   await addPrediction(specimen.id, { id, characteristic: key, rawInput: typed, valueNumber, valueHalf, valueText })
   return undefined
+}
+
+/** What is said of a specimen beside another of its line-up. */
+async function compare(
+  specimen: Specimen,
+  { id, characteristic, other: otherId, line }: RequestOf<'compare'>,
+): Outcome {
+  if (!findCharacteristic(characteristic)?.forms.includes(specimen.form))
+    return { code: 'unknown', message: `There is no "${characteristic}".` }
+  const other = await findSpecimen(otherId)
+  if (other?.applicationId !== specimen.applicationId)
+    return { code: 'unknown', message: 'The other filter is not here. It may have been removed.' }
+  if (other.id === specimen.id) return { code: 'unknown', message: 'A filter is not compared with itself.' }
+  const added = await addComparisonOf(specimen, other, { id, of: characteristic, line })
+  return added.ok ? undefined : added.problem
 }
 
 async function setZeroOffset({ instrument: id, shows }: RequestOf<'zero'>): Outcome {

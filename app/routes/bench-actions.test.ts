@@ -258,3 +258,27 @@ describe('what is recorded of this specimen', () => {
     expect(irreversibleSteps.map(({ step }) => step)).toContain('cut')
   })
 })
+
+describe('what is said beside another filter', () => {
+  const compare = (fields: Record<string, string>) => act({ intent: 'compare', characteristic: 'can.wall', ...fields })
+
+  test('is kept with its words, and taken back', async () => {
+    expect(await compare({ other: template.id, line: 'a hair thicker' })).toBeUndefined()
+    const { comparisons, beside } = await benchData(await reread())
+    expect(comparisons).toMatchObject([{ of: 'can.wall', other: template.id, said: 'a hair thicker' }])
+    expect(beside.map(({ id }) => id)).toContain(template.id)
+    await act({ intent: 'drop-comparison', id: comparisons[0]!.id })
+    expect((await benchData(await reread())).comparisons).toEqual([])
+  })
+
+  test('is refused of itself, of another engine, of answers that have no more, and where nothing is compared', async () => {
+    const far = (await listAllSpecimens()).find(({ applicationId }) => applicationId !== template.applicationId)!
+    expect((await compare({ other: specimen.id, line: 'thicker' }))?.message).toContain('with itself')
+    expect((await compare({ other: far.id, line: 'thicker' }))?.message).toContain('not here')
+    expect((await compare({ other: template.id, line: 'blue' }))?.message).toContain('no comparison')
+    expect(
+      (await compare({ characteristic: 'adbv.material', other: template.id, line: 'thicker' }))?.message,
+    ).toContain('only be said to be the same')
+    expect((await benchData(await reread())).comparisons).toEqual([])
+  })
+})

@@ -24,11 +24,9 @@ export const meta: Route.MetaFunction = () => [{ title: 'Price list · Plicator'
 
 /** The products of a line-up as a list names them, and the one that it was opened for. */
 async function productsOf(application: string, only: string | null) {
-  const all = (await listProducts(application)).map(({ id, brand, partNumber, nickname }) => ({
-    id,
-    brand,
-    partNumber,
-    nickname,
+  const all = (await listProducts(application)).map(({ id, brand, partNumber, nickname, revisions }) => ({
+    ...{ id, brand, partNumber, nickname },
+    revisions: revisions.map(({ id: revision, label }) => ({ id: revision, label })),
   }))
   return { products: all, only: all.find(({ id }) => id === only) }
 }
@@ -52,9 +50,10 @@ export async function action({ params, request }: Route.ActionArgs) {
   const { id, text, shop, observedOn, currency = 'EUR' } = parsed.value
   const { products, only } = await productsOf(application.id, parsed.value.product)
   const kept = []
-  for (const { product, prices } of readPriceList(text, products, only))
+  for (const { product, revision, prices } of readPriceList(text, products, only))
     for (const read of prices) {
-      const price = listedPrice(read, product?.id ?? '', { shop, currency, observedOn })
+      const of = { productId: product?.id ?? '', revisionId: revision?.id ?? '' }
+      const price = listedPrice(read, of, { shop, currency, observedOn })
       if (!price.ok) return refused(price.problem.message)
       kept.push({ price: price.value, words: read.words })
     }
@@ -80,7 +79,8 @@ export default function PriceList({ loaderData }: Route.ComponentProps) {
         <Link to={money}>Money</Link>
         <h1>{only ? `Prices of ${only.brand} ${only.partNumber}` : `Price list of ${application.name}`}</h1>
         <Soft>
-          Type or paste prices as they are said, a product a line; each is shown as what it becomes before it is kept.
+          Type or paste prices as they are said, a product a line, with its revision where the price is of one alone;
+          each is shown as what it becomes before it is kept.
         </Soft>
       </Stack>
       <Card>

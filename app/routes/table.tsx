@@ -1,3 +1,4 @@
+import { groupBy } from '#core/group-by.ts'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { href, Link, redirect } from 'react-router'
 import { formatCsv, parseCells } from '#core/exchange/csv.ts'
@@ -59,15 +60,16 @@ export async function action({ params, request }: Route.ActionArgs) {
   return 'refused' in begun ? refused(begun.refused) : redirect(href('/import/:import', { import: begun.id }))
 }
 
-/** The first specimen of each product: it takes what a table says. */
+/** The products of a line-up with their specimens: they take what a table says. */
 async function targetsOf(application: string): Promise<ReadonlyMap<string, SheetTarget>> {
-  const targets = new Map<string, SheetTarget>()
-  for (const { productId, brand, partNumber, revisionLabel, label } of await listSpecimens(application))
-    if (!targets.has(productId))
-      targets.set(productId, { id: productId, brand, partNumber, revision: revisionLabel, specimen: label })
-  for (const { id, brand, partNumber } of await listProducts(application))
-    if (!targets.has(id)) targets.set(id, { id, brand, partNumber, revision: '', specimen: 'A' })
-  return targets
+  const specimens = groupBy(await listSpecimens(application), ({ productId }) => productId)
+  const products = await listProducts(application)
+  return new Map(
+    products.map(({ id, brand, partNumber }) => {
+      const own = (specimens.get(id) ?? []).map(({ label, revisionLabel: revision }) => ({ label, revision }))
+      return [id, { id, brand, partNumber, specimens: own }]
+    }),
+  )
 }
 
 export default function TablePage({ loaderData }: Route.ComponentProps) {

@@ -27,6 +27,8 @@ export interface NumberCell extends CellBasis, MeasuredValue {
   unitShare?: number
   remark?: string
   mark?: Mark
+  /** Why no criterion judges it, although one judges its row. */
+  unjudged?: string
 }
 
 export interface WordsCell extends CellBasis {

@@ -1,6 +1,7 @@
 import {
   catalogue,
   filterParts,
+  findCharacteristic,
   type Characteristic,
   type FilterForm,
   type FilterPartKey,
@@ -9,7 +10,7 @@ import { figures, type Figure } from '#core/figures/index.ts'
 import { isKnown, areEquivalent, type Cell } from './cell.ts'
 import { characteristicCell, figureCell } from './cells.ts'
 import { confusionChance } from './confusion.ts'
-import { markCells, type CellPoints } from './marks.ts'
+import { markCells, type CellPoints, type ReasonUnjudged } from './marks.ts'
 import { columnRelations, relateCells, type ColumnRelation, type ComparisonRecord } from './related-cells.ts'
 import type { RevisionColumn } from './revision-column.ts'
 import type { UnitSpread } from './unit-spread.ts'
@@ -40,6 +41,7 @@ export type Spreads = ReadonlyMap<string, UnitSpread>
  * @param pointsOf a cell, by which best and worst are marked
  * @param spreads of the library
  * @param records what was said of specimens beside each other: it fills what is missing, where it can
+ * @param reasonUnjudged why a row does not judge a column
  * @returns rows in the order of the parts; rows that no column can have are left out, and what was told of a figure as
  *   such stands in the row of the figure
  * @example buildLineup([], () => undefined) // => []
@@ -49,6 +51,7 @@ export function buildLineup(
   pointsOf: CellPoints,
   spreads: Spreads = new Map(),
   records: readonly ComparisonRecord[] = [],
+  reasonUnjudged: ReasonUnjudged = () => undefined,
 ): Row[] {
   const forms = new Set(columns.map(({ form }) => form))
   const applies = ({ forms: those }: { forms: FilterForm[] }) => those.some((form) => forms.has(form))
@@ -61,12 +64,12 @@ export function buildLineup(
       label: of.label,
       part: of.part,
       kind,
-      cells: markCells(compared, (cell) => pointsOf(of.key, cell), confusionChance(of)),
+      cells: compared,
       differs: cellsDiffer(cells),
       ...(relations.length > 0 && { relations }),
     }
   }
-  const rows = [
+  const unmarked = [
     ...catalogue
       .filter((one) => applies(one) && !(one.kind === 'quantity' && one.figure !== undefined))
       .map((one) => row(one, 'characteristic', (column) => characteristicCell(one, column, spreads.get(one.key)))),
@@ -74,10 +77,23 @@ export function buildLineup(
       .filter(applies)
       .map((one) => row(one, 'figure', (column) => figureCell(one, column, spreads.get(one.key)))),
   ]
+  const cellsOf = columns.map((_, at) => new Map(unmarked.map(({ key, cells }) => [key, cells[at]!])))
+  const rows = unmarked.map((one) => {
+    const cells = one.cells.map((cell, at) => unjudgedCell(cell, reasonUnjudged(one.key, cellsOf[at]!)))
+    return { ...one, cells: markCells(cells, (cell) => pointsOf(one.key, cell), confusionOf(one.key)) }
+  })
   const order = new Map<FilterPartKey, number>(filterParts.map(({ key }, index) => [key, index]))
   const place = ({ part }: Row): number => order.get(part) ?? filterParts.length
   return rows.sort((a, b) => place(a) - place(b))
 }
+
+const confusionOf = (key: string): number => {
+  const of = findCharacteristic(key)
+  return of ? confusionChance(of) : 0
+}
+
+const unjudgedCell = (cell: Cell, unjudged: string | undefined): Cell =>
+  unjudged !== undefined && cell.state === 'number' ? { ...cell, unjudged } : cell
 
 const otherForm = (form: FilterForm): Cell => ({ state: 'not-applicable', reason: `not part of a ${form} filter` })
 

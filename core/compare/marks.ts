@@ -4,6 +4,9 @@ import { isInferred, type Cell, type Mark, type NumberCell, type WordsCell } fro
 /** Points 0 to 10 of a cell of a row, by the key of the row; undefined when nothing judges it. */
 export type CellPoints = (key: string, cell: Cell) => number | undefined
 
+/** Why a row does not judge a column, by what else is known of it; undefined when it does. */
+export type ReasonUnjudged = (key: string, column: ReadonlyMap<string, Cell>) => string | undefined
+
 /** Points of a cell of one row; undefined when nothing judges it. */
 export type PointsOf = (cell: NumberCell | WordsCell) => number | undefined
 

@@ -84,7 +84,7 @@ const isReadable = ({ read }: ComparisonCandidate): boolean => read.ok || read.p
 
 const characteristicsIn = (line: string, form: FilterForm): NamedRow[] =>
   namedIn(line, catalogueFor(form)).flatMap(({ characteristic, name, rest }): NamedRow[] => {
-    const of = characteristic.kind === 'quantity' ? (characteristic.figure ?? characteristic.key) : characteristic.key
+    const of = rowOf(characteristic.key)
     return relationFieldOf(of) ? [{ of, name, rest }] : []
   })
 
@@ -102,10 +102,29 @@ const figuresIn = (low: string, form: FilterForm): NamedRow[] =>
 function candidate({ of, rest }: Pick<NamedRow, 'of' | 'rest'>): ComparisonCandidate {
   const field = relationFieldOf(of) ?? { label: of, dimension: undefined, units: [] }
   const read = readRelation(rest.replace(/^is\s+/, ''), field)
-  const isAnswer = findCharacteristic(of)?.kind === 'choice'
-  const refusal = isAnswer && read.ok && !('relation' in read.value && isAlike(read.value.relation))
-  return { of, label: field.label, said: rest, read: refusal ? onlyTheSame(field.label) : read }
+  return { of, label: field.label, said: rest, read: onlyTheSameOf(of, read) }
 }
 
-const onlyTheSame = (label: string) =>
-  problem('no-comparison', `${label} has answers, no more and less. It can only be said to be the same.`)
+/**
+ * What was said of two, refused where there are answers and no more and less: they can only be the same.
+ *
+ * @param of key of the row
+ * @param read what was said
+ * @example onlyTheSameOf('adbv.material', readRelation('thicker', { dimension: undefined, units: [] })).ok // => false
+ */
+export function onlyTheSameOf(of: string, read: Result<SaidRelation>): Result<SaidRelation> {
+  const found = findCharacteristic(of)
+  const isAnswer = found?.kind === 'choice'
+  if (!isAnswer || !read.ok || ('relation' in read.value && isAlike(read.value.relation))) return read
+  return problem('no-comparison', `${found.label} has answers, no more and less. It can only be said to be the same.`)
+}
+
+/**
+ * The row that a characteristic is compared in: that of its figure, where it was told as such.
+ *
+ * @example rowOf('can.wall') // => 'can.wall'
+ */
+export function rowOf(key: string): string {
+  const found = findCharacteristic(key)
+  return found?.kind === 'quantity' ? (found.figure ?? key) : key
+}

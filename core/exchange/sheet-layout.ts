@@ -119,18 +119,28 @@ function acrossValues(sheet: Sheet, known: KnownHeadings): SheetValue[] {
   const units = Array.from({ length: width }, (_, column) => column).find(
     (column) => column > line && isUnits(sheet, column, line, known),
   )
-  const productOf = (column: number) =>
-    [...new Set(heads.map((row) => row[column] ?? '').filter(Boolean))].join(' ').slice(0, sheetLimits.letters)
+  const products = namesApart(
+    Array.from({ length: width }, (_, column) =>
+      [...new Set(heads.map((row) => row[column] ?? '').filter(Boolean))].join(' ').slice(0, sheetLimits.letters),
+    ),
+  )
   return sheet.slice(heads.length).flatMap((cells, at) => {
     const heading = cells[line] ?? ''
     if (heading === '') return []
     return cells.flatMap((text, column): SheetValue[] => {
-      if (column <= line || column === units || text === '' || productOf(column) === '') return []
+      if (column <= line || column === units || text === '' || !products[column]) return []
       const unit = units === undefined ? '' : (cells[units] ?? '')
-      return [{ row: at + heads.length, column, product: productOf(column), heading, unit, text }]
+      return [{ row: at + heads.length, column, product: products[column], heading, unit, text }]
     })
   })
 }
+
+/** Names side by side; one that stands there twice is of two specimens. */
+const namesApart = (names: readonly string[]): string[] =>
+  names.map((name, at) => {
+    const before = name === '' ? 0 : names.slice(0, at).filter((one) => one === name).length
+    return before === 0 ? name : `${name} (${before + 1})`
+  })
 
 /** The column of the names, and the first row that has one. */
 function namesColumn(sheet: Sheet, known: KnownHeadings): { line: number; place: number | undefined } {

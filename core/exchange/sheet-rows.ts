@@ -1,20 +1,11 @@
-import { foldName } from '#core/fold-name.ts'
 import type { FilterForm } from '#core/catalogue/index.ts'
-import { productIn, type NamedProduct } from '#core/money/read-prices.ts'
+import type { NamedProduct } from '#core/named-product.ts'
 import { defaultEvidence, readingOfEntry, type Reading } from '#core/teardown/reading.ts'
 import { readingRow, type ReadingCsvRow, type SpecimenPath } from './readings-csv.ts'
 import { headingKey, type Heading } from './sheet-heading.ts'
+import type { SheetProduct } from './sheet-products.ts'
 import { sheetValues, type Sheet, type SheetLayout, type SheetValue } from './sheet-layout.ts'
 import { hasDecimalCommas, sheetFate, type SheetFate } from './sheet-readings.ts'
-
-/** Whose values a heading of products holds: one that is there, a new one by its names, or nobody's. */
-export interface SheetProduct {
-  /** Id of a product that is there; empty for a new one. */
-  id: string
-  brand: string
-  partNumber: string
-  isLeft: boolean
-}
 
 /** How a table is read. */
 export interface SheetMapping {
@@ -25,31 +16,9 @@ export interface SheetMapping {
   products: Readonly<Record<string, SheetProduct>>
 }
 
-/** A product of a line-up with the specimen that takes what a table says. */
+/** A product of a line-up with the specimens that take what a table says, the first where none is named. */
 export interface SheetTarget extends NamedProduct {
-  revision: string
-  specimen: string
-}
-
-/**
- * Who is meant by a heading of products: one that is there by its part number, else a new one, brand first.
- *
- * @param heading as it stands in the table
- * @param products of the line-up
- * @example suggestProduct('Norrith N-41', []) // => { id: '', brand: 'Norrith', partNumber: 'N-41', isLeft: false }
- */
-export function suggestProduct(heading: string, products: readonly NamedProduct[]): SheetProduct {
-  const there = productIn(heading, products)
-  if (there) return { id: there.id, brand: there.brand, partNumber: there.partNumber, isLeft: false }
-  const brand = products.find((one) => foldName(heading).startsWith(`${foldName(one.brand)} `))?.brand
-  const [first = '', ...rest] = heading.trim().split(/\s+/)
-  const partNumber = brand ? heading.slice(brand.length).trim() : rest.join(' ')
-  return {
-    id: '',
-    brand: (brand ?? (partNumber === '' ? 'Unbranded' : first)).slice(0, 80),
-    partNumber: (partNumber === '' ? first : partNumber).slice(0, 60),
-    isLeft: false,
-  }
+  specimens: readonly { label: string; revision: string }[]
 }
 
 /** A value of a table with what becomes of it. */
@@ -111,8 +80,10 @@ export const sheetRows = (
 ): ReadingCsvRow[] =>
   readings.flatMap(({ product, fate }) => {
     if (!product || fate.state !== 'read') return []
-    const { revision = '', specimen = 'A', ...there } = targets.get(product.id) ?? {}
-    const { brand = product.brand, partNumber = product.partNumber } = there as Partial<SheetTarget>
+    const { brand, partNumber, specimens = [] } = targets.get(product.id) ?? { ...product, specimens: [] }
+    const there = product.specimen === '' ? specimens[0] : specimens.find(({ label }) => label === product.specimen)
+    const specimen = there?.label ?? (product.specimen || 'A')
+    const revision = there?.revision ?? specimens[0]?.revision ?? ''
     const path: SpecimenPath = { application, brand, partNumber, revision, form, specimen }
     return [readingRow(path, readingOf(fate, recordedAt), '')]
   })

@@ -5,7 +5,8 @@ import { parseReadingRow } from './readings-csv.ts'
 import { headingKey, headingOf } from './sheet-heading.ts'
 import { layoutOf, sheetValues, trimSheet, type Sheet } from './sheet-layout.ts'
 import { hasDecimalCommas, sheetFate } from './sheet-readings.ts'
-import { distinctHeadings, sheetReadings, sheetRows, suggestProduct, type SheetMapping } from './sheet-rows.ts'
+import { suggestProduct, suggestProducts } from './sheet-products.ts'
+import { distinctHeadings, sheetReadings, sheetRows, type SheetMapping } from './sheet-rows.ts'
 
 describe('a heading', () => {
   test.each([
@@ -147,14 +148,20 @@ describe('a table as readings', () => {
   const mapping: SheetMapping = {
     layout: 'across',
     headings: Object.fromEntries(headings.map((text) => [headingKey(text), headingOf(text)])),
-    products: Object.fromEntries(names.map((text) => [text, suggestProduct(text, products)])),
+    products: suggestProducts(names, products),
   }
   const readings = sheetReadings(across, mapping, 'spin-on')
 
   test('products are known by their part number, new ones are named', () => {
     expect(names).toEqual(['Norrith N-40', 'Corvane CV-214', 'Otherby 7'])
     expect(suggestProduct('n40', products).id).toBe('n')
-    expect(mapping.products['Otherby 7']).toEqual({ id: '', brand: 'Otherby', partNumber: '7', isLeft: false })
+    expect(mapping.products['Otherby 7']).toEqual({
+      id: '',
+      brand: 'Otherby',
+      partNumber: '7',
+      specimen: '',
+      isLeft: false,
+    })
     expect(suggestProduct('Corvane CV-9 long', products)).toMatchObject({
       id: '',
       brand: 'Corvane',
@@ -164,7 +171,7 @@ describe('a table as readings', () => {
   })
 
   test('what can be read becomes a row that the import takes; the rest says why not', () => {
-    const targets = new Map([['n', { ...products[0]!, revision: 'B', specimen: 'C' }]])
+    const targets = new Map([['n', { ...products[0]!, specimens: [{ label: 'C', revision: 'B' }] }]])
     const rows = sheetRows(readings, targets, {
       application: 'Skerry 1.1 D',
       form: 'spin-on',
@@ -193,6 +200,57 @@ describe('a table as readings', () => {
         recordedAt: '',
       }),
     ).toHaveLength(6)
+  })
+})
+
+describe('several specimens of a product in one table', () => {
+  const products = [{ id: 'n', brand: 'Norrith', partNumber: 'N-40' }]
+  const specimensOf = (...headings: string[]) =>
+    Object.values(suggestProducts(headings, products)).map(({ id, specimen }) => [id, specimen])
+
+  test('are known by a mark, by a letter behind a name that stands there twice, or by coming second', () => {
+    expect(specimensOf('N-40', 'N-40 #2')).toEqual([
+      ['n', ''],
+      ['n', 'B'],
+    ])
+    expect(specimensOf('Norrith N-40 a', 'Norrith N-40 b').map(([, label]) => label)).toEqual(['A', 'B'])
+    expect(specimensOf('n40', 'Norrith N-40').map(([, label]) => label)).toEqual(['', 'B'])
+    expect(specimensOf('N-40 specimen 3', 'N-40').map(([, label]) => label)).toEqual(['C', 'A'])
+    expect(specimensOf('Otherby 7', 'Otherby 9')).toEqual([
+      ['', ''],
+      ['', ''],
+    ])
+  })
+
+  test('go to specimens of their own, in the revision that each is of', () => {
+    const twice = trimSheet([
+      ['', 'N-40', 'N-40'],
+      ['wall', '0.49 mm', '0.51 mm'],
+      ['turns', '4', '5'],
+    ])
+    const { names } = { names: distinctHeadings(sheetValues(twice, 'across')).products }
+    expect(names).toEqual(['N-40', 'N-40 (2)'])
+    const mapping: SheetMapping = {
+      layout: 'across',
+      headings: { wall: { characteristic: 'can.wall', unit: '' }, turns: { characteristic: 'thread.turns', unit: '' } },
+      products: suggestProducts(names, products),
+    }
+    const origin = { application: 'Skerry', form: 'spin-on' as const, recordedAt: '2026-01-05T00:00:00.000Z' }
+    const rowsWith = (specimens: { label: string; revision: string }[]) =>
+      sheetRows(sheetReadings(twice, mapping, 'spin-on'), new Map([['n', { ...products[0]!, specimens }]]), origin).map(
+        (row) => [row.specimen, row.revision, row['as typed']],
+      )
+    expect(rowsWith([{ label: 'A', revision: '2024' }])).toEqual([
+      ['A', '2024', '0.49 mm'],
+      ['B', '2024', '0.51 mm'],
+      ['A', '2024', '4'],
+      ['B', '2024', '5'],
+    ])
+    const second = [
+      { label: 'A', revision: '2022' },
+      { label: 'B', revision: '2024' },
+    ]
+    expect(rowsWith(second)[1]).toEqual(['B', '2024', '0.51 mm'])
   })
 })
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { productIn, readPriceList, readPrices, type ReadPrice } from './read-prices.ts'
+import { productIn } from '#core/named-product.ts'
+import { readPriceList, readPrices, type ReadPrice } from './read-prices.ts'
 
 const one = (line: string) => readPrices(line)[0]!
 
@@ -87,6 +88,21 @@ describe('a list of a whole line-up', () => {
       ['q', 7.5],
       [undefined, undefined],
     ]))
+})
+
+test('a line that names a revision is of that one; a short figure is no revision', () => {
+  const revisions = [
+    { id: 'r22', label: '2022' },
+    { id: 'blue', label: '2022 blue box' },
+    { id: 'r2', label: '2' },
+  ]
+  const products = [{ id: 'n', brand: 'Norrith', partNumber: 'N-40', revisions }]
+  const read = (line: string) =>
+    readPriceList(line, products).map(({ revision, prices }) => [revision?.id, prices[0]?.amount])[0]
+  expect(read('N-40 2022 11.97')).toEqual(['r22', 11.97])
+  expect(read('N-40, 2022 Blue-Box: 9.50 at Quay')).toEqual(['blue', 9.5])
+  expect(read('N-40 11.97')).toEqual([undefined, 11.97])
+  expect(read('N-40 2 for 20')).toEqual([undefined, 20])
 })
 
 test('a product is known by its short name as well', () => {

@@ -1,3 +1,4 @@
+import { productIn, spelt, withoutProduct, type NamedProduct } from '#core/named-product.ts'
 import { spellNumbers } from '#core/quantity/spoken-number.ts'
 import { takeFirst, type Said } from '#core/said.ts'
 
@@ -127,40 +128,23 @@ function singleIn(said: Said): { amount: number; packSize: number }[] {
   return plain ? [{ amount: Number(plain[1]), packSize: 1 }] : []
 }
 
-/** A product of a line-up as a price list names it. */
-export interface NamedProduct {
-  id: string
-  brand: string
-  partNumber: string
-  /** What it is called for short; empty, or not there, for nothing. */
-  nickname?: string
+/** A product of a line-up with its revisions, as a price list may name them. */
+export interface ListedProduct extends NamedProduct {
+  revisions?: readonly { id: string; label: string }[]
 }
 
 /** A line of a price list: whose prices it holds. */
 export interface PriceLine {
   words: string
-  product: NamedProduct | undefined
+  product: ListedProduct | undefined
+  /** The revision that the line names; of all of them where it names none. */
+  revision: { id: string; label: string } | undefined
   prices: ReadPrice[]
-}
-
-const kindOf = (letter: string): string => (/\d/.test(letter) ? 'digit' : /\p{L}/u.test(letter) ? 'letter' : '')
-const gap = '[-\\s./]*'
-
-/** A name however it is spelt: gaps may stand where it has one, and where letters turn to figures; nowhere else. */
-function spelt(name: string): RegExp {
-  const letters = [...name.trim()]
-  if (!letters.some(kindOf)) return /(?!)/
-  const pattern = letters.map((letter, at) => {
-    const [own, next] = [kindOf(letter), kindOf(letters[at + 1] ?? '')]
-    if (own === '') return gap
-    return own !== next && next !== '' ? letter + gap : letter
-  })
-  return new RegExp(`(?<![\\p{L}\\d])${pattern.join('')}(?![\\p{L}\\d])`, 'iu')
 }
 
 /**
  * A pasted price list, line by line: the product is known by its part number, and by its brand where two share one; or
- * all lines are of one product.
+ * all lines are of one product. A line that names a revision by its label is of that one alone.
  *
  * @param text a line each
  * @param products of the line-up
@@ -168,7 +152,7 @@ function spelt(name: string): RegExp {
  * @example
  * readPriceList('N-40 11.97', [{ id: 'n', brand: 'Norrith', partNumber: 'N-40' }])[0]?.prices[0]?.amount // => 11.97
  */
-export function readPriceList(text: string, products: readonly NamedProduct[], only?: NamedProduct): PriceLine[] {
+export function readPriceList(text: string, products: readonly ListedProduct[], only?: ListedProduct): PriceLine[] {
   return text
     .split(/\r?\n/)
     .map((line) => line.replace(/\t/g, ' ').trim())
@@ -176,31 +160,15 @@ export function readPriceList(text: string, products: readonly NamedProduct[], o
     .slice(0, 500)
     .map((words): PriceLine => {
       const product = only ?? productIn(words, products)
-      const rest = product ? withoutProduct(words, product) : words
-      return { words, product, prices: product ? readPrices(rest) : [] }
+      if (!product) return { words, product, revision: undefined, prices: [] }
+      const { revision, rest } = withoutRevision(withoutProduct(words, product), product.revisions ?? [])
+      return { words, product, revision, prices: readPrices(rest) }
     })
 }
 
-/**
- * The product whose short name or part number stands in a line, however it is spelt, the longest first; of several its brand must
- * stand there too.
- *
- * @param words of the line
- * @param products that may be meant
- * @example productIn('n40 new box', [{ id: 'n', brand: 'Norrith', partNumber: 'N-40' }])?.id // => 'n'
- */
-export function productIn(words: string, products: readonly NamedProduct[]): NamedProduct | undefined {
-  const called = products.filter(({ nickname }) => nickname && spelt(nickname).test(words))
-  if (called.length === 1) return called[0]
-  const named = products.filter(({ partNumber }) => spelt(partNumber).test(words))
-  const longest = Math.max(...named.map(({ partNumber }) => partNumber.length))
-  const those = named.filter(({ partNumber }) => partNumber.length === longest)
-  return those.length === 1 ? those[0] : those.find(({ brand }) => spelt(brand).test(words))
+/** The revision that a line names by its label, the longest first, and the line without it. */
+function withoutRevision(words: string, revisions: readonly { id: string; label: string }[]) {
+  const named = revisions.filter(({ label }) => !/^\d{1,3}$/.test(label) && spelt(label).test(words))
+  const revision = named.sort((a, b) => b.label.length - a.label.length)[0]
+  return { revision, rest: revision ? words.replace(spelt(revision.label), ' ') : words }
 }
-
-const withoutProduct = (words: string, { brand, partNumber, nickname }: NamedProduct): string =>
-  words
-    .replace(spelt(partNumber), ' ')
-    .replace(spelt(brand), ' ')
-    .replace(nickname ? spelt(nickname) : /(?!)/, ' ')
-    .replace(/^[\s:;,–-]+/, '')

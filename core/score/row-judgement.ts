@@ -1,5 +1,5 @@
 import type { Cell } from '#core/compare/cell.ts'
-import type { CellPoints } from '#core/compare/marks.ts'
+import type { CellPoints, ReasonUnjudged } from '#core/compare/marks.ts'
 import type { Criterion } from './criterion.ts'
 import { answerPoints, numberPoints } from './value-function.ts'
 
@@ -27,7 +27,38 @@ export function cellPointsBy(criteria: readonly Criterion[]): CellPoints {
   }
 }
 
+/**
+ * Why a criterion says nothing of a column: all its specimens are built so.
+ *
+ * @param criterion with what it does not apply to
+ * @param cells of the column, by the key of their row
+ * @example reasonAmongCells(shippedCriterion('glue'), new Map()) // => undefined
+ */
+export function reasonAmongCells(
+  { notApplicableWhen }: Criterion,
+  cells: ReadonlyMap<string, Cell>,
+): string | undefined {
+  const build = cells.get(notApplicableWhen?.key ?? '')
+  return build?.state === 'words' && build.answers.every((answer) => notApplicableWhen?.values.includes(answer))
+    ? notApplicableWhen?.reason
+    : undefined
+}
+
+/**
+ * Why the criterion of a row says nothing of a column.
+ *
+ * @param criteria with the weights in force
+ * @example reasonUnjudgedBy([shippedCriterion('can-wall')])('can.wall', new Map()) // => undefined
+ */
+export function reasonUnjudgedBy(criteria: readonly Criterion[]): ReasonUnjudged {
+  const byAttribute = criteriaByAttribute(criteria)
+  return (key, column) => {
+    const criterion = byAttribute.get(key)
+    return criterion && reasonAmongCells(criterion, column)
+  }
+}
+
 function pointsOfCell(criterion: Criterion, cell: Cell): number | undefined {
   if (cell.state === 'words') return answerPoints(criterion.valueFunction, cell.answers)
-  return cell.state === 'number' ? numberPoints(criterion, cell.value) : undefined
+  return cell.state === 'number' && !cell.unjudged ? numberPoints(criterion, cell.value) : undefined
 }

@@ -12,14 +12,7 @@ import {
   type Score,
   type ScoreLine,
 } from './score.ts'
-
-/** Why a criterion says nothing of a column: all its specimens are built so. */
-function reasonAmongCells({ notApplicableWhen }: Criterion, cells: ReadonlyMap<string, Cell>): string | undefined {
-  const build = cells.get(notApplicableWhen?.key ?? '')
-  return build?.state === 'words' && build.answers.every((answer) => notApplicableWhen?.values.includes(answer))
-    ? notApplicableWhen?.reason
-    : undefined
-}
+import { reasonAmongCells } from './row-judgement.ts'
 
 /**
  * The score of one column of a line-up: its specimens together, with what claims and prices say.

@@ -71,6 +71,8 @@ export function BenchView({
   owed,
   predictions,
   hitRate,
+  beside,
+  comparisons,
   ...subject
 }: BenchData & BenchSubject) {
   const { specimen } = subject
@@ -128,6 +130,8 @@ export function BenchView({
             promises={promises}
             predictions={predictions}
             hitRate={hitRate}
+            beside={beside}
+            comparisons={comparisons}
             toSibling={toSibling}
             ofBench={shortcuts}
           />

@@ -1,7 +1,12 @@
+import { useState } from 'react'
 import { styled } from 'styled-components'
 import { cautions, irreversibleStep } from '#core/catalogue/index.ts'
+import type { OtherSpecimen } from '#core/compare/beside.ts'
+import { relationFieldOf } from '#core/compare/format-relation.ts'
+import { rowOf } from '#core/compare/read-comparison.ts'
 import type { BoxPromise, Sibling } from '#app/data/bench.server.ts'
 import type { HitRate, Prediction } from '#core/teardown/prediction.ts'
+import type { StoredComparison } from '#app/data/comparisons.server.ts'
 import type { LastUses } from '#app/data/readings.server.ts'
 import { Caution, Small, Soft } from '#app/ui/layout.tsx'
 import type { Shortcut } from '#app/features/shortcuts/shortcut.ts'
@@ -9,6 +14,7 @@ import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { CautionLine } from './CautionLine.tsx'
 import { Chip, Chips } from './chips.tsx'
+import { CompareLine } from './CompareLine.tsx'
 import { DeviceLine } from './devices/DeviceLine.tsx'
 import type { Devices } from './devices/useDevices.ts'
 import { DotPlot } from './DotPlot.tsx'
@@ -23,6 +29,7 @@ import { PredictionLine } from './PredictionLine.tsx'
 import { ProblemBox } from './ProblemBox.tsx'
 import { Repeats } from './Repeats.tsx'
 import { RequestLine } from './RequestLine.tsx'
+import { SaidBeside } from './SaidBeside.tsx'
 import { SiblingReadings } from './SiblingReadings.tsx'
 import { TallyPanel } from './TallyPanel.tsx'
 import type { Bench } from './useBench.ts'
@@ -61,6 +68,9 @@ interface Props {
   promises: BoxPromise[]
   predictions: Prediction[]
   hitRate: HitRate
+  /** The others of the line-up, and what was said beside them. */
+  beside: readonly OtherSpecimen[]
+  comparisons: readonly StoredComparison[]
   toSibling: (by: 1 | -1) => void
   /** Keys of the bench as a whole, told with those of the reading. */
   ofBench: readonly Shortcut[]
@@ -69,9 +79,11 @@ interface Props {
 /** The one reading that is up: what to do, the field, what it means beside the others. */
 export function ReadingCard(props: Props) {
   const { bench, specimenId, lastUses, devices, siblings, promises, predictions, hitRate, toSibling, ofBench } = props
+  const { beside, comparisons } = props
   const { current: characteristic, values, refusals, step } = bench
   const { units: system } = usePreferences()
-  const entry = useReadingEntry(bench, lastUses, devices)
+  const entry = useReadingEntry(bench, lastUses, devices, beside)
+  const [isComparing, setComparing] = useState(false)
   const shortcuts = entryShortcuts(entry, { step, toSibling, hasSiblings: siblings.length > 0 })
   useShortcuts(shortcuts)
   useEntryKeys(entry)
@@ -125,6 +137,11 @@ export function ReadingCard(props: Props) {
               Predict it
             </Chip>
           )}
+          {beside.length > 0 && relationFieldOf(rowOf(characteristic.key)) && (
+            <Chip type="button" aria-expanded={isComparing} onClick={() => setComparing(!isComparing)}>
+              Beside another
+            </Chip>
+          )}
           {(choices.able.length > 0 || isTyped) && choices.evidence === 'measured' && (
             <InstrumentLine
               key={choices.instrument?.id}
@@ -137,6 +154,10 @@ export function ReadingCard(props: Props) {
           )}
           {deviceKind && !isCounting && <DeviceLine devices={devices} kind={deviceKind} />}
         </Chips>
+        {isComparing && (
+          <CompareLine bench={bench} beside={beside} onClose={() => (setComparing(false), setTimeout(entry.focus))} />
+        )}
+        <SaidBeside bench={bench} beside={beside} comparisons={comparisons} />
         <Repeats bench={bench} specimenId={specimenId} characteristic={characteristic} />
         <SiblingReadings siblings={siblings} characteristic={characteristic} system={system} />
       </Column>

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { evidenceKeys, filterParts, irreversibleSteps } from '#core/catalogue/index.ts'
+import { longestComparison } from '#app/features/forms/comparison-fields.ts'
 import { id, keyOf, line, oneOf, optionalLine } from '#app/features/forms/zod-fields.ts'
 
 const longestNote = 2000
@@ -65,6 +66,14 @@ export const benchRequestSchema = z.discriminatedUnion(
       typed: z.string().trim().min(1, 'Say what you expect.').max(200, 'That is too long for a prediction.'),
       unit: z.string().max(12).optional(),
     }),
+    z.object({
+      intent: z.literal('compare'),
+      id,
+      characteristic,
+      other: id,
+      line: line('What is said of the two', longestComparison),
+    }),
+    z.object({ intent: z.literal('drop-comparison'), id }),
     z.object({
       intent: z.literal('zero'),
       id,

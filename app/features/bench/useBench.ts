@@ -117,6 +117,9 @@ function commands(send: (fields: RequestFields, picture?: File) => void) {
     settle: (id: string) => send({ intent: 'settle', id }),
     predict: (characteristic: string, typed: string, unit: string) =>
       send({ intent: 'predict', id: newId(), characteristic, typed, ...(unit && { unit }) }),
+    compare: (characteristic: string, other: string, line: string) =>
+      send({ intent: 'compare', id: newId(), characteristic, other, line }),
+    dropComparison: (id: string) => send({ intent: 'drop-comparison', id }),
     setZero: (instrument: string, shows: string) => send({ intent: 'zero', id: newId(), instrument, shows }),
   }
 }

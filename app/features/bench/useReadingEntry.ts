@@ -1,5 +1,8 @@
 import { useLayoutEffect, useRef, useState } from 'react'
 import { optionsOf } from '#core/catalogue/index.ts'
+import { readBeside, type OtherSpecimen } from '#core/compare/beside.ts'
+import { relationFieldOf } from '#core/compare/format-relation.ts'
+import { rowOf } from '#core/compare/read-comparison.ts'
 import type { Problem } from '#core/result.ts'
 import { atEnd } from '#core/teardown/end.ts'
 import type { LastUses } from '#app/data/readings.server.ts'
@@ -35,7 +38,7 @@ const takenAs = (
  * The entry of the reading that is up: what is typed, how it is taken, and what is wrong with it. What could not be taken
  * stays in the field, also what a device sent.
  */
-export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devices) {
+export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devices, beside: readonly OtherSpecimen[]) {
   const { current: characteristic, take } = bench
   const choices = useReadingChoices(characteristic, bench.instruments, lastUses[characteristic.key])
   const [text, setText] = useState('')
@@ -51,9 +54,13 @@ export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devic
   useLayoutEffect(() => field.current?.focus({ preventScroll: true }), [])
 
   const submit = (typed: string, submission: Submission = {}): boolean => {
-    const found = isPredicting
-      ? predict(typed, choices.unit)
-      : take({ characteristic, typed: atEnd(typed, choices.end), ...takenAs(choices, submission) })
+    const compared = isPredicting ? undefined : readBesideOf(typed, characteristic.key, beside)
+    if (compared) bench.compare(characteristic.key, compared.other.id, compared.line)
+    const found = compared
+      ? undefined
+      : isPredicting
+        ? predict(typed, choices.unit)
+        : take({ characteristic, typed: atEnd(typed, choices.end), ...takenAs(choices, submission) })
     setProblem(found)
     setText(found ? typed : '')
     if (!found) focus()
@@ -88,6 +95,12 @@ export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devic
     /** Takes what is typed; with nothing typed, what the device shows once it holds still. */
     submitField,
   }
+}
+
+/** What is said in the field beside another filter that it names. */
+function readBesideOf(typed: string, key: string, others: readonly OtherSpecimen[]) {
+  const field = relationFieldOf(rowOf(key))
+  return field && readBeside(typed, others, field)
 }
 
 export type ReadingEntry = ReturnType<typeof useReadingEntry>

@@ -7,7 +7,7 @@ const usual = { shop: 'Quay Parts', currency: 'EUR', observedOn: '2026-01-05' }
 const listed = (line: string, given = usual) => {
   const [read] = readPrices(line)
   if (!read) throw new Error(`"${line}" names no price`)
-  return listedPrice(read, 'product', given)
+  return listedPrice(read, { productId: 'product', revisionId: '' }, given)
 }
 
 describe('a price of a list', () => {

@@ -33,13 +33,18 @@ interface Usual {
  * A price of a list as it is kept, with the shop and the currency of the list where its line names none. It has to get
  * past what the form of a price asks.
  */
-export function listedPrice(read: ReadPrice, productId: string, usual: Usual): Result<Price> {
+export function listedPrice(
+  read: ReadPrice,
+  { productId, revisionId }: { productId: string; revisionId: string },
+  usual: Usual,
+): Result<Price> {
   const shop = read.shop || usual.shop
   if (shop === '') return problem('shop', `"${read.words}" names no shop: write it there, or for the whole list.`)
   const parsed = priceSchema.safeParse({
     id: newId(),
     shop,
     observedOn: usual.observedOn,
+    revisionId,
     currency: read.currency ?? usual.currency,
     amount: String(read.amount),
     packSize: String(read.packSize),

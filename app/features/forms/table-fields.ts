@@ -21,6 +21,7 @@ const tableSchema = z.object({
           .trim()
           .min(1, 'A new product needs a part number.')
           .max(60, 'The part number is too long.'),
+        specimen: z.string().trim().max(20, 'The label of the specimen is too long.').default(''),
         isLeft: z.boolean(),
       }),
     ),

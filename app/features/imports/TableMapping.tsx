@@ -1,7 +1,8 @@
 import { catalogueFor, findCharacteristic, type FilterForm } from '#core/catalogue/index.ts'
 import { headingKey, type Heading } from '#core/exchange/sheet-heading.ts'
-import type { SheetMapping, SheetProduct } from '#core/exchange/sheet-rows.ts'
-import type { NamedProduct } from '#core/money/read-prices.ts'
+import type { SheetProduct } from '#core/exchange/sheet-products.ts'
+import type { SheetMapping } from '#core/exchange/sheet-rows.ts'
+import type { NamedProduct } from '#core/named-product.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Row, Stack } from '#app/ui/layout.tsx'
@@ -16,6 +17,9 @@ interface Props {
   products: readonly NamedProduct[]
   onChange: (mapping: SheetMapping) => void
 }
+
+/** Letters that a label of a specimen may have. */
+const longestSpecimen = 20
 
 const leftAway = { value: '', label: 'left away' }
 
@@ -58,6 +62,7 @@ export function TableMapping({ form, mapping, headings, names, products, onChang
             <tr>
               <th scope="col">In the table</th>
               <th scope="col">Is</th>
+              <th scope="col">Specimen</th>
             </tr>
           </thead>
           <tbody>
@@ -126,7 +131,7 @@ function ProductRow({ text, product, products, onChange }: ProductProps) {
   if (!product) return null
   const pick = (value: string) => {
     const there = products.find(({ id }) => id === value)
-    if (there) onChange({ id: there.id, brand: there.brand, partNumber: there.partNumber, isLeft: false })
+    if (there) onChange({ ...product, id: there.id, brand: there.brand, partNumber: there.partNumber, isLeft: false })
     else onChange({ ...product, id: '', isLeft: value === 'left' })
   }
   return (
@@ -169,6 +174,18 @@ function ProductRow({ text, product, products, onChange }: ProductProps) {
             </Row>
           )}
         </Stack>
+      </td>
+      <td>
+        {!product.isLeft && (
+          <InputBox
+            aria-label={`Specimen of "${text}"`}
+            value={product.specimen}
+            placeholder="first"
+            maxLength={longestSpecimen}
+            style={{ width: 74 }}
+            onChange={(event) => onChange({ ...product, specimen: event.target.value })}
+          />
+        )}
       </td>
     </tr>
   )

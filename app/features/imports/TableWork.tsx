@@ -3,8 +3,9 @@ import { href } from 'react-router'
 import type { FilterForm } from '#core/catalogue/index.ts'
 import { headingKey, headingOf, type KnownHeadings } from '#core/exchange/sheet-heading.ts'
 import { layoutOf, sheetLayouts, sheetValues, type Sheet, type SheetLayout } from '#core/exchange/sheet-layout.ts'
-import { distinctHeadings, sheetReadings, suggestProduct, type SheetMapping } from '#core/exchange/sheet-rows.ts'
-import type { NamedProduct } from '#core/money/read-prices.ts'
+import { suggestProducts } from '#core/exchange/sheet-products.ts'
+import { distinctHeadings, sheetReadings, type SheetMapping } from '#core/exchange/sheet-rows.ts'
+import type { NamedProduct } from '#core/named-product.ts'
 import { KeepLine } from '#app/features/forms/KeepLine.tsx'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { DayField } from '#app/ui/DayField.tsx'
@@ -44,7 +45,7 @@ export function TableWork({ sheet, application, products, known, today }: Props)
         ...changes.headings,
       },
       products: {
-        ...Object.fromEntries(names.map((text) => [text, suggestProduct(text, products)])),
+        ...suggestProducts(names, products),
         ...changes.products,
       },
     }),

@@ -55,6 +55,7 @@ export function LineupCell({ rowKey, cell, column, view, system, showsUncertaint
           </a>
           {mark && <small>{mark}</small>}
           {cell.state === 'number' && cell.remark && <small>{cell.remark}</small>}
+          {cell.state === 'number' && cell.unjudged && <small>not judged: {cell.unjudged}</small>}
           {column.specimens > 1 && cell.of < column.specimens && (
             <small>
               {cell.of} of {column.specimens} specimens

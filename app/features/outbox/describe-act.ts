@@ -32,6 +32,10 @@ export function describeAct(fields: RequestFields): string {
       return 'Shown, as was promised'
     case 'predict':
       return `Predicted: ${labelOf(characteristic)} ${typed}`
+    case 'compare':
+      return `${labelOf(characteristic)}: ${fields.line ?? ''}`
+    case 'drop-comparison':
+      return 'A comparison taken back'
     case 'ask':
       return `What to record: ${labelOf(characteristic)}`
     default:
@@ -40,5 +44,11 @@ export function describeAct(fields: RequestFields): string {
 }
 
 /** The field of an act that can be written anew: what was typed. */
-export const editableField = ({ intent }: RequestFields): 'typed' | 'text' | undefined =>
-  intent === 'take' || intent === 'predict' ? 'typed' : intent === 'note' ? 'text' : undefined
+export const editableField = ({ intent }: RequestFields): 'typed' | 'text' | 'line' | undefined =>
+  intent === 'compare'
+    ? 'line'
+    : intent === 'take' || intent === 'predict'
+      ? 'typed'
+      : intent === 'note'
+        ? 'text'
+        : undefined

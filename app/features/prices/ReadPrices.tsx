@@ -21,7 +21,7 @@ export const ReadPrices = ({ lines, shop, currency }: Props) => (
       </tr>
     </thead>
     <tbody>
-      {lines.map(({ words, product, prices }, at) => (
+      {lines.map(({ words, product, revision, prices }, at) => (
         <tr
           key={`${at} ${words}`}
           style={
@@ -29,7 +29,11 @@ export const ReadPrices = ({ lines, shop, currency }: Props) => (
           }
         >
           <td>{words}</td>
-          <td>{product ? `${product.brand} ${product.partNumber}` : 'no product of this line-up'}</td>
+          <td>
+            {product
+              ? [`${product.brand} ${product.partNumber}`, revision?.label].filter(Boolean).join(' · ')
+              : 'no product of this line-up'}
+          </td>
           <td>
             {product && prices.length === 0 && 'no amount: this line is left away'}
             {!product && 'this line is left away'}

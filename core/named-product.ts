@@ -1,0 +1,67 @@
+/** A product of a line-up as people name it. */
+export interface NamedProduct {
+  id: string
+  brand: string
+  partNumber: string
+  /** What it is called for short; empty, or not there, for nothing. */
+  nickname?: string
+}
+
+const kindOf = (letter: string): string => (/\d/.test(letter) ? 'digit' : /\p{L}/u.test(letter) ? 'letter' : '')
+const gap = '[-\\s./]*'
+
+/**
+ * A name however it is spelt: gaps may stand where it has one, and where letters turn to figures; nowhere else.
+ *
+ * @example spelt('N-40').test('the n 40 of last year') // => true
+ */
+export function spelt(name: string): RegExp {
+  const letters = [...name.trim()]
+  if (!letters.some(kindOf)) return /(?!)/
+  const pattern = letters.map((letter, at) => {
+    const [own, next] = [kindOf(letter), kindOf(letters[at + 1] ?? '')]
+    if (own === '') return gap
+    return own !== next && next !== '' ? letter + gap : letter
+  })
+  return new RegExp(`(?<![\\p{L}\\d])${pattern.join('')}(?![\\p{L}\\d])`, 'iu')
+}
+
+/**
+ * The product whose short name or part number stands in a line, however it is spelt, the longest first; of several its
+ * brand must stand there too.
+ *
+ * @param words of the line
+ * @param products that may be meant
+ * @example productIn('n40 new box', [{ id: 'n', brand: 'Norrith', partNumber: 'N-40' }])?.id // => 'n'
+ */
+export function productIn<Product extends NamedProduct>(
+  words: string,
+  products: readonly Product[],
+): Product | undefined {
+  const called = products.filter(({ nickname }) => nickname && spelt(nickname).test(words))
+  if (called.length === 1) return called[0]
+  const named = products.filter(({ partNumber }) => spelt(partNumber).test(words))
+  const longest = Math.max(...named.map(({ partNumber }) => partNumber.length))
+  const those = named.filter(({ partNumber }) => partNumber.length === longest)
+  return those.length === 1 ? those[0] : those.find(({ brand }) => spelt(brand).test(words))
+}
+
+/**
+ * A line without the name of its product, and without what joins the two.
+ *
+ * @example withoutProduct('N-40: 11.97', { id: 'n', brand: 'Norrith', partNumber: 'N-40' }) // => '11.97'
+ */
+export const withoutProduct = (words: string, product: NamedProduct): string =>
+  putForProduct(words, product, ' ').replace(/^[\s:;,–-]+/, '')
+
+/**
+ * A line with something else where its product is named.
+ *
+ * @example putForProduct('thicker than N40', { id: 'n', brand: 'Norrith', partNumber: 'N-40' }, 'that')
+ * // => 'thicker than that'
+ */
+export const putForProduct = (words: string, { brand, partNumber, nickname }: NamedProduct, instead: string): string =>
+  words
+    .replace(spelt(partNumber), instead)
+    .replace(spelt(brand), ' ')
+    .replace(nickname ? spelt(nickname) : /(?!)/, instead)
