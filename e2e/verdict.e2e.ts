@@ -249,10 +249,10 @@ describe('taste is data', () => {
     await sees(page, '1 criterion changed.')
     expect(await page.$eval('[aria-label="Effect"]', (table) => table.textContent)).toMatch(/\d+\.\d/)
     await fill(page, 'What was changed, and why', 'a straight line for the wall')
-    await press(page, 'button', 'Save as version 5')
+    await press(page, 'button', 'Save as version 6')
     await sees(page, 'Version 5: a straight line for the wall')
     await visit(page, `${app.url}${lineup}/verdict`)
-    await sees(page, 'The method is now version 5; it was 4.')
+    await sees(page, 'The method is now version 6; it was 5.')
   })
 
   test('a school is copied, changed and used', async () => {

@@ -56,7 +56,7 @@ describe('the reviewer’s word', () => {
     expect(kept).toEqual({ ok: true, value: 'saved' })
     const [word] = await ofRevision()
     const snapshot = word!.snapshot!
-    expect(snapshot).toMatchObject({ product: 'Merribank MB-1120', school: 'Build first', method: 4 })
+    expect(snapshot).toMatchObject({ product: 'Merribank MB-1120', school: 'Build first', method: 5 })
     expect(snapshot.proposed).toMatch(/\(\d+ % sure\)$/)
     expect(snapshot.interest).toContain('sells filters that are judged here: the quay.')
     expect(await keepWord(application, draft(), 0, { schoolId: 'gone', driverId: '' })).toMatchObject({ ok: false })

@@ -1,9 +1,10 @@
 import { resolve } from '#core/teardown/resolve.ts'
-import { hitRate, outcomesOf, type HitRate, type Prediction } from '#core/teardown/prediction.ts'
+import { hitRate, inferredShareOf, outcomesOf, type HitRate, type Prediction } from '#core/teardown/prediction.ts'
 import type { Owed } from '#core/teardown/owed.ts'
 import { groupBy } from '#core/group-by.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { cachedQuery } from './query-cache.server.ts'
 import { listReadingsBySpecimen } from './readings.server.ts'
 import { addOnce, type Added } from './records.server.ts'
 
@@ -56,3 +57,7 @@ export async function ownHitRate(demo: number): Promise<HitRate> {
   const readings = await listReadingsBySpecimen([...bySpecimen.keys()])
   return hitRate([...bySpecimen].flatMap(([id, own]) => outcomesOf(own, resolve(readings.get(id) ?? []))))
 }
+
+/** Share of its weight that bears what is inferred, by the reviewer's own predictions; of the demo by those of the demo. */
+export const ownInferredShare = (demo: number): Promise<number> =>
+  cachedQuery(`inferred share ${demo}`, async () => inferredShareOf(await ownHitRate(demo)))

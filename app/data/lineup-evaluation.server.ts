@@ -21,7 +21,7 @@ import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
 import { areaPerMoney } from './money.server.ts'
 import { offersOf } from './offers.server.ts'
 import { findReviewer, type Reviewer } from './reviewer.server.ts'
-import { currentMethod, listSchools } from './schools.server.ts'
+import { methodInForce, listSchools } from './schools.server.ts'
 import { sizeClassOfEngine } from './size-class.ts'
 import { librarySpreads } from './summaries.server.ts'
 
@@ -110,7 +110,7 @@ export async function evaluateLineup(application: Application, today: string): P
     listClaims(application.id),
     listDecisions(application.id),
     findReviewer(),
-    currentMethod(),
+    methodInForce(application.demo),
     listSchools(),
     listDrivers(),
   ])

@@ -193,9 +193,9 @@ describe('the verdict', () => {
 
   test('versions of the method are kept; a school of the user has a name of its own', async () => {
     await addMethod(newId(), { note: 'walls matter', valueFunctions: {}, weights: { 'can-wall': 12 } })
-    expect(await currentMethod()).toMatchObject({ version: 5, weights: { 'can-wall': 12 } })
+    expect(await currentMethod()).toMatchObject({ version: 6, weights: { 'can-wall': 12 } })
     await addMethod(newId(), { note: 'walls matter less', valueFunctions: {}, weights: { 'can-wall': 3 } })
-    expect((await currentMethod()).version).toBe(6)
+    expect((await currentMethod()).version).toBe(7)
     const school = {
       id: newId(),
       name: 'Harbour',

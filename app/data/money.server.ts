@@ -14,7 +14,7 @@ import { listClaims, listDecisions } from './claims.server.ts'
 import { buildLineupColumns, type ColumnHead } from './lineup.server.ts'
 import { offersOf, type Offer, type ProductOffer } from './offers.server.ts'
 import { listComparisons } from './comparisons.server.ts'
-import { currentMethod } from './schools.server.ts'
+import { methodInForce } from './schools.server.ts'
 import { sizeClassOfEngine } from './size-class.ts'
 import { librarySpreads } from './summaries.server.ts'
 
@@ -76,7 +76,7 @@ export async function moneyOverview(
     listComparisons(application.id),
     listClaims(application.id),
     listDecisions(application.id),
-    currentMethod(),
+    methodInForce(application.demo),
   ])
   const criteria = countedCriteria(application.form, effectiveCriteria({ ...method, sizeClass }))
   const { columns, rows } = buildLineupColumns(assessed, criteria, spreads, comparisons)

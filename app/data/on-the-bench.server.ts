@@ -1,4 +1,5 @@
 import { irreversibleStep, type FilterForm } from '#core/catalogue/index.ts'
+import { firstChecks } from '#core/figures/trouble.ts'
 import { gateBefore, nextOpen } from '#core/teardown/progress.ts'
 import { assessSpecimen, type AssessedSpecimen } from './assessments.server.ts'
 import { listIrreversibleSteps } from './irreversible-steps.server.ts'
@@ -24,7 +25,7 @@ export async function onTheBench(): Promise<{ bench: OnTheBench; assessed: Asses
   if (!specimen) return undefined
   const assessment = await assessSpecimen(specimen)
   const { form, recordingPlan: plan } = specimen
-  const next = nextOpen(form, assessment.values, undefined, plan)
+  const next = nextOpen(form, assessment.values, undefined, plan, firstChecks(specimen.trouble, form))
   const passed = new Set((await listIrreversibleSteps(specimen.id)).map(({ step }) => step))
   const gate = gateBefore('media', form, assessment.values, passed, plan)
   return {

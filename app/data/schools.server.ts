@@ -4,6 +4,7 @@ import { schools as builtIn, type School } from '#core/score/schools.ts'
 import { now } from './clock.ts'
 import { foldName } from '#core/fold-name.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { ownInferredShare } from './foresight.server.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 /** Weights and value functions, as they stand in a row: JSON by criterion. */
@@ -103,6 +104,12 @@ export async function currentMethod(): Promise<Method> {
   const db = await database()
   const latest: MethodRow | undefined = await db('methodVersion').orderBy('version', 'desc').first()
   return latest ? toMethod(latest) : shippedMethod
+}
+
+/** The method as it judges what the reviewer recorded, of one's own or of the demo: by the record of predictions. */
+export async function methodInForce(demo: number): Promise<Method> {
+  const [method, inferredShare] = await Promise.all([currentMethod(), ownInferredShare(demo)])
+  return { ...method, inferredShare }
 }
 
 /** Keeps a new version of the method; earlier ones stay. */

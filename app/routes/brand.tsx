@@ -5,7 +5,7 @@ import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimens } from '#app/data/assessments.server.ts'
 import { findBrand, listProductsOfBrand, type Tier } from '#app/data/products.server.ts'
 import { methodFor } from '#app/data/size-class.ts'
-import { currentMethod } from '#app/data/schools.server.ts'
+import { methodInForce } from '#app/data/schools.server.ts'
 import { listSpecimensOfBrand } from '#app/data/specimens.server.ts'
 import { tierLabels, tiers } from '#app/features/forms/labels.ts'
 import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -22,11 +22,11 @@ const mostHabits = 20
 
 export async function loader({ params }: Route.LoaderArgs) {
   const { id, name } = found(await findBrand(params.brand), 'This brand')
-  const [products, assessed, method] = await Promise.all([
+  const [products, assessed] = await Promise.all([
     listProductsOfBrand(id),
     listSpecimensOfBrand(id).then(assessSpecimens),
-    currentMethod(),
   ])
+  const method = await methodInForce(assessed[0]?.specimen.demo ?? 0)
   const specimens = assessed.map(({ specimen, assessment }) => ({
     product: specimen.productId,
     tier: specimen.tier,

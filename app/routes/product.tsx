@@ -8,7 +8,7 @@ import { addRevision, findProduct, saveMaker, type Product } from '#app/data/pro
 import { findReviewer } from '#app/data/reviewer.server.ts'
 import { addQuickReadings } from '#app/data/quick-readings.server.ts'
 import { methodFor } from '#app/data/size-class.ts'
-import { currentMethod } from '#app/data/schools.server.ts'
+import { methodInForce } from '#app/data/schools.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
 import { makerSchema, revisionSchema } from '#app/features/forms/product-fields.ts'
@@ -26,9 +26,10 @@ import { accepted, fieldsOf, found, parseFields, refused } from './http.server.t
 import { additionRefusal } from './saving.server.ts'
 
 export async function loader({ params }: Route.LoaderArgs) {
+  const specimens = await listSpecimensOf(params.product)
   const [assessed, method, { topEnd }] = await Promise.all([
-    assessSpecimens(await listSpecimensOf(params.product)),
-    currentMethod(),
+    assessSpecimens(specimens),
+    methodInForce(specimens[0]?.demo ?? 0),
     findReviewer(),
   ])
   return {

@@ -5,7 +5,7 @@ import { fatalFaultCap } from '#core/score/fatal-faults.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimen } from '#app/data/assessments.server.ts'
 import { methodFor } from '#app/data/size-class.ts'
-import { currentMethod } from '#app/data/schools.server.ts'
+import { methodInForce } from '#app/data/schools.server.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
 import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
@@ -18,7 +18,7 @@ export const meta: Route.MetaFunction = () => [{ title: 'Construction score · P
 
 export async function loader({ params }: Route.LoaderArgs) {
   const specimen = found(await findSpecimen(params.specimen), 'This specimen')
-  const [assessment, method] = await Promise.all([assessSpecimen(specimen), currentMethod()])
+  const [assessment, method] = await Promise.all([assessSpecimen(specimen), methodInForce(specimen.demo)])
   const score = scoreSpecimen(specimen.form, assessment, effectiveCriteria(methodFor(method, { specimen, assessment })))
   const numbers = new Map(
     score.lines.map(({ criterion }) => [

@@ -77,15 +77,17 @@ export function buildLineup(
       .filter(applies)
       .map((one) => row(one, 'figure', (column) => figureCell(one, column, spreads.get(one.key)))),
   ]
-  const cellsOf = columns.map((_, at) => new Map(unmarked.map(({ key, cells }) => [key, cells[at]!])))
+  const cellsOf = columns.map((_, at) => new Map(unmarked.flatMap(({ key, cells }) => pairOf(key, cells[at]))))
   const rows = unmarked.map((one) => {
-    const cells = one.cells.map((cell, at) => unjudgedCell(cell, reasonUnjudged(one.key, cellsOf[at]!)))
+    const cells = one.cells.map((cell, at) => unjudgedCell(cell, reasonUnjudged(one.key, cellsOf[at] ?? new Map())))
     return { ...one, cells: markCells(cells, (cell) => pointsOf(one.key, cell), confusionOf(one.key)) }
   })
   const order = new Map<FilterPartKey, number>(filterParts.map(({ key }, index) => [key, index]))
   const place = ({ part }: Row): number => order.get(part) ?? filterParts.length
   return rows.sort((a, b) => place(a) - place(b))
 }
+
+const pairOf = (key: string, cell: Cell | undefined): [string, Cell][] => (cell ? [[key, cell]] : [])
 
 const confusionOf = (key: string): number => {
   const of = findCharacteristic(key)

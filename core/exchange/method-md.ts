@@ -89,7 +89,8 @@ const scoreSection = (): string => `## Construction score
 Each criterion gives 0 to 10 points, nought for the worst that is sold and ten for the best; the score is their mean
 weighted as below, times ten. A fault takes points away by its weight beside that of the mean, and its absence gives
 none. What is missing widens the score and never counts as zero; inferred evidence bears half its weight, and the other
-half stays open. What a filter cannot have is left
+half stays open; where the reviewer's own predictions are on record, it bears the share of its weight that they came true
+by (four of eight taken as known beforehand, a convention). What a filter cannot have is left
 out. A weight of 0 is
 counted by some schools only. A fault that ends the discussion caps the score at ${fatalFaultCap}:
 ${catalogue.flatMap((c) => (c.kind === 'fault' && c.fatal ? [c.fatal] : [])).join('; ')}.

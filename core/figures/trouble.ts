@@ -81,6 +81,14 @@ export const checksOf = (trouble: EngineTrouble, form: FilterForm): readonly Che
   byKey(engineTroubles, trouble).checks.filter(({ key }) => findCharacteristic(key)?.forms.includes(form))
 
 /**
+ * Keys that the engine's known trouble asks to be looked at first; none where it is known for nothing.
+ *
+ * @example [...firstChecks('drains', 'spin-on')] // => ['adbv.build', 'adbv.fit']
+ */
+export const firstChecks = (trouble: EngineTrouble | '', form: FilterForm): ReadonlySet<string> =>
+  new Set(trouble === '' ? [] : checksOf(trouble, form).map(({ key }) => key))
+
+/**
  * Whether a filter answers a trouble: it does not when one thing that was looked at is bad, it does when all are good,
  * else it was not looked at. What was only claimed or inferred was not looked at.
  *

@@ -59,6 +59,20 @@ export interface Criterion {
   mustHave?: number
   /** It says nothing of a filter that is built so. */
   notApplicableWhen?: NotApplicableWhen
+  /** It says nothing of a filter of which this is less. */
+  notApplicableBelow?: { key: string; least: number; reason: string }
+  /** Share of the weight that inferred evidence bears, by the reviewer's own record; one half when absent. */
+  inferredShare?: number
   /** Why it counts, and where its breakpoints come from. */
   rationale: string
 }
+
+/**
+ * Whether a size is known to be less than what a criterion needs to say something.
+ *
+ * @param below what it needs
+ * @param value of the size, SI; undefined when it is not known
+ * @example isBelow({ key: 'element.height', least: 0.1, reason: 'short' }, 0.06) // => true
+ */
+export const isBelow = (below: Criterion['notApplicableBelow'], value: number | undefined): boolean =>
+  below !== undefined && value !== undefined && value < below.least

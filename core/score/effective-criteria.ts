@@ -15,12 +15,14 @@ export interface Method {
   createdAt: string
   /** Of the filters that it judges; absent for the usual one, for which its breakpoints are written. */
   sizeClass?: SizeClass | undefined
+  /** Share of the weight that inferred evidence bears, by the reviewer's own predictions; absent for one half. */
+  inferredShare?: number
 }
 
-/** The method that ships with the app: its fourth edition. Verdicts that a former one gave keep what they said. */
+/** The method that ships with the app: its fifth edition. Verdicts that a former one gave keep what they said. */
 export const shippedMethod: Method = {
-  version: 4,
-  note: 'as it ships, fourth edition',
+  version: 5,
+  note: 'as it ships, fifth edition',
   valueFunctions: {},
   weights: {},
   createdAt: '',
@@ -44,6 +46,7 @@ function inForce(
 ): Criterion {
   return {
     ...criterion,
+    ...(method.inferredShare !== undefined && { inferredShare: method.inferredShare }),
     ...(school?.mustHaves?.[criterion.key] !== undefined && { mustHave: school.mustHaves[criterion.key] }),
     valueFunction:
       school?.valueFunctions[criterion.key] ?? method.valueFunctions[criterion.key] ?? criterion.valueFunction,

@@ -30,15 +30,22 @@ export interface CriterionEvidence {
 }
 
 /**
- * Share of the weight that inferred evidence bears; the rest of it stays open. Common practice, no published
- * source: what is concluded from looks is right more often than not.
+ * Share of the weight that inferred evidence bears while the reviewer's own record is not known; the rest of it stays
+ * open. Common practice, no published source: what is concluded from looks is right more often than not.
  */
-export const inferredWeightShare = 0.5
+const inferredWeightShare = 0.5
+
+/**
+ * Share of the weight of a criterion that inferred evidence bears.
+ *
+ * @example inferredShare(shippedCriterion('glue')) // => 0.5
+ */
+export const inferredShare = (criterion: Criterion): number => criterion.inferredShare ?? inferredWeightShare
 
 /**
  * Judges evidence by a criterion.
  *
- * Inferred evidence settles half of its points and leaves the other half open.
+ * Inferred evidence settles a share of its points, as a rule one half, and leaves the rest open.
  *
  * @returns undefined when the evidence does not fit its value function
  * @example evaluateCriterion(shippedCriterion('glue'), { number: 4, evidence: 'inferred' })
@@ -50,7 +57,7 @@ export function evaluateCriterion(
 ): CriterionEvaluation | undefined {
   const points = number === undefined ? answerPoints(criterion.valueFunction, answers) : numberPoints(criterion, number)
   if (points === undefined) return undefined
-  const sure = evidence === 'inferred' ? inferredWeightShare : 1
+  const sure = evidence === 'inferred' ? inferredShare(criterion) : 1
   const { least, most } = pointsRange(criterion.valueFunction)
   return {
     low: sure * points + (1 - sure) * least,

@@ -4,7 +4,7 @@ import { findCharacteristic } from '#core/catalogue/index.ts'
 import { studentQuantile } from '#core/quantity/student.ts'
 import type { Criterion, ScaleRule } from './criterion.ts'
 import { endsDiscussion, quantiles } from './draw-problem.ts'
-import { evaluateCriterion, inferredWeightShare, type CriterionEvidence } from './evaluate-criterion.ts'
+import { evaluateCriterion, inferredShare, type CriterionEvidence } from './evaluate-criterion.ts'
 import { faultPoints, numberPoints, pointsRange, stepPoints } from './value-function.ts'
 
 /** Points of one criterion that may be, each with its weight. */
@@ -100,7 +100,7 @@ function tabulate(weighted: WeightedPoints): Float32Array {
  *
  * A measured number has Student's t at its degrees of freedom, a grade is even over what rounds to it, an answer may
  * be mistaken for another, the likelier the more usual the other is (Bayes' rule), and what is inferred is as it
- * seems with one half and else like such filters. Bounds leave what such filters have within them.
+ * seems with the share that what is inferred bears and else like such filters. Bounds leave what such filters have within them.
  *
  * @param criterion to be judged by
  * @param evidence of a product; undefined when there are only bounds
@@ -123,7 +123,7 @@ export function knownPoints(
     evidence.number === undefined
       ? answeredPoints(criterion, evidence.answers ?? [], settled.low, expected)
       : measuredPoints(criterion, evidence.number, evidence)
-  return evidence.evidence === 'inferred' ? mixed(points, expected.table, inferredWeightShare) : points
+  return evidence.evidence === 'inferred' ? mixed(points, expected.table, inferredShare(criterion)) : points
 }
 
 function pointsWithinAll({ valueFunction }: Criterion): { low: number; high: number } {

@@ -1,6 +1,6 @@
 import type { Cell } from '#core/compare/cell.ts'
 import type { CellPoints, ReasonUnjudged } from '#core/compare/marks.ts'
-import type { Criterion } from './criterion.ts'
+import { isBelow, type Criterion } from './criterion.ts'
 import { answerPoints, numberPoints } from './value-function.ts'
 
 /**
@@ -28,16 +28,18 @@ export function cellPointsBy(criteria: readonly Criterion[]): CellPoints {
 }
 
 /**
- * Why a criterion says nothing of a column: all its specimens are built so.
+ * Why a criterion says nothing of a column: all its specimens are built so, or too small for it to matter.
  *
  * @param criterion with what it does not apply to
  * @param cells of the column, by the key of their row
  * @example reasonAmongCells(shippedCriterion('glue'), new Map()) // => undefined
  */
 export function reasonAmongCells(
-  { notApplicableWhen }: Criterion,
+  { notApplicableWhen, notApplicableBelow }: Criterion,
   cells: ReadonlyMap<string, Cell>,
 ): string | undefined {
+  const size = cells.get(notApplicableBelow?.key ?? '')
+  if (size?.state === 'number' && isBelow(notApplicableBelow, size.value)) return notApplicableBelow?.reason
   const build = cells.get(notApplicableWhen?.key ?? '')
   return build?.state === 'words' && build.answers.every((answer) => notApplicableWhen?.values.includes(answer))
     ? notApplicableWhen?.reason

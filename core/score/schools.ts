@@ -87,6 +87,7 @@ export const schools: readonly [School, ...School[]] = [
       'claim-interval': 6,
       crowding: 6,
       spacing: 6,
+      band: 2,
       'adbv-material': 7,
       'gasket-material': 6,
       'oring-material': 6,
@@ -104,6 +105,7 @@ export const schools: readonly [School, ...School[]] = [
     weights: {
       'can-wall': 11,
       thread: 8,
+      band: 2,
       core: 5,
       'core-seam': 2,
       'core-stiffness': 7,

@@ -2,13 +2,18 @@ import { findCharacteristic, type FilterForm } from '#core/catalogue/index.ts'
 import type { Assessment } from '#core/figures/assess.ts'
 import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
-import type { Criterion } from './criterion.ts'
+import { isBelow, type Criterion } from './criterion.ts'
 import { evaluateCriterion, evidenceOfSpecimen } from './evaluate-criterion.ts'
 import { findFatalFaults } from './fatal-faults.ts'
 import { combineScoreLines, countedCriteria, notApplicableLine, scoreLine, type Score } from './score.ts'
 
-const reasonOf = (when: Criterion['notApplicableWhen'], values: ResolvedValues): string | undefined =>
-  when?.values.includes(values.get(when.key)?.text ?? '') ? when.reason : undefined
+function reasonOf(
+  { notApplicableWhen: when, notApplicableBelow: below }: Criterion,
+  values: ResolvedValues,
+): string | undefined {
+  if (when?.values.includes(values.get(when.key)?.text ?? '')) return when.reason
+  return isBelow(below, values.get(below?.key ?? '')?.number?.value) ? below?.reason : undefined
+}
 
 /**
  * The score of one specimen by its readings alone.
@@ -27,8 +32,7 @@ export function scoreSpecimen(
 ): Score {
   const lines = countedCriteria(form, criteria).map((criterion) => {
     const characteristic = findCharacteristic(criterion.attribute)
-    const reason =
-      (characteristic && notApplicableReason(characteristic, values)) ?? reasonOf(criterion.notApplicableWhen, values)
+    const reason = (characteristic && notApplicableReason(characteristic, values)) ?? reasonOf(criterion, values)
     if (reason) return notApplicableLine(criterion, reason)
     const evidence = evidenceOfSpecimen(criterion, values, figures)
     return scoreLine(criterion, evidence && evaluateCriterion(criterion, evidence))

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { hitRate, outcomesOf, settlePrediction, type Prediction } from './prediction.ts'
+import { hitRate, inferredShareOf, outcomesOf, settlePrediction, type Prediction } from './prediction.ts'
 import { readings } from './readings.fixture.ts'
 import { resolve } from './resolve.ts'
 
@@ -36,4 +36,13 @@ test('an answer is hit when it is the same; what was told settles nothing', () =
 test('the rate begins at a half and follows what came true', () => {
   expect(hitRate([])).toEqual({ hits: 0, settled: 0, rate: 0.5 })
   expect(hitRate(Array<'hit'>(9).fill('hit')).rate).toBeCloseTo(0.95)
+})
+
+test('what is inferred bears one half until predictions say better, and never all or nothing', () => {
+  expect(inferredShareOf({ hits: 0, settled: 0 })).toBe(0.5)
+  expect(inferredShareOf({ hits: 1, settled: 1 })).toBeCloseTo(5 / 9, 12)
+  const shares = [0, 5, 10, 20, 40].map((hits) => inferredShareOf({ hits, settled: 40 }))
+  expect([...shares].sort((a, b) => a - b)).toEqual(shares)
+  expect(shares[0]).toBeGreaterThan(0)
+  expect(shares.at(-1)).toBeLessThan(1)
 })

@@ -57,6 +57,19 @@ export function hitRate(outcomes: readonly ('hit' | 'miss')[]): HitRate {
   return { hits, settled: outcomes.length, rate: (hits + 0.5) / (outcomes.length + 1) }
 }
 
+/** So many predictions, half of them true, stand for a reviewer of whom nothing is known. A convention, no source. */
+const priorPredictions = 8
+
+/**
+ * Share of its weight that bears what a reviewer infers: one half as long as nothing is known, more the more of the
+ * reviewer's own predictions came true (posterior mean under Beta(4, 4)).
+ *
+ * @example inferredShareOf({ hits: 0, settled: 0 }) // => 0.5
+ * @example inferredShareOf({ hits: 11, settled: 12 }) // => 0.75
+ */
+export const inferredShareOf = ({ hits, settled }: Pick<HitRate, 'hits' | 'settled'>): number =>
+  (hits + priorPredictions / 2) / (settled + priorPredictions)
+
 /**
  * The outcomes of predictions on one specimen.
  *

@@ -9,8 +9,9 @@ import {
   type IrreversibleStepKey,
   type StationKey,
 } from '#core/catalogue/index.ts'
-import { isRequested, type RecordingPlan } from './recording-plan.ts'
+import { isRequested, notApplicableReason, type RecordingPlan } from './recording-plan.ts'
 import type { ResolvedValues } from './resolve.ts'
+import { workOrder } from './work-order.ts'
 
 export interface StationProgress {
   key: StationKey
@@ -125,6 +126,7 @@ export function gateBefore(
 /**
  * The next characteristic to record after one, in the order of work: the next that is open, else none.
  *
+ * @param first keys that come first at their station, and are asked for although they are extras
  * @example nextOpen('spin-on', new Map(), undefined)?.key // => 'box.suffix'
  */
 export function nextOpen(
@@ -132,10 +134,12 @@ export function nextOpen(
   known: ResolvedValues,
   after: string | undefined,
   plan: RecordingPlan = {},
+  first: ReadonlySet<string> = new Set(),
 ): Characteristic | undefined {
-  const all = catalogueFor(form)
+  const all = workOrder(form, first)
+  const asked: RecordingPlan = { ...Object.fromEntries([...first].map((key) => [key, true])), ...plan }
+  const isOpen = (c: Characteristic) =>
+    isRequested(c, known, asked) && !(first.has(c.key) && notApplicableReason(c, known))
   const start = all.findIndex((c) => c.key === after) + 1
-  return [...all.slice(start), ...all.slice(0, start)].find(
-    (c) => !known.has(c.key) && isRequested(c, known, plan) && c.key !== after,
-  )
+  return [...all.slice(start), ...all.slice(0, start)].find((c) => !known.has(c.key) && isOpen(c) && c.key !== after)
 }

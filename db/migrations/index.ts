@@ -27,6 +27,7 @@ import * as namesMakersOils from './025_names_makers_oils.ts'
 import * as endOfAReading from './026_end_of_a_reading.ts'
 import * as sizeClasses from './027_size_classes.ts'
 import * as exhibits from './028_exhibits.ts'
+import * as fifthEdition from './029_fifth_edition.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -57,6 +58,7 @@ const migrations: Record<string, Knex.Migration> = {
   '026_end_of_a_reading': endOfAReading,
   '027_size_classes': sizeClasses,
   '028_exhibits': exhibits,
+  '029_fifth_edition': fifthEdition,
 }
 
 /** Their names, in the order in which they run. */

@@ -36,15 +36,7 @@ export function CompareLine({ bench, beside, onClose }: Props) {
     onClose()
   }
   return (
-    <form
-      data-elsewhere
-      onSubmit={(event) => (event.preventDefault(), keep())}
-      onKeyDown={(event) => {
-        if (event.key !== 'Escape') return
-        event.stopPropagation()
-        onClose()
-      }}
-    >
+    <form data-elsewhere onSubmit={(event) => (event.preventDefault(), keep())}>
       <Stack $gap={8}>
         <SelectMenu
           label={`${label}, beside`}
@@ -59,6 +51,11 @@ export function CompareLine({ bench, beside, onClose }: Props) {
             maxLength={longestComparison}
             placeholder={kind === 'choice' ? 'the same' : 'a hair more'}
             onChange={(event) => setLine(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key !== 'Escape') return
+              event.stopPropagation()
+              onClose()
+            }}
             autoFocus
             autoComplete="off"
             style={{ flex: 1, minWidth: 180, font: '600 18px/1.2 var(--label)' }}

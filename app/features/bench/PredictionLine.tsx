@@ -1,6 +1,6 @@
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
-import { settlePrediction, type HitRate, type Prediction } from '#core/teardown/prediction.ts'
+import { inferredShareOf, settlePrediction, type HitRate, type Prediction } from '#core/teardown/prediction.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Bench } from './useBench.ts'
@@ -34,7 +34,8 @@ export function PredictionLine({ bench, predictions, rate }: Props) {
       ))}
       {rate.settled > 0 && (
         <Small>
-          Your predictions: {rate.hits} of {rate.settled} came true.
+          Your predictions: {rate.hits} of {rate.settled} came true, so what you infer bears{' '}
+          {Math.round(100 * inferredShareOf(rate))} % of its weight.
         </Small>
       )}
     </>

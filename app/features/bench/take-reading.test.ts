@@ -7,7 +7,7 @@ import type { Specimen } from '#app/data/specimens.server.ts'
 import { pendingReading } from './pending-readings.ts'
 import { takeReading, type Take } from './take-reading.ts'
 
-const specimen = { id: 's1', form: 'spin-on', recordingPlan: {} } as Specimen
+const specimen = { id: 's1', form: 'spin-on', recordingPlan: {}, trouble: '' } as Specimen
 const caliper = { id: 'c1', name: 'bench caliper', kind: 'caliper', zeroOffset: 0.00002 } as StoredInstrument
 const arrivedAt = '2026-05-01T09:55:00.000Z'
 

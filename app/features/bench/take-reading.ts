@@ -1,5 +1,6 @@
 import type { Characteristic, Evidence } from '#core/catalogue/index.ts'
 import type { Problem } from '#core/result.ts'
+import { firstChecks } from '#core/figures/trouble.ts'
 import { crossCheck } from '#core/teardown/cross-check.ts'
 import { nameEnds } from '#core/teardown/end.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
@@ -85,7 +86,9 @@ function takeOne(take: Take, bench: Bench): Problem | undefined {
   if (stay) return undefined
   const { specimen, readings, goTo } = bench
   const values = resolve([...readings, pendingReading(fields, specimen.id)])
-  goTo((nextOpen(specimen.form, values, characteristic.key, specimen.recordingPlan) ?? characteristic).key)
+  const first = firstChecks(specimen.trouble, specimen.form)
+  const next = nextOpen(specimen.form, values, characteristic.key, specimen.recordingPlan, first)
+  goTo((next ?? characteristic).key)
   return undefined
 }
 

@@ -12,7 +12,7 @@ import { rememberPosition } from './last-position.ts'
 import { withPending } from './pending-readings.ts'
 import { useBench, type Bench, type BenchSubject } from './useBench.ts'
 
-const specimen = { id: 's1', form: 'spin-on', recordingPlan: {} } as Specimen
+const specimen = { id: 's1', form: 'spin-on', recordingPlan: {}, trouble: '' } as Specimen
 const subjectOf = (readings: Reading[] = []): BenchSubject => ({
   specimen,
   readings,

@@ -1,16 +1,12 @@
 import { useMemo } from 'react'
-import {
-  catalogueFor,
-  sized,
-  type FilterPartKey,
-  type IrreversibleStepKey,
-  type StationKey,
-} from '#core/catalogue/index.ts'
+import { sized, type FilterPartKey, type IrreversibleStepKey, type StationKey } from '#core/catalogue/index.ts'
 import { requirementsOf } from '#core/figures/application-requirements.ts'
 import { assess } from '#core/figures/assess.ts'
+import { firstChecks } from '#core/figures/trouble.ts'
 import { gateBefore, nextOpen, progress } from '#core/teardown/progress.ts'
 import { sizeClassOf } from '#core/teardown/size-class-of.ts'
 import { notApplicableReason } from '#core/teardown/recording-plan.ts'
+import { workOrder } from '#core/teardown/work-order.ts'
 import type { BenchData } from '#app/data/bench.server.ts'
 import { now } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
@@ -49,9 +45,10 @@ export function useBench({
   const { values } = assessment
 
   const sizeClass = sizeClassOf(form, specimen.sizeClass, values)
-  const all = useMemo(() => catalogueFor(form).map((one) => sized(one, sizeClass)), [form, sizeClass])
+  const first = useMemo(() => firstChecks(specimen.trouble, form), [specimen.trouble, form])
+  const all = useMemo(() => workOrder(form, first).map((one) => sized(one, sizeClass)), [form, first, sizeClass])
   const { at, goTo } = useBenchPosition(specimen.id)
-  const wanted = at ?? nextOpen(form, values, undefined, plan)?.key
+  const wanted = at ?? nextOpen(form, values, undefined, plan, first)?.key
   const current = all.find((c) => c.key === wanted) ?? all[0]
   if (!current) throw new Error(`Nothing is recorded of a ${form} filter`)
   const arrivedAt = useArrival(current.station)

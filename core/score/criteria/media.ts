@@ -15,6 +15,21 @@ export const mediaCriteria: readonly Criterion[] = [
     rationale: 'Bunched pleats starve, wide gaps are weak.',
   },
   {
+    key: 'band',
+    label: 'Band round the pleats',
+    part: 'pleats',
+    forms: both,
+    attribute: 'pleats.band',
+    weight: 0,
+    valueFunction: { kind: 'answers', points: { none: 0, string: 10, glue: 10, tape: 10, wrap: 10 } },
+    notApplicableBelow: {
+      key: 'element.height',
+      least: 0.1,
+      reason: 'on an element of less than 100 mm a band hardly matters',
+    },
+    rationale: 'It keeps tall pleats apart when the flow comes. How tall is an estimate; which kind is taste.',
+  },
+  {
     key: 'crowding',
     label: 'Crowding at the core',
     part: 'pleats',
