@@ -27,7 +27,7 @@ const linkTo = (text: string): Promise<string> =>
 describe('each in a word', () => {
   test('the rules propose, with how sure that is; the reviewer decides, and both are on the line-up', async () => {
     await visit(page, `${app.url}${lineup}/verdict`)
-    await sees(page, 'Each in a word')
+    await press(page, 'tab', 'Each in a word')
     await sees(page, 'Never (75 % sure)')
     await sees(page, 'Found in 1 of 1 unit looked at: rust inside a new filter.')
     await sees(page, 'changed every 5000 km, not for towing')
@@ -82,7 +82,8 @@ test('the interest of the reviewer is said with the verdict', async () => {
 })
 
 test('the engine’s known trouble heads the verdict, and says who answers it', async () => {
-  await sees(page, 'The engine: rattles when started cold')
+  await sees(page, 'The engine rattles when started cold: it asks for oil that is there at once.')
+  await press(page, 'link', 'Which answer it')
   await sees(page, 'answers it')
   await sees(page, 'does not')
 })

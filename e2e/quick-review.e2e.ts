@@ -85,6 +85,7 @@ describe('a review by quick entry alone, from nothing', () => {
   })
 
   test('the reviewer picks and publishes', async () => {
+    await press(page, 'button', 'Publish …')
     await fill(page, 'Your own words', 'Thick can, full pack: I would run it.')
     await choose(page, 'Put first all the same', 'Kelvane K-8')
     await fill(page, 'Reason to overrule', 'what I would run')

@@ -86,7 +86,7 @@ describe.each([
   })
 
   test('each product has a word of its own, with how sure that is', async () => {
-    await visit(page, `${lineup}/verdict`)
+    await visit(page, `${lineup}/verdict?tab=words`)
     await sees(page, 'Each in a word')
     const all = await words(page)
     for (const [at] of review.products.entries())

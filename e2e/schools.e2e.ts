@@ -144,7 +144,7 @@ describe('what a school must have', () => {
 test('the cheapest complete review is said on the verdict, and printed as a bench card', async () => {
   await visit(page, app.url)
   const lineup = `${app.url}${await lineupOf(page, 'Brae 16P')}`
-  await visit(page, `${lineup}/verdict?school=thrift`)
+  await visit(page, `${lineup}/verdict?school=thrift&tab=change`)
   await sees(page, 'on 1 filter the one that is named is right')
   await press(page, 'link', 'Bench card to print')
   await page.waitForSelector('section[aria-label="Fennick FC-416"]')

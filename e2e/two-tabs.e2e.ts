@@ -135,7 +135,7 @@ describe('of two tabs that change one thing, the later one overwrites nothing un
   })
 
   test("the reviewer's words", async () => {
-    await bothOpen(`${lineup}/verdict`)
+    await bothOpen(`${lineup}/verdict?tab=reviewer`)
     await first.bringToFront()
     await fill(first, 'Your own words', 'the first words')
     await press(first, 'button', 'Keep')
@@ -146,7 +146,7 @@ describe('of two tabs that change one thing, the later one overwrites nothing un
     await sees(second, 'Saved meanwhile, your own words: the first words')
     await press(second, 'button', 'Keep')
     await sees(second, 'Kept.')
-    await visit(first, `${app.url}${lineup}/verdict`)
+    await visit(first, `${app.url}${lineup}/verdict?tab=reviewer`)
     expect(await words(first)).toContain('the second words')
   })
 })

@@ -1,13 +1,18 @@
+import { useEffect, useRef } from 'react'
+import { styled } from 'styled-components'
 import { findApplication } from '#app/data/applications.server.ts'
 import { readPreferences } from './preferences.server.ts'
 import { backUpPublished } from '#app/data/daily-backup.server.ts'
 import { keepVerdict } from '#app/data/verdict-publication.server.ts'
 import { listVerdicts, withdrawVerdict } from '#app/data/verdicts.server.ts'
-import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { CheapestReviewCard } from '#app/features/verdict/CheapestReviewCard.tsx'
 import { DisclosureCard } from '#app/features/verdict/DisclosureCard.tsx'
-import { HeadlineCard } from '#app/features/verdict/HeadlineCard.tsx'
+import { Answer } from '#app/features/verdict/Answer.tsx'
+import { AvoidList } from '#app/features/verdict/AvoidList.tsx'
+import { GroundLine } from '#app/features/verdict/GroundLine.tsx'
+import { Picks } from '#app/features/verdict/Picks.tsx'
+import { Picture } from '#app/features/verdict/Picture.tsx'
 import { HowSureLink } from '#app/features/verdict/HowSureLink.tsx'
 import { NextReadingsCard } from '#app/features/verdict/NextReadingsCard.tsx'
 import { Published } from '#app/features/verdict/Published.tsx'
@@ -17,12 +22,13 @@ import { Robustness } from '#app/features/verdict/Robustness.tsx'
 import { SchoolsCard } from '#app/features/verdict/SchoolsCard.tsx'
 import { SensitivityCard } from '#app/features/verdict/SensitivityCard.tsx'
 import { UntilSureCard } from '#app/features/verdict/UntilSureCard.tsx'
-import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import { useEvaluation, type EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { TroubleCard } from '#app/features/verdict/TroubleCard.tsx'
 import { WordsCard } from '#app/features/verdict/WordsCard.tsx'
 import { verdictSchema } from '#app/features/verdict/verdict-schema.ts'
-import { Button } from '#app/ui/Button.tsx'
-import { Card, Page, Stack } from '#app/ui/layout.tsx'
+import { Card, Stack } from '#app/ui/layout.tsx'
+import { TabbedPanels } from '#app/ui/TabbedPanels.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/verdict'
 import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
@@ -66,41 +72,88 @@ async function draftRefusal(applicationId: string) {
   return changeRefusal('stale', { message: '' }, meanwhile)
 }
 
+const Sides = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 10fr) minmax(0, 11fr);
+  border-bottom: 1px solid var(--line);
+  @media (max-width: 1000px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`
+
+const Below = styled.div`
+  max-width: 1280px;
+  margin: 0 auto;
+  padding: 12px 26px 40px;
+`
+
 export default function VerdictPage({ loaderData: { draft, published } }: Route.ComponentProps) {
   const { application } = useLineup()
+  const { get, set } = useAddress()
   const judged = useEvaluation({ more: true })
+  const below = useRef<HTMLDivElement>(null)
+  const known = useRef(published.length)
+  useEffect(() => {
+    if (published.length > known.current) set({ tab: 'published' })
+    known.current = published.length
+  }, [published.length, set])
+  const toPublish = () => {
+    set({ tab: 'reviewer' })
+    below.current?.scrollIntoView({ block: 'start' })
+  }
   return (
-    <Page>
-      <LineupHead
-        title={`Verdict: ${application.name}`}
-        subtitle="Who wins, on what grounds, for which driver, and what would change it."
-      >
-        <Button onPress={() => window.print()}>Print</Button>
-      </LineupHead>
-      <TroubleCard />
-      <HeadlineCard judged={judged} draft={draft} />
-      <RankingCard judged={judged} />
-      <WordsCard judged={judged} />
-      <Card>
-        <Stack $gap={10}>
-          <h2>How sure</h2>
-          <HowSureLink />
-          <Robustness ranked={judged.ranked} nameOf={judged.nameOf} />
-        </Stack>
-      </Card>
-      <NextReadingsCard judged={judged} />
-      <UntilSureCard judged={judged} />
-      <CheapestReviewCard judged={judged} />
-      <SensitivityCard judged={judged} />
-      <SchoolsCard judged={judged} />
-      <DisclosureCard judged={judged} />
-      <ReviewerCard judged={judged} draft={draft} />
-      <Card data-print="no">
-        <Stack $gap={12}>
-          <h2>Published</h2>
-          <Published published={published} judged={judged} />
-        </Stack>
-      </Card>
-    </Page>
+    <main>
+      <Sides>
+        <Answer judged={judged} draft={draft} onPublish={toPublish} />
+        <Picture judged={judged} />
+      </Sides>
+      <Below ref={below} id="below">
+        <TabbedPanels
+          label="More of the verdict"
+          selected={get('tab') ?? (get('pick') ? 'reviewer' : 'ranking')}
+          onSelect={(tab) => set({ tab })}
+          panels={[
+            { key: 'ranking', label: 'Ranking', content: <RankingPanel judged={judged} /> },
+            { key: 'change', label: 'What would change it', content: <ChangePanel judged={judged} /> },
+            { key: 'sure', label: 'How sure', content: <SurePanel judged={judged} /> },
+            { key: 'schools', label: 'Schools', content: <SchoolsCard judged={judged} /> },
+            { key: 'words', label: 'Each in a word', content: <WordsCard judged={judged} /> },
+            ...(application.trouble === ''
+              ? []
+              : [{ key: 'trouble', label: 'Known trouble', content: <TroubleCard /> }]),
+            { key: 'doubts', label: 'Doubts', content: <DisclosureCard judged={judged} /> },
+            { key: 'reviewer', label: 'The reviewer', content: <ReviewerCard judged={judged} draft={draft} /> },
+            { key: 'published', label: 'Published', content: <Published published={published} judged={judged} /> },
+          ]}
+        />
+      </Below>
+    </main>
   )
 }
+
+const RankingPanel = ({ judged }: { judged: EvaluationView }) => (
+  <>
+    <GroundLine judged={judged} />
+    <RankingCard judged={judged} />
+    <Picks judged={judged} />
+    <AvoidList judged={judged} />
+  </>
+)
+
+const ChangePanel = ({ judged }: { judged: EvaluationView }) => (
+  <>
+    <NextReadingsCard judged={judged} />
+    <SensitivityCard judged={judged} />
+    <UntilSureCard judged={judged} />
+    <CheapestReviewCard judged={judged} />
+  </>
+)
+
+const SurePanel = ({ judged }: { judged: EvaluationView }) => (
+  <Card>
+    <Stack $gap={10}>
+      <HowSureLink />
+      <Robustness ranked={judged.ranked} nameOf={judged.nameOf} />
+    </Stack>
+  </Card>
+)

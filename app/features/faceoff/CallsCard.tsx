@@ -106,7 +106,7 @@ export function CallsCard({ a, b, parts, calls }: Props) {
             </p>
             {pick && (
               <ButtonLink
-                to={`${href('/lineups/:application/verdict', { application: application.id })}?pick=${pick.column.id}#reviewer`}
+                to={`${href('/lineups/:application/verdict', { application: application.id })}?tab=reviewer&pick=${pick.column.id}#below`}
               >
                 Take {pick.name} as my pick
               </ButtonLink>

@@ -1,38 +1,66 @@
 import { styled } from 'styled-components'
-import { formatChance } from '#core/verdict/call.ts'
+import { formatCount } from '#core/quantity/format.ts'
 import { Table } from '#app/ui/Table.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
 const Grid = styled(Table)`
+  table-layout: fixed;
+  width: 100%;
+  min-width: 540px;
+  border-collapse: separate;
+  border-spacing: 3px;
   td,
   th {
+    padding: 0;
+    border: 0;
     text-align: center;
+    vertical-align: middle;
+  }
+  thead th {
+    vertical-align: bottom;
+  }
+  th:first-child {
+    width: 24%;
+    padding-right: 6px;
+    overflow: hidden;
+    font: 600 15px/1.15 var(--label);
+    color: var(--ink);
+    text-align: right;
+    text-overflow: ellipsis;
     white-space: nowrap;
   }
-  th[scope='row'] {
-    text-align: left;
-    white-space: normal;
-    min-width: 150px;
-  }
   td {
-    min-width: 74px;
+    height: 26px;
+    border-radius: 4px;
+    font-size: 13px;
     font-variant-numeric: tabular-nums;
   }
   td[data-first] {
-    font-weight: 600;
+    font-weight: 700;
     box-shadow: inset 0 0 0 2px var(--green);
   }
   button {
+    width: 100%;
     min-height: 44px;
-    padding: 0 6px;
+    padding: 0;
     border: 0;
     background: none;
-    font: 600 15px/1.1 var(--label);
+    font: 500 14px/1.05 var(--label);
     cursor: pointer;
+  }
+  button[aria-pressed='true'] {
+    font-weight: 700;
     text-decoration: underline;
+    text-underline-offset: 3px;
   }
 `
+
+/** Whoever is first less often than this by every school is left out. */
+const leastShown = 0.005
+
+const inPercent = (chance: number): string =>
+  chance < leastShown ? '·' : chance > 1 - leastShown ? '> 99' : String(Math.max(1, Math.round(100 * chance)))
 
 /** How dark a chance is painted, so that ink stays readable on it. */
 const shadeOf = (chance: number): string => `color-mix(in srgb, var(--green) ${Math.round(45 * chance)}%, var(--card))`
@@ -41,6 +69,9 @@ type Props = Pick<EvaluationView, 'bySchool' | 'school' | 'set' | 'nameOf' | 'ra
 
 /** Chance of being first of each product under each school: a picture of who wins where. */
 export function ChancesBySchool({ bySchool, school, set, nameOf, ranked }: Props) {
+  const chanceOf = (id: string) => Math.max(0, ...bySchool.map(({ chances }) => chances.get(id) ?? 0))
+  const shown = ranked.filter(({ id }) => chanceOf(id) >= leastShown || bySchool.some(({ call }) => !call))
+  const hidden = ranked.length - shown.length
   return (
     <>
       <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Chances by school">
@@ -58,9 +89,11 @@ export function ChancesBySchool({ bySchool, school, set, nameOf, ranked }: Props
             </tr>
           </thead>
           <tbody>
-            {ranked.map(({ id }) => (
+            {shown.map(({ id }) => (
               <tr key={id}>
-                <th scope="row">{nameOf(id)}</th>
+                <th scope="row" title={nameOf(id)}>
+                  {nameOf(id)}
+                </th>
                 {bySchool.map(({ school: one, call, chances }) => {
                   const chance = chances.get(id)
                   return (
@@ -69,7 +102,7 @@ export function ChancesBySchool({ bySchool, school, set, nameOf, ranked }: Props
                       data-first={call?.named[0]?.id === id || undefined}
                       style={chance === undefined ? undefined : { background: shadeOf(chance) }}
                     >
-                      {chance === undefined ? (call ? '–' : '…') : formatChance(chance)}
+                      {chance === undefined ? (call ? '–' : '…') : inPercent(chance)}
                     </td>
                   )
                 })}
@@ -79,8 +112,8 @@ export function ChancesBySchool({ bySchool, school, set, nameOf, ranked }: Props
         </Grid>
       </div>
       <Small>
-        Chance of being first; the darker, the likelier, and the likeliest of a school is framed. Pick a school to judge
-        by it.
+        Of 100 draws; the likeliest of a school is framed. Pick a school to judge by it.
+        {hidden > 0 && ` ${formatCount(hidden, 'other is', 'others are')} first by no school.`}
       </Small>
     </>
   )

@@ -43,12 +43,12 @@ export function NextReadingsCard({ judged }: { judged: EvaluationView }) {
 function Proposal({ reading, nameOf }: { reading: NextReading; nameOf: (id: string) => string }) {
   const { application, evaluation } = useLineup()
   const { units: system } = usePreferences()
-  const { column, label, attribute, readings, gain, minutes, outcomes } = reading
+  const { column, label, gain, minutes, outcomes } = reading
   const specimen = evaluation.columns.find(({ id }) => id === column)?.specimenId ?? ''
   return (
     <section aria-label={`${label} of ${nameOf(column)}`}>
       <p style={{ font: '600 18px/1.3 var(--label)' }}>
-        <Link to={benchAddress(readings[0], specimen) ?? attributeAddress(attribute, application.id, specimen)}>
+        <Link to={nextReadingAddress(reading, application.id, specimen)}>
           {label} of {nameOf(column)}
         </Link>{' '}
         <Small>
@@ -64,6 +64,12 @@ function Proposal({ reading, nameOf }: { reading: NextReading; nameOf: (id: stri
   )
 }
 
-/** The bench at the first reading that it takes; undefined for what is claimed or paid. */
-const benchAddress = (reading: string | undefined, specimen: string): string | undefined =>
-  reading && `${href('/bench/:specimen', { specimen })}?at=${reading}`
+/** Where a reading is taken: the bench at the first of what it takes, or where it is claimed or paid. */
+export const nextReadingAddress = (
+  { readings: [first], attribute }: Pick<NextReading, 'readings' | 'attribute'>,
+  application: string,
+  specimen: string,
+): string =>
+  first === undefined
+    ? attributeAddress(attribute, application, specimen)
+    : `${href('/bench/:specimen', { specimen })}?at=${first}`

@@ -1,18 +1,28 @@
+import { href, Link } from 'react-router'
 import { disagreements } from '#core/score/disagreements.ts'
-import { Card, Stack } from '#app/ui/layout.tsx'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 import { CentralWeights } from './CentralWeights.tsx'
-import { ChancesBySchool } from './ChancesBySchool.tsx'
 
 /** Who wins by which school, and where the schools differ. */
 export function SchoolsCard({ judged }: { judged: EvaluationView }) {
-  const { school } = judged
+  const { school, driver } = judged
+  const { method } = useLineup().evaluation
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>First by school</h2>
-        <ChancesBySchool {...judged} />
+        <h2>{school.name}</h2>
+        <p>{school.description}</p>
+        {driver && <p>{driver.rules.map(({ statement }) => statement).join(' ')}</p>}
+        <Row $gap={16}>
+          <Small>
+            Method {method.version}: {method.note}.
+          </Small>
+          <Link to={href('/schools')}>Schools</Link>
+          <Link to={href('/drivers')}>Drivers</Link>
+        </Row>
         {judged.isSettled && <CentralWeights ranked={judged.ranked} nameOf={judged.nameOf} />}
         <details>
           <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
