@@ -121,13 +121,18 @@ test('how it works: three states, each in words, and nothing moves until it is a
 describe('what the box promises about a part', () => {
   test('is kept or broken by what was seen', async () => {
     await visit(page, `${app.url}${lineup}/claims`)
+    await press(page, 'button', 'Corvane CV-214')
     await sees(page, '✓ kept in 3 of 3 looked at')
+    await press(page, 'button', 'Corvane CV-114')
     await sees(page, '✗ broken in 0 of 1 looked at')
+    await press(page, 'button', 'Pellgate PG-33')
     await sees(page, 'about the leading brand')
     await sees(page, 'Claimed distance over measured area')
   })
 
   test('three kinds of not knowing are said apart', async () => {
+    await press(page, 'button', 'Skerry SK-1100-F')
+    await page.waitForSelector('section[aria-label="Skerry SK-1100-F"]')
     const opened = await page.$$eval('details', (all) => all.map((one) => ((one.open = true), one.innerText)).join(' '))
     expect(opened).toContain('maker asked, waiting, by letter, 2026-10-05; looked up, not published')
     expect(opened).toContain('Burst pressure: not looked up')

@@ -58,14 +58,18 @@ describe('box claims', () => {
       /At 20 µm(, by \S+, Norrith N-40 is (ahead|at least as good)| they cannot be compared, for they name no test in common): Norrith N-40/,
     )
     await page.waitForSelector('[aria-label^="Bounds of the efficiency"] svg')
+    await sees(page, '99 % at 30 µm')
   })
 
   test('a capacity that is hard to believe stands out, and a slogan is called one', async () => {
     await sees(page, 'times the middle of the line-up: hard to believe')
+    await press(page, 'button', 'Sandmere SM-508')
     await sees(page, '□ slogan')
+    await page.waitForSelector('section[aria-label="Sandmere SM-508"]')
   })
 
   test('a claim is kept only when it says something: what is wrong stands beside the field', async () => {
+    await press(page, 'button', 'Dovrel D-19')
     await press(page, 'link', 'Add a claim on Dovrel D-19')
     await fill(page, 'Word for word', 'Stops 99 %')
     await fill(page, 'Percentage at particle size, µm', '99')

@@ -20,6 +20,7 @@ const became = () =>
 
 test('a line is shown as the claims that it became, what was guessed marked', async () => {
   await visit(page, `${app.url}${lineup}/claims`)
+  await press(page, 'button', 'Dovrel D-19')
   await press(page, 'link', 'Paste claims on Dovrel D-19')
   await press(page, 'button', 'Keep the claims')
   await sees(page, 'Paste or type what is claimed first.')
@@ -60,6 +61,7 @@ test('a claim of an older revision is no contradiction of the newer; of the same
   const claims = `${app.url}${lineup}/claims`
   const paste = async (text: string, revision: string) => {
     await visit(page, claims)
+    await press(page, 'button', 'Fennick F-2210')
     await press(page, 'link', 'Paste claims on Fennick F-2210')
     await fill(page, label, text)
     await choose(page, 'Of revision', revision)
@@ -73,4 +75,18 @@ test('a claim of an older revision is no contradiction of the newer; of the same
   expect(both).toContain('of suffix B')
   expect(both).not.toContain('put aside')
   expect(await paste('Holds 20 grams of dirt', 'suffix B')).toContain('put aside: contradicted by another claim')
+})
+
+test('a claim is added in a row: said as what it becomes, kept, and shown in the matrix', async () => {
+  await visit(page, `${app.url}${lineup}/claims`)
+  await choose(page, 'On which product', 'Dovrel D-19')
+  await fill(page, 'What is claimed, in a line', '98.5% @ 22 µm, ISO 4548-12')
+  await sees(page, 'Efficiency: 98.5 at 22 µm · ISO 4548-12')
+  await press(page, 'button', 'Keep')
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('[aria-label="What is claimed"] tr')].some(
+      (row) => row.textContent?.includes('Dovrel D-19') && row.textContent.includes('98.5 % at 22 µm'),
+    ),
+  )
+  await sees(page, '98.5% @ 22 µm, ISO 4548-12')
 })

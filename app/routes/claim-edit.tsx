@@ -48,7 +48,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const current = found(await findClaim(claim.id), 'This claim')
   const taken = { message: 'This claim is there already.' }
   const refusal = changeRefusal(changed, taken, { version: current.version, values: claimValues(current) })
-  return refusal ?? redirect(`${back}#${product.id}`)
+  return refusal ?? redirect(`${back}?of=${product.id}`)
 }
 
 export default function EditClaim({ loaderData: { claim, product, photos }, actionData }: Route.ComponentProps) {

@@ -30,7 +30,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const revisionId = knownRevision(product, claim.revisionId)
   const added = await addClaim({ ...claim, revisionId, photoId: await knownPhoto(id, claim.photoId) })
   const refusal = additionRefusal(added, { message: 'This claim is there already.' })
-  return refusal ?? redirect(`${href('/lineups/:application/claims', { application: applicationId })}#${id}`)
+  return refusal ?? redirect(`${href('/lineups/:application/claims', { application: applicationId })}?of=${id}`)
 }
 
 export default function NewClaim({ loaderData: { id, photos, today: day }, actionData }: Route.ComponentProps) {

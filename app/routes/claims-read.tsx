@@ -43,7 +43,8 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (claims.length === 0) return refused('Nothing is left to keep.')
   const refusal = additionRefusal(await addClaims(id, claims), { message: 'These claims are there already.' })
   return (
-    refusal ?? redirect(`${href('/lineups/:application/claims', { application: product.applicationId })}#${product.id}`)
+    refusal ??
+    redirect(`${href('/lineups/:application/claims', { application: product.applicationId })}?of=${product.id}`)
   )
 }
 

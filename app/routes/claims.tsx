@@ -1,18 +1,22 @@
+import { styled } from 'styled-components'
 import { claimOverview } from '#app/data/claim-overview.server.ts'
 import { today } from '#app/data/clock.ts'
 import { addInquiry, removeInquiry } from '#app/data/inquiries.server.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { inquirySchema, removedInquirySchema } from '#app/features/forms/inquiry-fields.ts'
 import { findClaim, removeDecision, saveDecision } from '#app/data/claims.server.ts'
-import { PerAreaCard } from '#app/features/claims/PerAreaCard.tsx'
+import { PerAreaList } from '#app/features/claims/PerAreaList.tsx'
 import { formatNumber, formatQuantity } from '#core/quantity/format.ts'
+import { AddClaimLine } from '#app/features/claims/AddClaimLine.tsx'
 import { ClaimCard } from '#app/features/claims/ClaimCard.tsx'
+import { ClaimMatrix } from '#app/features/claims/ClaimMatrix.tsx'
 import { ContradictionCard } from '#app/features/claims/ContradictionCard.tsx'
 import { EfficiencyCard } from '#app/features/claims/EfficiencyCard.tsx'
 import { decisionSchema, undecideSchema } from '#app/features/forms/claim-fields.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
-import { Card, Page, Stack } from '#app/ui/layout.tsx'
+import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/claims'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
@@ -60,8 +64,26 @@ async function keepInquiry(application: string, typed: Record<string, unknown>) 
   return additionRefusal(await addInquiry(inquiry), { message: 'This is there already.' }) ?? accepted()
 }
 
+const Sides = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 13fr) minmax(0, 10fr);
+  align-items: start;
+  gap: 12px;
+  @media (max-width: 1000px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`
+
+const Side = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+`
+
 export default function Claims({ loaderData: { products, capacities, distances, today: day } }: Route.ComponentProps) {
   const { application } = useLineup()
+  const { get, set } = useAddress()
+  const picked = products.find(({ id }) => id === get('of')) ?? products[0]
   const contradictions = products.flatMap(({ name, contradictions: own }) => own.map((one) => ({ name, one })))
   return (
     <Page>
@@ -69,38 +91,63 @@ export default function Claims({ loaderData: { products, capacities, distances, 
         title={`Box claims: ${application.name}`}
         subtitle="What is promised, word for word, and what can honestly be compared. None of it was tested here."
       />
-      {contradictions.length > 0 && (
-        <Card>
-          <Stack $gap={18}>
-            <h2>Contradictions</h2>
-            {contradictions.map(({ name, one }) => (
-              <ContradictionCard
-                key={`${one.productId} ${one.kind} ${one.uses.id} ${one.decided?.decidedAt ?? ''}`}
-                name={name}
-                contradiction={one}
-              />
-            ))}
-          </Stack>
-        </Card>
+      {products.length === 0 && <Soft>A claim belongs to a product: add one on the line-up first.</Soft>}
+      {picked && (
+        <>
+          <AddClaimLine
+            products={products}
+            form={application.form}
+            today={day}
+            picked={picked.id}
+            onPick={(of) => set({ of })}
+          />
+          <Sides>
+            <Side>
+              <Card>
+                <ClaimMatrix products={products} picked={picked.id} onPick={(of) => set({ of })} />
+              </Card>
+              <EfficiencyCard products={products} />
+            </Side>
+            <Side>
+              <ClaimCard product={picked} today={day} />
+              {contradictions.length > 0 && (
+                <Card>
+                  <Stack $gap={10}>
+                    <h2>Contradictions</h2>
+                    {contradictions.map(({ name, one }) => (
+                      <ContradictionCard
+                        key={`${one.productId} ${one.kind} ${one.uses.id} ${one.decided?.decidedAt ?? ''}`}
+                        name={name}
+                        contradiction={one}
+                      />
+                    ))}
+                  </Stack>
+                </Card>
+              )}
+              {capacities.length + distances.length > 0 && (
+                <Card>
+                  <Stack $gap={12}>
+                    <PerAreaList
+                      title="Claimed capacity over measured area"
+                      amounts={capacities}
+                      write={(perArea) => formatQuantity(perArea, 'g/m²')}
+                      doubt="hard to believe"
+                      products={products}
+                    />
+                    <PerAreaList
+                      title="Claimed distance over measured area"
+                      amounts={distances}
+                      write={(perArea) => `${formatNumber(Math.round(perArea / 1e7))} km for 100 cm²`}
+                      doubt="worth a question"
+                      products={products}
+                    />
+                  </Stack>
+                </Card>
+              )}
+            </Side>
+          </Sides>
+        </>
       )}
-      <EfficiencyCard products={products} />
-      <PerAreaCard
-        title="Claimed capacity over measured area"
-        amounts={capacities}
-        write={(perArea) => formatQuantity(perArea, 'g/m²')}
-        doubt="hard to believe"
-        products={products}
-      />
-      <PerAreaCard
-        title="Claimed distance over measured area"
-        amounts={distances}
-        write={(perArea) => `${formatNumber(Math.round(perArea / 1e7))} km for 100 cm²`}
-        doubt="worth a question"
-        products={products}
-      />
-      {products.map((product) => (
-        <ClaimCard key={product.id} product={product} today={day} />
-      ))}
     </Page>
   )
 }

@@ -1,5 +1,11 @@
 import { BarChart, CustomChart, HeatmapChart, LineChart, ScatterChart } from 'echarts/charts'
-import { GridComponent, LegendComponent, TooltipComponent, VisualMapComponent } from 'echarts/components'
+import {
+  GridComponent,
+  LegendComponent,
+  TitleComponent,
+  TooltipComponent,
+  VisualMapComponent,
+} from 'echarts/components'
 import { init, use as register, type EChartsCoreOption } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { useEffect, useRef } from 'react'
@@ -13,6 +19,7 @@ register([
   ScatterChart,
   GridComponent,
   LegendComponent,
+  TitleComponent,
   TooltipComponent,
   VisualMapComponent,
   SVGRenderer,

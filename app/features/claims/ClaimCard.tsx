@@ -55,10 +55,8 @@ export function ClaimCard({ product, today }: { product: ProductClaims; today: s
                 const weakest = weakestReading(claim)
                 return (
                   <tr key={claim.id}>
-                    <td style={{ width: '14%' }}>
-                      <Link to={href('/claims/:claim', { claim: claim.id })}>{claimLabel(claim.kind)}</Link>
-                    </td>
-                    <td style={{ width: '40%' }}>
+                    <td style={{ width: '44%' }}>
+                      <Link to={href('/claims/:claim', { claim: claim.id })}>{claimLabel(claim.kind)}</Link>{' '}
                       <Quote>{claim.words}</Quote>
                       <br />
                       <Small>
@@ -91,7 +89,7 @@ export function ClaimCard({ product, today }: { product: ProductClaims; today: s
                         </>
                       )}
                     </td>
-                    <td style={{ width: '18%' }}>
+                    <td style={{ width: '22%' }}>
                       {gradeWords[grade]}
                       {lacks.length > 0 && (
                         <>

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { styled } from 'styled-components'
 import { claimLabel, placeLabel } from '#core/claims/claim.ts'
 import type { Contradiction } from '#core/claims/standing.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
@@ -8,6 +9,13 @@ import { InputBox } from '#app/ui/inputs.tsx'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 
+const Said = styled(Stack)`
+  grid-template-columns: minmax(0, 1fr);
+  select {
+    max-width: 100%;
+  }
+`
+
 /** Claims that cannot all be true: what counts now, and the user's own decision with its reason. */
 export function ContradictionCard({ contradiction, name }: { contradiction: Contradiction; name: string }) {
   const { productId, kind, claims, uses, decided } = contradiction
@@ -16,7 +24,7 @@ export function ContradictionCard({ contradiction, name }: { contradiction: Cont
   const [reason, setReason] = useState(decided?.reason ?? '')
   const post = (fields: Record<string, string>) => send({ productId, kind, ...fields })
   return (
-    <Stack as="section" $gap={8} aria-label={`Contradiction: ${name}, ${claimLabel(kind)}`}>
+    <Said as="section" $gap={8} aria-label={`Contradiction: ${name}, ${claimLabel(kind)}`}>
       <p>
         <strong>{name}</strong>: {contradiction.description}
       </p>
@@ -51,6 +59,6 @@ export function ContradictionCard({ contradiction, name }: { contradiction: Cont
         )}
       </Row>
       <ErrorText role="alert">{refusal}</ErrorText>
-    </Stack>
+    </Said>
   )
 }

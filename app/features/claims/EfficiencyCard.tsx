@@ -4,7 +4,7 @@ import type { ProductClaims } from '#app/data/claim-overview.server.ts'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
-import { BoundsChart } from './BoundsChart.tsx'
+import { BoundsMultiples } from './BoundsMultiples.tsx'
 import { BoundsTable } from './BoundsTable.tsx'
 import { claimingProducts, micrometres, toMetres } from './claiming.ts'
 import { PairMatrix } from './PairMatrix.tsx'
@@ -16,10 +16,9 @@ export function EfficiencyCard({ products }: { products: ProductClaims[] }) {
   const size = micrometres.find((one) => one === Number(get('size'))) ?? 20
   const chosen = (name: string, fallback: number) => claiming.find(({ id }) => id === get(name)) ?? claiming[fallback]
   const [a, b] = [chosen('a', 0), chosen('b', 1)]
-  const pair = useMemo(() => [a, b].filter((one) => one !== undefined), [a, b])
   return (
     <Card>
-      <Stack $gap={14}>
+      <Stack $gap={8}>
         <h2>Efficiency: what follows at each particle size</h2>
         <Soft>
           Smaller particles are harder. A filter that stops 98.7 % at 20 µm stops at least that above 20 µm and at most
@@ -29,7 +28,7 @@ export function EfficiencyCard({ products }: { products: ProductClaims[] }) {
           <p>No claim names both a percentage and a particle size, so there is nothing to compare.</p>
         ) : (
           <>
-            <BoundsTable claiming={claiming} />
+            <BoundsMultiples claiming={claiming} />
             <Row>
               <SelectMenu
                 label="Put"
@@ -57,7 +56,12 @@ export function EfficiencyCard({ products }: { products: ProductClaims[] }) {
                 ))}
               </div>
             )}
-            {pair.length > 0 && <BoundsChart products={pair} />}
+            <details>
+              <summary style={{ minHeight: 36, cursor: 'pointer', font: '600 17px/36px var(--label)' }}>
+                In numbers, size by size
+              </summary>
+              <BoundsTable claiming={claiming} />
+            </details>
             {claiming.length > 1 && (
               <PairMatrix
                 claiming={claiming}

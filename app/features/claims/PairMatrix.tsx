@@ -51,7 +51,7 @@ interface Props {
 export function PairMatrix({ claiming, size, a, b, onPick }: Props) {
   return (
     <details>
-      <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
+      <summary style={{ minHeight: 36, cursor: 'pointer', font: '600 17px/36px var(--label)' }}>
         All pairs at {formatParticleSize(size)}
       </summary>
       <Small>

@@ -1,0 +1,76 @@
+import { useState } from 'react'
+import { href } from 'react-router'
+import type { FilterForm } from '#core/catalogue/index.ts'
+import { claimLabel, claimPlaces } from '#core/claims/claim.ts'
+import { readClaims } from '#core/claims/read-claims.ts'
+import { formatCount } from '#core/quantity/format.ts'
+import { unitOfKind } from '#core/quantity/unit-habit.ts'
+import { newId } from '#app/data/id.ts'
+import { longestPaste } from '#app/features/forms/read-claims-fields.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Row, Small } from '#app/ui/layout.tsx'
+import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { usePreferences } from '#app/ui/usePreferences.ts'
+import { formatClaimParts } from './format-claim.ts'
+
+interface Props {
+  products: readonly { id: string; name: string }[]
+  form: FilterForm
+  today: string
+  picked: string | undefined
+  onPick: (product: string) => void
+}
+
+/** A claim typed in a row, shown as what it becomes, and kept with where it was read. */
+export function AddClaimLine({ products, form, today, picked, onPick }: Props) {
+  const product = picked ?? products[0]?.id ?? ''
+  const { send, refusal, isIdle } = useAction(href('/products/:product/claims/read', { product }))
+  const { units } = usePreferences()
+  const unit = unitOfKind(units, 'distance')
+  const [text, setText] = useState('')
+  const [place, setPlace] = useState('front')
+  const claims = readClaims(text.slice(0, longestPaste), unit, form)
+  const keep = () => {
+    if (text.trim() === '') return
+    send({ id: newId(), text, unit, place, readOn: today, revisionId: '', left: '' })
+    setText('')
+  }
+  return (
+    <form onSubmit={(event) => (event.preventDefault(), keep())} aria-label="A claim in a line">
+      <Row $gap={8}>
+        <SelectMenu name="On which product" value={product} options={namedOptions(products)} onPick={onPick} />
+        <InputBox
+          aria-label="What is claimed, in a line"
+          value={text}
+          maxLength={400}
+          placeholder="99% @ 20 µm, ISO 4548-12, 20,000 mi or 12 mo"
+          onChange={(event) => setText(event.target.value)}
+          autoComplete="off"
+          style={{ flex: '1 1 320px' }}
+        />
+        <SelectMenu
+          name="Where it was read"
+          value={place}
+          options={claimPlaces.map(({ key, label }) => ({ value: key, label }))}
+          onPick={setPlace}
+        />
+        <Button type="submit" $kind="primary" isDisabled={!isIdle || claims.length === 0}>
+          {claims.length > 1 ? `Keep ${formatCount(claims.length, 'claim')}` : 'Keep'}
+        </Button>
+      </Row>
+      <Small role="status">
+        {claims.map((claim, at) => (
+          <span key={`${at} ${claim.words}`}>
+            {at > 0 && ' | '}
+            {claimLabel(claim.kind)}: {formatClaimParts(claim) || claim.words}
+            {claim.doubt && ` (look again: ${claim.doubt})`}
+          </span>
+        ))}
+      </Small>
+      <ErrorText role="alert">{refusal}</ErrorText>
+    </form>
+  )
+}
