@@ -92,6 +92,7 @@ test('a call part by part, where it parts from the points, and its sum as the pi
   await visit(page, `${app.url}${lineup}/face-off`)
   await choose(page, 'First filter', 'Corvane CV-214')
   await choose(page, 'Second filter', 'Norrith N-40')
+  await press(page, 'tab', 'Your call')
   await sees(page, 'Your call, part by part')
   await sees(page, 'Your calls add up to 3 for Corvane CV-214 and 1 for Norrith N-40, with 1 tie.')
   await press(page, 'button', 'Anti-drain-back valve: clear, Norrith N-40')

@@ -50,6 +50,7 @@ describe('the line-up', () => {
 describe('the tray of a face-off', () => {
   test('takes a part of another engine’s filter, to one scale, marked as not scored', async () => {
     await visit(page, `${app.url}${lineup}/face-off`)
+    await press(page, 'tab', 'Tray')
     await sees(page, 'Tray: parts of other engines’ filters')
     const before = await page.$$eval('[aria-label="In the tray"] li', (all) => all.length)
     await choose(page, 'Engine', 'Brae 16P')

@@ -244,6 +244,7 @@ describe('the face-off', () => {
     expect(await words(page)).not.toContain('= tie')
     await page.locator('::-p-text(All 1)').click()
     await sees(page, '= tie')
+    await press(page, 'tab', 'Claims')
     await sees(page, 'Corvane CV-214 at least 99 %, Merribank MB-1120 at least 93.5 %.')
     await sees(page, 'At 10 µm they cannot be compared')
     await press(page, 'button', 'Swap')

@@ -18,6 +18,9 @@ interface Props {
   title: string
 }
 
+/** Room for the names at the left, px, and the letters that it holds. */
+const [nameRoom, longestName] = [170, 20]
+
 const labelFont = "'Barlow Condensed', 'Arial Narrow', sans-serif"
 const textFont = "'Public Sans', sans-serif"
 
@@ -43,34 +46,41 @@ export function FacingView({ a, b, width, height, unit, title }: Props) {
         </clipPath>
       </defs>
       <rect width={width} height={height} fill={palette.mat} />
-      <Half side={a} parts={parts} scale={scale} axis={axis} clip="upper-half" nameAt={22} lengthsAt={34} unit={unit} />
+      <Half
+        side={a}
+        parts={parts}
+        scale={scale}
+        axis={axis}
+        clip="upper-half"
+        nameAt={axis - 12}
+        lengthsAt={34}
+        unit={unit}
+      />
       <Half
         side={b}
         parts={parts}
         scale={scale}
         axis={axis}
         clip="lower-half"
-        nameAt={height - 12}
-        lengthsAt={height - 30}
+        nameAt={axis + 24}
+        lengthsAt={height - 10}
         unit={unit}
       />
       <line x1={0} x2={width} y1={axis} y2={axis} stroke={palette.chalk} strokeDasharray="14 4 3 4" strokeWidth={1} />
       {parts.map(({ part, label, middle }) => (
-        <g key={part}>
-          <rect x={middle - 34} y={axis - 9} width={68} height={18} rx={4} fill={palette.hole} opacity={0.85} />
-          <text
-            x={middle}
-            y={axis + 5}
-            textAnchor="middle"
-            fontFamily={labelFont}
-            fontSize={13}
-            fontWeight={600}
-            letterSpacing={0.5}
-            fill={palette.chalk}
-          >
-            {label}
-          </text>
-        </g>
+        <text
+          key={part}
+          x={middle}
+          y={18}
+          textAnchor="middle"
+          fontFamily={labelFont}
+          fontSize={13}
+          fontWeight={600}
+          letterSpacing={0.5}
+          fill={palette.chalk}
+        >
+          {label}
+        </text>
       ))}
     </svg>
   )
@@ -105,7 +115,7 @@ function Half({ side: { name, data }, parts, scale, axis, clip, nameAt, lengthsA
         ))}
       </g>
       <text x={14} y={nameAt} fontFamily={labelFont} fontSize={18} fontWeight={600} fill={palette.chalk}>
-        {name}
+        {name.length > longestName ? `${name.slice(0, longestName - 1)}…` : name}
       </text>
       {parts.map(({ part, middle }) => {
         const size = facingSize(part, data)
@@ -139,8 +149,8 @@ function layOut(a: DrawingData, b: DrawingData, width: number, height: number) {
   const slotsOf = (part: DrawnPart) => slots.filter((slot) => slot.part === part)
   const lengths = parts.map((part) => Math.max(...slotsOf(part).map(({ length }) => length)))
   const tallest = Math.max(...parts.flatMap((part) => [heightOf(part, a), heightOf(part, b)]))
-  const scale = Math.min((width - 60) / totalLength(lengths), (height - 92) / tallest)
-  const start = (width - totalLength(lengths) * scale) / 2
+  const scale = Math.min((width - nameRoom - 40) / totalLength(lengths), (height - 86) / tallest)
+  const start = nameRoom + (width - nameRoom - totalLength(lengths) * scale) / 2
   const at = middles(lengths)
   return {
     scale,

@@ -8,6 +8,7 @@ import { keepPartCall, listPartCalls } from '#app/data/part-calls.server.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { findSpecimen, listSpecimens } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
+import { FacingMenus } from '#app/features/faceoff/FacingTwo.tsx'
 import { FaceOffView } from '#app/features/faceoff/FaceOffView.tsx'
 import { TrayCard } from '#app/features/faceoff/TrayCard.tsx'
 import { useFacing } from '#app/features/faceoff/useFacing.ts'
@@ -120,7 +121,9 @@ export default function FaceOff({
       <LineupHead
         title={`Face-off: ${application.name}`}
         subtitle="Two filters, part by part: who takes it, by how much, and what is too close to call."
-      />
+      >
+        {facing && <FacingMenus judged={judged} {...facing} />}
+      </LineupHead>
       {facing ? (
         <FaceOffView
           judged={judged}
@@ -129,13 +132,13 @@ export default function FaceOff({
           points={points}
           comparisons={comparisons}
           calls={calls}
+          tray={<TrayCard exhibits={exhibits} />}
         />
       ) : (
         <Card>
           <Soft>A face-off takes two filters with something recorded. Put a second one on the bench.</Soft>
         </Card>
       )}
-      <TrayCard exhibits={exhibits} />
     </Page>
   )
 }

@@ -15,26 +15,51 @@ import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Facing } from './useFacing.ts'
 
 const Comparisons = styled(Table)`
-  td:nth-child(2),
-  th:nth-child(2) {
+  table-layout: fixed;
+  thead th {
+    position: static;
+  }
+  td,
+  th[scope='row'] {
+    padding: 5px 12px;
+  }
+  td:first-child,
+  thead th:first-child {
     text-align: right;
   }
-  td:nth-child(3),
-  th:nth-child(3) {
+  th[scope='row'],
+  thead th:nth-child(2) {
+    width: 34%;
+    color: var(--ink);
     text-align: center;
-    white-space: nowrap;
-    width: 150px;
   }
-  tr[data-outcome='a'] td:nth-child(2),
-  tr[data-outcome='b'] td:nth-child(4) {
+  th[scope='rowgroup'] {
+    padding: 12px 0 2px;
+    border: 0;
+    color: var(--ink);
+    font: 600 18px/1.2 var(--label);
+    text-align: center;
+  }
+  th[scope='row'] small {
+    display: block;
+    font-weight: 400;
+  }
+  tr[data-outcome='a'] td:first-child,
+  tr[data-outcome='b'] td:last-child {
+    background: var(--green-soft);
     font-weight: 600;
   }
-  tr[data-outcome='tie'] td {
+  tr[data-outcome='tie'] > * {
     background: color-mix(in srgb, var(--line) 30%, transparent);
   }
 `
 
 const outcomeWords = { a: '◀ takes it', b: 'takes it ▶', tie: '= tie', differs: '≠ differs', unknown: '? not known' }
+
+function outcomeText({ outcome, gain }: RowComparison): string {
+  if (gain === 0) return outcomeWords[outcome]
+  return outcome === 'b' ? `takes it by ${gain.toFixed(1)} of 10 ▶` : `◀ takes it by ${gain.toFixed(1)} of 10`
+}
 
 /** Whether a row says more than that the two are alike or not known. */
 const isTelling = ({ outcome, key }: RowComparison): boolean =>
@@ -57,14 +82,20 @@ export function ComparisonCard({ a, b }: { a: Facing; b: Facing }) {
           </Button>
         </Row>
         {shown.length === 0 && <Soft>No difference that is larger than its uncertainty.</Soft>}
-        {filterParts.map(({ key }) => (
-          <PartTable
-            key={key}
-            part={key}
-            names={[a.name, b.name]}
-            comparisons={shown.filter(({ part }) => part === key)}
-          />
-        ))}
+        {shown.length > 0 && (
+          <Comparisons aria-label="Part by part">
+            <thead>
+              <tr>
+                <th scope="col">{a.name}</th>
+                <th scope="col">Who takes it</th>
+                <th scope="col">{b.name}</th>
+              </tr>
+            </thead>
+            {filterParts.map(({ key }) => (
+              <PartRows key={key} part={key} comparisons={shown.filter(({ part }) => part === key)} />
+            ))}
+          </Comparisons>
+        )}
       </Stack>
     </Card>
   )
@@ -72,47 +103,33 @@ export function ComparisonCard({ a, b }: { a: Facing; b: Facing }) {
 
 interface PartProps {
   part: FilterPartKey
-  names: [string, string]
   comparisons: RowComparison[]
 }
 
-function PartTable({ part, names, comparisons }: PartProps) {
+function PartRows({ part, comparisons }: PartProps) {
   if (comparisons.length === 0) return null
   return (
-    <Comparisons aria-label={partLabel(part)}>
-      <thead>
-        <tr>
-          <th scope="col" style={{ width: '30%' }}>
-            {partLabel(part)}
+    <tbody aria-label={partLabel(part)}>
+      <tr>
+        <th scope="rowgroup" colSpan={3}>
+          {partLabel(part)}
+        </th>
+      </tr>
+      {comparisons.map((one) => (
+        <tr key={one.key} data-outcome={one.outcome}>
+          <td>
+            <CellText rowKey={one.key} cell={one.a} />
+          </td>
+          <th scope="row">
+            {one.label}
+            <Small as="small">{outcomeText(one)}</Small>
           </th>
-          <th scope="col">{names[0]}</th>
-          <th scope="col">Who takes it</th>
-          <th scope="col">{names[1]}</th>
+          <td>
+            <CellText rowKey={one.key} cell={one.b} />
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        {comparisons.map(({ key, label, a, b, outcome, gain }) => (
-          <tr key={key} data-outcome={outcome}>
-            <td>{label}</td>
-            <td>
-              <CellText rowKey={key} cell={a} />
-            </td>
-            <td>
-              {outcomeWords[outcome]}
-              {gain > 0 && (
-                <>
-                  <br />
-                  <Small>by {gain.toFixed(1)} of 10</Small>
-                </>
-              )}
-            </td>
-            <td>
-              <CellText rowKey={key} cell={b} />
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </Comparisons>
+      ))}
+    </tbody>
   )
 }
 

@@ -1,4 +1,4 @@
-import { useMemo } from 'react'
+import { useMemo, type ReactNode } from 'react'
 import { href, Link } from 'react-router'
 import type { CaptureEfficiency } from '#core/claims/bounds.ts'
 import { atLeastAsGood, compareClaims, formatComparison } from '#core/claims/compare.ts'
@@ -10,15 +10,19 @@ import type { StoredPartCall } from '#app/data/part-calls.server.ts'
 import type { StoredComparison } from '#app/data/comparisons.server.ts'
 import type { DrawingData } from '#app/drawing/data.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { CallLine } from '#app/features/verdict/CallLine.tsx'
+import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
-import { Card, Small, Stack } from '#app/ui/layout.tsx'
+import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
+import { TabbedPanels } from '#app/ui/TabbedPanels.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { CallsCard } from './CallsCard.tsx'
 import { ComparisonCard } from './ComparisonCard.tsx'
-import { FacingCard } from './FacingCard.tsx'
+import { FacingDrawing, FacingScores } from './FacingTwo.tsx'
 import { PartBars } from './PartBars.tsx'
 import { SideBySideCard } from './SideBySideCard.tsx'
-import { SummaryCard } from './SummaryCard.tsx'
+import { InShort } from './InShort.tsx'
 import type { Facing } from './useFacing.ts'
 
 interface Props {
@@ -30,15 +34,18 @@ interface Props {
   points: Record<string, CaptureEfficiency[]>
   comparisons: readonly StoredComparison[]
   calls: readonly StoredPartCall[]
+  /** Parts of other engines' filters, laid beside. */
+  tray: ReactNode
 }
 
 /** Particle sizes at which claims are compared, m. */
 const sizes = [10e-6, 20e-6, 30e-6]
 
 /** Two filters set against each other by the school in force. */
-export function FaceOffView({ judged, facing: { a, b }, drawings, points, comparisons, calls }: Props) {
+export function FaceOffView({ judged, facing: { a, b }, drawings, points, comparisons, calls, tray }: Props) {
   const { application, evaluation } = useLineup()
   const { units: system } = usePreferences()
+  const { get } = useAddress()
   const contributions = scoreContributions(a.evaluated, b.evaluated, evaluation.rows, system)
   const price = priceDifference(a, b, evaluation.currency)
   const call = useMemo(() => judgePair(judged.all, a.evaluated, b.evaluated), [judged.all, a.evaluated, b.evaluated])
@@ -49,34 +56,58 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, points, compar
   ]
   const parts = contributionsByPart(contributions)
   const overall = atLeastAsGood(own, other)
+  const claims = (
+    <Card>
+      <Stack $gap={6}>
+        <h2>Claims</h2>
+        {overall && (
+          <p>
+            At every size that the other claims, by {overall.test}, {overall.side === 'a' ? a.name : b.name} is at least
+            as good.
+          </p>
+        )}
+        {sizes.flatMap((size) =>
+          compareClaims(own, other, size).map((comparison) => (
+            <p key={`${size} ${comparison.test}`}>{formatComparison(a.name, b.name, size, comparison)}</p>
+          )),
+        )}
+        <Small>
+          <Link to={href('/lineups/:application/claims', { application: application.id })}>What the boxes say</Link>.
+          The makers' words; none of it was tested here.
+        </Small>
+      </Stack>
+    </Card>
+  )
   return (
     <>
-      <FacingCard judged={judged} a={a} b={b} drawings={drawings} />
-      <SummaryCard sentences={sentences} />
-      <PartBars parts={parts} />
-      <CallsCard a={a} b={b} parts={parts} calls={calls} />
-      <ComparisonCard a={a} b={b} />
-      <SideBySideCard a={a} b={b} comparisons={comparisons} />
+      <FacingDrawing a={a} b={b} drawings={drawings} />
       <Card>
-        <Stack $gap={6}>
-          <h2>Claims</h2>
-          {overall && (
-            <p>
-              At every size that the other claims, by {overall.test}, {overall.side === 'a' ? a.name : b.name} is at
-              least as good.
-            </p>
-          )}
-          {sizes.flatMap((size) =>
-            compareClaims(own, other, size).map((comparison) => (
-              <p key={`${size} ${comparison.test}`}>{formatComparison(a.name, b.name, size, comparison)}</p>
-            )),
-          )}
-          <Small>
-            <Link to={href('/lineups/:application/claims', { application: application.id })}>What the boxes say</Link>.
-            The makers' words; none of it was tested here.
-          </Small>
+        <Stack $gap={14}>
+          <Row>
+            <SchoolBar judged={judged} isTerse />
+            <CallLine judged={judged} />
+          </Row>
+          <FacingScores judged={judged} a={a} b={b} />
+          <PartBars parts={parts} />
+          <InShort sentences={sentences} />
         </Stack>
       </Card>
+      <TabbedPanels
+        label="Of the two"
+        selected={get('tab') ?? 'parts'}
+        onSelect={(tab) => judged.set({ tab })}
+        panels={[
+          { key: 'parts', label: 'Part by part', content: <ComparisonCard a={a} b={b} /> },
+          { key: 'calls', label: 'Your call', content: <CallsCard a={a} b={b} parts={parts} calls={calls} /> },
+          {
+            key: 'beside',
+            label: 'Side by side',
+            content: <SideBySideCard a={a} b={b} comparisons={comparisons} />,
+          },
+          { key: 'claims', label: 'Claims', content: claims },
+          { key: 'tray', label: 'Tray', content: tray },
+        ]}
+      />
       <Small>
         A judgement of construction and value, no filtration test. A tie is a difference within its uncertainty,
         unit-to-unit spread included.

@@ -1,11 +1,10 @@
 import { styled } from 'styled-components'
 import type { PartContribution } from '#core/verdict/summary.ts'
-import { Card, Stack } from '#app/ui/layout.tsx'
 
 const Bars = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 170px minmax(0, 1fr);
-  gap: 4px 10px;
+  gap: 2px 10px;
   align-items: center;
   span {
     text-align: center;
@@ -43,33 +42,30 @@ export function PartBars({ parts }: { parts: PartContribution[] }) {
   const widest = Math.max(0.1, ...parts.map(({ gain }) => Math.abs(gain)))
   const width = (gain: number) => `${(longest * Math.abs(gain)) / widest}%`
   return (
-    <Card>
-      <Stack $gap={10}>
-        <h2>Points won, by part</h2>
-        <Bars role="table" aria-label="Points won by part">
-          {parts.map(({ group, label, gain }) => (
-            <div key={group} role="row" style={{ display: 'contents' }}>
-              <div role="cell" data-side="a">
-                {gain > 0 && (
-                  <>
-                    <small>{gain.toFixed(1)}</small>
-                    <i style={{ width: width(gain) }} />
-                  </>
-                )}
-              </div>
-              <span role="rowheader">{label}</span>
-              <div role="cell">
-                {gain < 0 && (
-                  <>
-                    <i data-side="b" style={{ width: width(gain) }} />
-                    <small>{(-gain).toFixed(1)}</small>
-                  </>
-                )}
-              </div>
+    <section aria-label="Points won, by part">
+      <Bars role="table" aria-label="Points won by part">
+        {parts.map(({ group, label, gain }) => (
+          <div key={group} role="row" style={{ display: 'contents' }}>
+            <div role="cell" data-side="a">
+              {gain > 0 && (
+                <>
+                  <small>{gain.toFixed(1)}</small>
+                  <i style={{ width: width(gain) }} />
+                </>
+              )}
             </div>
-          ))}
-        </Bars>
-      </Stack>
-    </Card>
+            <span role="rowheader">{label}</span>
+            <div role="cell">
+              {gain < 0 && (
+                <>
+                  <i data-side="b" style={{ width: width(gain) }} />
+                  <small>{(-gain).toFixed(1)}</small>
+                </>
+              )}
+            </div>
+          </div>
+        ))}
+      </Bars>
+    </section>
   )
 }

@@ -2,15 +2,14 @@ import { Link } from 'react-router'
 import type { Sentence } from '#core/verdict/summary.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { contributionAddress } from '#app/features/verdict/ContributionItem.tsx'
-import { Card, Small, Stack } from '#app/ui/layout.tsx'
+import { Small, Stack } from '#app/ui/layout.tsx'
 
 /** The face-off in plain sentences, each with what it rests on. */
-export function SummaryCard({ sentences }: { sentences: Sentence[] }) {
+export function InShort({ sentences }: { sentences: Sentence[] }) {
   const { application } = useLineup()
   return (
-    <Card>
-      <Stack $gap={8}>
-        <h2>In short</h2>
+    <section aria-label="In short">
+      <Stack $gap={4}>
         {sentences.map(({ text, contributions }) => (
           <p key={text}>
             {text}{' '}
@@ -25,6 +24,6 @@ export function SummaryCard({ sentences }: { sentences: Sentence[] }) {
           </p>
         ))}
       </Stack>
-    </Card>
+    </section>
   )
 }

@@ -6,11 +6,9 @@ import { columnName } from '#app/data/column-name.ts'
 import type { DrawingData } from '#app/drawing/data.ts'
 import { FacingView } from '#app/drawing/FacingView.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
-import { CallLine } from '#app/features/verdict/CallLine.tsx'
-import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { Button } from '#app/ui/Button.tsx'
-import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
+import { Small } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Facing } from './useFacing.ts'
@@ -18,7 +16,7 @@ import type { Facing } from './useFacing.ts'
 const Scores = styled.div`
   display: grid;
   grid-template-columns: 1fr auto 1fr;
-  align-items: end;
+  align-items: start;
   gap: 16px;
   > div:nth-of-type(2) {
     text-align: right;
@@ -36,47 +34,59 @@ interface Props {
   drawings: Record<string, DrawingData>
 }
 
-/** The two filters to choose, on one axis to one scale, with their scores. */
-export function FacingCard({ judged, a, b, drawings }: Props) {
+/** The drawings stay on top while the rows pass under them. */
+const Drawn = styled.div`
+  position: sticky;
+  z-index: 2;
+  top: 0;
+  overflow: hidden;
+  border-radius: var(--radius);
+  box-shadow: 0 0 0 12px var(--paper);
+  @media (max-height: 560px) {
+    position: static;
+  }
+  @media print {
+    position: static;
+  }
+`
+
+/** The two filters on one axis to one scale. */
+export function FacingDrawing({ a, b, drawings }: Omit<Props, 'judged'>) {
   const { units: system } = usePreferences()
   const [first, second] = [drawings[a.column.specimenId], drawings[b.column.specimenId]]
+  if (!first || !second) return null
   return (
-    <Card>
-      <Stack $gap={14}>
-        <Row>
-          <FilterMenu name="First filter" chosen={a} other={b} onPick={(id) => judged.set({ a: id, b: b.column.id })} />
-          <FilterMenu
-            name="Second filter"
-            chosen={b}
-            other={a}
-            onPick={(id) => judged.set({ a: a.column.id, b: id })}
-          />
-          <Button onPress={() => judged.set({ a: b.column.id, b: a.column.id })}>Swap</Button>
-          <Button onPress={() => window.print()}>Print</Button>
-        </Row>
-        <SchoolBar judged={judged} />
-        <CallLine judged={judged} />
-        {first && second && (
-          <div style={{ borderRadius: 10, overflow: 'hidden' }}>
-            <FacingView
-              a={{ name: a.name, data: first }}
-              b={{ name: b.name, data: second }}
-              width={1110}
-              height={360}
-              unit={systemOf(system) === 'metric' ? 'mm' : 'in'}
-              title={`${a.name} above and ${b.name} below the axis, to one scale`}
-            />
-          </div>
-        )}
-        <Scores>
-          <FacingScore facing={a} column={1} query={judged.query} />
-          <FacingScore facing={b} column={3} query={judged.query} />
-          <Small style={{ gridColumn: 2, gridRow: 1 }}>of 100</Small>
-        </Scores>
-      </Stack>
-    </Card>
+    <Drawn>
+      <FacingView
+        a={{ name: a.name, data: first }}
+        b={{ name: b.name, data: second }}
+        width={1152}
+        height={236}
+        unit={systemOf(system) === 'metric' ? 'mm' : 'in'}
+        title={`${a.name} above and ${b.name} below the axis, to one scale`}
+      />
+    </Drawn>
   )
 }
+
+/** The scores of the two, with how sure each is and what it costs. */
+export const FacingScores = ({ judged, a, b }: Omit<Props, 'drawings'>) => (
+  <Scores>
+    <FacingScore facing={a} column={1} query={judged.query} />
+    <FacingScore facing={b} column={3} query={judged.query} />
+    <Small style={{ gridColumn: 2, gridRow: 1 }}>of 100</Small>
+  </Scores>
+)
+
+/** The two filters to choose. */
+export const FacingMenus = ({ judged, a, b }: Omit<Props, 'drawings'>) => (
+  <>
+    <FilterMenu name="First filter" chosen={a} other={b} onPick={(id) => judged.set({ a: id, b: b.column.id })} />
+    <FilterMenu name="Second filter" chosen={b} other={a} onPick={(id) => judged.set({ a: a.column.id, b: id })} />
+    <Button onPress={() => judged.set({ a: b.column.id, b: a.column.id })}>Swap</Button>
+    <Button onPress={() => window.print()}>Print</Button>
+  </>
+)
 
 interface MenuProps {
   name: string
