@@ -33,7 +33,7 @@ describe('each in a word', () => {
     await sees(page, 'changed every 5000 km, not for towing')
     await visit(page, `${app.url}${lineup}`)
     await sees(page, 'In a word')
-    await sees(page, 'the reviewer’s')
+    await page.waitForSelector('td a[title*="the reviewer’s: changed every"]')
   })
 
   test('a word with no interval that can be read is refused, and what was typed stays', async () => {

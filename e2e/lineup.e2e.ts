@@ -47,6 +47,49 @@ describe('the line-up', () => {
   })
 })
 
+describe('the table', () => {
+  const focused = () =>
+    page.evaluate(() => {
+      const cell = document.activeElement?.closest<HTMLTableCellElement>('td, th')
+      return [cell?.parentElement?.querySelector('th')?.textContent, cell?.cellIndex]
+    })
+
+  test('shows twenty rows at once, and nothing scrolls but the table', async () => {
+    await visit(page, `${app.url}${lineup}`)
+    await sees(page, 'Construction is judged, not filtration.')
+    const { rows, height } = await page.evaluate(() => {
+      const bottom = document.querySelector('[aria-label="Line-up table"]')!.getBoundingClientRect().bottom
+      const all = [...document.querySelectorAll<HTMLTableRowElement>('[aria-label="Line-up table"] tbody tr')]
+      const whole = all.filter((row) => row.cells.length > 1 && row.getBoundingClientRect().bottom <= bottom)
+      return { rows: whole.length, height: document.documentElement.scrollHeight }
+    })
+    expect(rows).toBeGreaterThanOrEqual(20)
+    expect(height).toBe(800)
+  })
+
+  test('is walked with the arrows, Home and End; a cell opens beside it, and Escape leads back to the cell', async () => {
+    await page.locator('th ::-p-text(Whole weight)').click()
+    await page.$eval('[aria-label="Sort by Whole weight"]', (button) => (button as HTMLElement).focus())
+    await page.keyboard.press('ArrowRight')
+    await page.keyboard.press('ArrowRight')
+    expect(await focused()).toEqual(['Whole weight', 2])
+    await page.keyboard.press('ArrowDown')
+    expect(await focused()).toEqual(['Weight unaccounted for', 2])
+    await page.keyboard.press('End')
+    expect((await focused())[1]).toBe(12)
+    await page.keyboard.press('Home')
+    await page.keyboard.press('ArrowUp')
+    await page.keyboard.press('ArrowRight')
+    await page.keyboard.press('Enter')
+    await page.waitForSelector('[aria-label="Opened value"] h2::-p-text(Whole weight)')
+    await sees(page, 'Dry, out of its box and film')
+    await page.keyboard.press('Escape')
+    await page.waitForFunction(() => !document.querySelector('[aria-label="Opened value"]'))
+    expect(await focused()).toEqual(['Whole weight', 1])
+    expect(new URL(page.url()).pathname).toBe(lineup)
+  })
+})
+
 describe('the tray of a face-off', () => {
   test('takes a part of another engine’s filter, to one scale, marked as not scored', async () => {
     await visit(page, `${app.url}${lineup}/face-off`)

@@ -8,8 +8,10 @@ import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { LineupTable } from '#app/features/lineup/LineupTable.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { WaitingProducts } from '#app/features/lineup/WaitingProducts.tsx'
+import { CallLine } from '#app/features/verdict/CallLine.tsx'
+import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
-import { Card, Page, Small, Stack } from '#app/ui/layout.tsx'
+import { Card, Page, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/lineup'
 import { whenPathChanges } from './revalidation.ts'
 
@@ -24,8 +26,16 @@ const FullHeight = styled(Page)`
   max-width: none;
   min-height: calc(100vh - 52px);
   max-height: max(620px, calc(100vh - 52px));
-  padding: 6px 16px 8px;
-  gap: 6px;
+  padding: 3px 16px 5px;
+  gap: 4px;
+  > div:first-child {
+    flex: none;
+    min-height: 38px;
+    button,
+    a[href$='/new'] {
+      min-height: 36px;
+    }
+  }
   @media print {
     display: block;
     max-height: none;
@@ -37,20 +47,13 @@ export const shouldRevalidate = whenPathChanges
 export default function Lineup({ loaderData: { products } }: Route.ComponentProps) {
   const { application, evaluation } = useLineup()
   const { id, name, machine, form, thread } = application
+  const judged = useEvaluation()
   const { sizeClass } = evaluation.method
   const sizeClassSaid =
     sizeClass && `${sizeClassLabel(sizeClass).toLowerCase()}${application.sizeClass ? '' : ', as its sizes say'}`
   return (
     <FullHeight>
-      <LineupHead
-        title={name}
-        subtitle={
-          <>
-            {[machine, filterFormLabels[form], sizeClassSaid, thread].filter(Boolean).join(' · ')} ·{' '}
-            <Link to={href('/lineups/:application/edit', { application: id })}>edit</Link>
-          </>
-        }
-      >
+      <LineupHead title={name} subtitle={<CallLine judged={judged} />}>
         <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>Add a product</ButtonLink>
         <LineupFiles application={id} />
       </LineupHead>
@@ -63,12 +66,11 @@ export default function Lineup({ loaderData: { products } }: Route.ComponentProp
           </Stack>
         </Card>
       ) : (
-        <LineupTable />
+        <LineupTable judged={judged}>
+          {[machine, filterFormLabels[form], sizeClassSaid, thread].filter(Boolean).join(' · ')} ·{' '}
+          <Link to={href('/lineups/:application/edit', { application: id })}>edit</Link>
+        </LineupTable>
       )}
-      <Small>
-        The construction score judges construction, not filtration; its rules stand under Method. Best and worst are
-        marked only where the difference is larger than its uncertainty.
-      </Small>
     </FullHeight>
   )
 }

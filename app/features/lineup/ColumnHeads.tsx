@@ -15,7 +15,10 @@ export function ColumnHeads({ view }: { view: Columns }) {
         </th>
         {view.shown.map(({ column }) => {
           const { id, productId, specimenId, name, nickname, maker, revision, tier, specimens, given } = column
-          const remarks = [revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`]
+          const remarks = [revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`].filter(Boolean)
+          const asides = [given.length > 0 && `sample given by ${given.join(', ')}`, nickname && `“${nickname}”`, maker]
+            .filter(Boolean)
+            .join(' · ')
           return (
             <th key={id} scope="col" style={pinStyle(view, id, 3)}>
               <HeadDrawing
@@ -25,11 +28,11 @@ export function ColumnHeads({ view }: { view: Columns }) {
                 width={180}
                 height={52}
               />
-              <Link to={href('/products/:product', { product: productId })}>{name}</Link>
-              {nickname && <small>“{nickname}”</small>}
-              <small>{remarks.filter(Boolean).join(' · ')}</small>
-              {maker && <small>{maker}</small>}
-              {given.length > 0 && <small>sample given by {given.join(', ')}</small>}
+              <Link to={href('/products/:product', { product: productId })} title={name}>
+                {name}
+              </Link>
+              <small title={remarks.join(' · ')}>{remarks.join(' · ')}</small>
+              {asides && <small title={asides}>{asides}</small>}
             </th>
           )
         })}

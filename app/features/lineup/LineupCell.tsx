@@ -47,24 +47,29 @@ export function LineupCell({ rowKey, cell, column, view, system, showsUncertaint
     default: {
       const { plain, exact, title } = cellTexts(rowKey, cell, system)
       const mark = 'mark' in cell ? cell.mark : undefined
+      const remarks = remarksOn(cell, column)
       return (
         <td data-mark={mark} style={style}>
+          {mark && <small>{mark}</small>}
+          {!mark && remarks.length > 0 && <small title={remarks.join('; ')}>{remarks.join('; ')}</small>}
           {cell.evidence !== 'measured' && cell.evidence !== 'observed' && <EvidenceGlyph evidence={cell.evidence} />}
-          <a href={address(cell.specimen)} title={title}>
+          <a href={address(cell.specimen)} title={[title, ...remarks].join('; ')}>
             {showsUncertainty ? exact : plain}
           </a>
-          {mark && <small>{mark}</small>}
-          {cell.state === 'number' && cell.remark && <small>{cell.remark}</small>}
-          {cell.state === 'number' && cell.unjudged && <small>not judged: {cell.unjudged}</small>}
-          {column.specimens > 1 && cell.of < column.specimens && (
-            <small>
-              {cell.of} of {column.specimens} specimens
-            </small>
-          )}
         </td>
       )
     }
   }
+}
+
+/** What is said beside a cell: of a number its remark and why it is not judged, and of how many specimens it is. */
+function remarksOn(cell: NumberCell | WordsCell | OpeningsCell, { specimens }: ColumnHead): string[] {
+  const { remark, unjudged } = cell.state === 'number' ? cell : {}
+  return [
+    remark ?? '',
+    unjudged ? `not judged: ${unjudged}` : '',
+    specimens > 1 && cell.of < specimens ? `${cell.of} of ${specimens} specimens` : '',
+  ].filter(Boolean)
 }
 
 /** A known cell plain, with its uncertainty, and with what that rests on. */

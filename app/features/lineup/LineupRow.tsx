@@ -22,8 +22,7 @@ export const LineupRow = memo(function LineupRow({ row, view, system, showsUncer
   return (
     <tr data-tie={isTied || undefined}>
       <th scope="row">
-        <SortHead view={view} by={row.key} label={row.label} />
-        {isTied && <small>a tie</small>}
+        <SortHead view={view} by={row.key} label={row.label} remark={isTied ? 'a tie' : ''} />
       </th>
       {view.shown.map(({ at, column }) => (
         <LineupCell

@@ -1,16 +1,16 @@
-import { useMemo, useRef, useState, type MouseEvent } from 'react'
+import { useCallback, useMemo, useRef, useState, type MouseEvent, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
+import { styled } from 'styled-components'
 import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
-import type { Row } from '#core/compare/lineup.ts'
+import type { Row as LineupLine } from '#core/compare/lineup.ts'
+import { formatCount } from '#core/quantity/format.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { cellPointsBy } from '#core/score/row-judgement.ts'
 import type { JudgedRevision } from '#core/verdict/judgement.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
-import { CallLine } from '#app/features/verdict/CallLine.tsx'
-import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
-import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
-import { Alert, Stack } from '#app/ui/layout.tsx'
+import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import { Alert, Row, Small } from '#app/ui/layout.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -19,15 +19,24 @@ import { ColumnsPanel } from './ColumnsPanel.tsx'
 import { LineupRow } from './LineupRow.tsx'
 import { LineupTools } from './LineupTools.tsx'
 import { SummaryRows } from './SummaryRows.tsx'
-import { Group, Scroll, Strip, Table } from './table-style.ts'
+import { Group, Scroll, Table } from './table-style.ts'
 import { useColumns } from './useColumns.ts'
 import { useLineup } from './useLineup.ts'
+import { moveInGrid } from './grid-keys.ts'
 import { useLinesInSight } from './useLinesInSight.ts'
+import { ValuePanel } from './ValuePanel.tsx'
+
+/** The table and what was opened of it. */
+const Sides = styled.div`
+  display: flex;
+  flex: 1;
+  gap: 12px;
+  min-height: 0;
+`
 
 /** Products across, what is known of them down; each number opens to its readings and formula. */
-export function LineupTable() {
+export function LineupTable({ judged, children }: { judged: EvaluationView; children: ReactNode }) {
   const { rows, columns, method } = useLineup().evaluation
-  const judged = useEvaluation()
   const { all, judgedOf } = judged
   const scored = useMemo(
     () => columns.flatMap((column, at) => scoredColumn(column, all[at], judgedOf(column.id))),
@@ -39,6 +48,13 @@ export function LineupTable() {
   const { get } = useAddress()
   const { units: system } = usePreferences()
   const navigate = useNavigate()
+  const [opened, setOpened] = useState<{ address: string; from: HTMLElement }>()
+  const open = (address: string, from: HTMLElement) =>
+    address.includes('/values/') ? setOpened({ address, from }) : void navigate(address)
+  const close = useCallback(() => {
+    opened?.from.focus()
+    setOpened(undefined)
+  }, [opened])
   const wanted = wantedRows(rows, { only: get('only'), rows: get('rows'), find: get('find') })
   const unread = rows.filter((row) => !isLookedAt(row) && isPossible(row)).length
   const shown = useRowsBelowTheFold(wanted)
@@ -47,48 +63,46 @@ export function LineupTable() {
   const { from, to, above, below } = useLinesInSight(box, lines.length, view.shown.length)
   return (
     <>
-      <Stack $gap={6}>
-        <Strip>
-          <SchoolBar judged={judged} isTerse />
-          <CallLine judged={judged} />
-        </Strip>
-        <LineupTools
-          view={view}
-          rows={wanted.length}
-          unread={unread}
-          isArranging={isArranging}
-          onArrange={() => arrange(!isArranging)}
-        />
-      </Stack>
+      <LineupTools judged={judged} unread={unread} isArranging={isArranging} onArrange={() => arrange(!isArranging)} />
       {isArranging && <ColumnsPanel view={view} />}
       {view.problem && <Alert role="alert">{view.problem}</Alert>}
-      <Scroll ref={box} tabIndex={0} role="region" aria-label="Line-up table">
-        <Table onClick={(event) => followLink(event, (address) => void navigate(address))}>
-          <ColumnHeads view={view} />
-          <SummaryRows view={view} judged={judged} />
-          <tbody>
-            {above > 0 && <tr aria-hidden style={{ height: above }} />}
-            {lines.slice(from, to).map((line) =>
-              'part' in line ? (
-                <tr key={`part ${line.part}`}>
-                  <Group scope="rowgroup" colSpan={view.shown.length + 1}>
-                    {partLabel(line.part)}
-                  </Group>
-                </tr>
-              ) : (
-                <LineupRow
-                  key={line.row.key}
-                  row={line.row}
-                  view={view}
-                  system={system}
-                  showsUncertainty={get('doubt') === 'shown'}
-                />
-              ),
-            )}
-            {below > 0 && <tr aria-hidden style={{ height: below }} />}
-          </tbody>
-        </Table>
-      </Scroll>
+      <Sides>
+        <Scroll ref={box} tabIndex={0} role="region" aria-label="Line-up table">
+          <Table onClick={(event) => followLink(event, open)} onKeyDown={moveInGrid}>
+            <ColumnHeads view={view} />
+            <SummaryRows view={view} judged={judged} />
+            <tbody>
+              {above > 0 && <tr aria-hidden style={{ height: above }} />}
+              {lines.slice(from, to).map((line) =>
+                'part' in line ? (
+                  <tr key={`part ${line.part}`}>
+                    <Group scope="rowgroup" colSpan={view.shown.length + 1}>
+                      {partLabel(line.part)}
+                    </Group>
+                  </tr>
+                ) : (
+                  <LineupRow
+                    key={line.row.key}
+                    row={line.row}
+                    view={view}
+                    system={system}
+                    showsUncertainty={get('doubt') === 'shown'}
+                  />
+                ),
+              )}
+              {below > 0 && <tr aria-hidden style={{ height: below }} />}
+            </tbody>
+          </Table>
+        </Scroll>
+        {opened && <ValuePanel address={opened.address} onClose={close} />}
+      </Sides>
+      <Row $between $gap={16}>
+        <Small>
+          {children} · {formatCount(view.shown.length, 'product')}
+          {view.hidden.size > 0 && `, ${view.hidden.size} hidden`}, {formatCount(wanted.length, 'row')}
+        </Small>
+        <Small>Construction is judged, not filtration. Best and worst: only beyond what is uncertain.</Small>
+      </Row>
     </>
   )
 }
@@ -116,44 +130,45 @@ function scoredColumn(
 }
 
 /** Whether some product can have it. */
-const isPossible = ({ cells }: Row): boolean => cells.some(({ state }) => state !== 'not-applicable')
+const isPossible = ({ cells }: LineupLine): boolean => cells.some(({ state }) => state !== 'not-applicable')
 
 /** Whether somebody has looked at it, of any product. */
-const isLookedAt = ({ cells }: Row): boolean =>
+const isLookedAt = ({ cells }: LineupLine): boolean =>
   cells.some(({ state }) => state !== 'missing' && state !== 'not-applicable')
 
 /**
  * Rows that somebody has looked at, or that differ; all that are possible when they are asked for. What is sought by name
  * or part is found whether anybody has looked at it or not.
  */
-function wantedRows(rows: readonly Row[], shows: Record<'only' | 'rows' | 'find', string | null>): Row[] {
+function wantedRows(rows: readonly LineupLine[], shows: Record<'only' | 'rows' | 'find', string | null>): LineupLine[] {
   const words = (shows.find ?? '').trim().toLowerCase()
-  const isShown = (row: Row): boolean => {
+  const isShown = (row: LineupLine): boolean => {
     if (shows.only === 'differences') return row.differs
     return shows.rows === 'all' || words !== '' ? isPossible(row) : isLookedAt(row)
   }
   return rows.filter((row) => isShown(row) && `${row.label} ${partLabel(row.part)}`.toLowerCase().includes(words))
 }
 
-type Line = { part: FilterPartKey } | { row: Row }
+type Line = { part: FilterPartKey } | { row: LineupLine }
 
 /** Rows with the head of each part before its first. */
-const linesOf = (rows: readonly Row[]): Line[] =>
+const linesOf = (rows: readonly LineupLine[]): Line[] =>
   rows.flatMap((row, index): Line[] => (row.part === rows[index - 1]?.part ? [{ row }] : [{ part: row.part }, { row }]))
 
 const rowsAtFirst = 16
 
 /** The first rows are sent with the page; those below the fold follow once it is alive. */
-function useRowsBelowTheFold(rows: Row[]): Row[] {
+function useRowsBelowTheFold(rows: LineupLine[]): LineupLine[] {
   const isAlive = useInBrowser(() => true, false)
   return isAlive ? rows : rows.slice(0, rowsAtFirst)
 }
 
-/** A thousand cells link to their readings: one listener follows them without loading the page anew. */
-function followLink(event: MouseEvent<HTMLElement>, go: (address: string) => void): void {
-  const address = (event.target as HTMLElement).closest('td a')?.getAttribute('href')
+/** A thousand cells link to their readings: one listener opens them beside the table. */
+function followLink(event: MouseEvent<HTMLElement>, go: (address: string, from: HTMLElement) => void): void {
+  const link = (event.target as HTMLElement).closest<HTMLAnchorElement>('td a')
+  const address = link?.getAttribute('href')
   const isModified = event.metaKey || event.ctrlKey || event.shiftKey || event.altKey
-  if (!address || event.defaultPrevented || event.button !== 0 || isModified) return
+  if (!link || !address || event.defaultPrevented || event.button !== 0 || isModified) return
   event.preventDefault()
-  go(address)
+  go(address, link)
 }

@@ -1,16 +1,14 @@
 import { useState } from 'react'
 import { formatCount } from '#core/quantity/format.ts'
+import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
+import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
-import { Small } from '#app/ui/layout.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import { Strip } from './table-style.ts'
-import type { Columns } from './useColumns.ts'
 
 interface Props {
-  view: Columns
-  /** Rows that are shown. */
-  rows: number
+  judged: EvaluationView
   /** Rows that nobody has looked at. */
   unread: number
   isArranging: boolean
@@ -18,7 +16,7 @@ interface Props {
 }
 
 /** What the table shows: differences only, uncertainty, which columns, which rows. */
-export function LineupTools({ view, rows, unread, isArranging, onArrange }: Props) {
+export function LineupTools({ judged, unread, isArranging, onArrange }: Props) {
   const { get, set } = useAddress()
   const [sought, seek] = useState(get('find') ?? '')
   const [onlyDifferences, showsUncertainty] = [get('only') === 'differences', get('doubt') === 'shown']
@@ -29,6 +27,7 @@ export function LineupTools({ view, rows, unread, isArranging, onArrange }: Prop
   }
   return (
     <Strip data-print="no">
+      <SchoolBar judged={judged} isTerse />
       <Button
         onPress={() => set({ only: onlyDifferences ? '' : 'differences' })}
         aria-pressed={onlyDifferences}
@@ -53,18 +52,13 @@ export function LineupTools({ view, rows, unread, isArranging, onArrange }: Prop
       </Button>
       <InputBox
         type="search"
-        style={{ width: 170 }}
+        style={{ width: 140 }}
         aria-label="Find a row"
         placeholder="Find a row"
         value={sought}
         onChange={(event) => find(event.target.value)}
       />
       <Button onPress={() => window.print()}>Print</Button>
-      <Small>
-        {formatCount(view.shown.length, 'product')}
-        {view.hidden.size > 0 && `, ${view.hidden.size} hidden`}, {formatCount(rows, 'row')}. Click a row's name to sort
-        by it.
-      </Small>
     </Strip>
   )
 }

@@ -21,7 +21,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
   const hasFindings = view.order.some(({ column }) => column.findings > 0)
   return (
     <tbody>
-      <tr>
+      <tr data-brief>
         <th scope="row">
           <SortHead
             view={view}
@@ -35,19 +35,23 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
           </td>
         ))}
       </tr>
-      <tr>
+      <tr data-brief>
         <th scope="row">In a word</th>
         {view.shown.map(({ column: { id, word } }) => {
           const proposed = proposedOf(id)
           const own = word?.word ?? proposed?.word
           const address = href('/lineups/:application/word/:column', { application: application.id, column: id })
+          const grounds = word
+            ? `the reviewer’s${word.condition && `: ${word.condition}`}`
+            : proposed && `by the rules, ${formatChance(proposed.certainty)} sure`
           return (
             <td key={id} style={pinStyle(view, id)}>
-              {own ? <Link to={`${address}${judged.query}`}>{wordLabel(own)}</Link> : '–'}
-              {word ? (
-                <small>the reviewer’s{word.condition && `: ${word.condition}`}</small>
+              {own ? (
+                <Link to={`${address}${judged.query}`} title={`${wordLabel(own)}, ${grounds}`}>
+                  {wordLabel(own)}
+                </Link>
               ) : (
-                proposed && <small>by the rules, {formatChance(proposed.certainty)} sure</small>
+                '–'
               )}
             </td>
           )
@@ -74,10 +78,12 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
           <th scope="row">Can be had</th>
           {view.shown.map(({ column: { id, productId, availability } }) => (
             <td key={id} style={pinStyle(view, id)}>
-              <Link to={href('/products/:product/prices', { product: productId })}>
+              <Link
+                to={href('/products/:product/prices', { product: productId })}
+                title={availability && [availability.place, availability.seenOn].filter(Boolean).join(', ')}
+              >
                 {availability ? availabilityLabel(availability.status) : '–'}
               </Link>
-              {availability && <small>{[availability.place, availability.seenOn].filter(Boolean).join(', ')}</small>}
             </td>
           ))}
         </tr>
@@ -105,8 +111,8 @@ interface ScoreProps {
   judged: EvaluationView
 }
 
-/** Coverage from which a score is called complete. */
-const complete = 0.995
+/** Coverage from which it is not said how much is known. */
+const mostly = 0.9
 
 const standingLabels = { wins: 'wins', leads: 'leads', close: 'close', alone: 'alone', behind: 'behind' }
 
@@ -115,27 +121,28 @@ function ScoreCell({ column: { id, score, misfits, aside }, judged: { all, call,
   const address = href('/lineups/:application/score/:column', { application: application.id, column: id })
   const own = judgedOf(id)
   const evaluated = all.find((one) => one.id === id)
+  const spread =
+    own &&
+    `${Math.round(own.chances.low)} to ${Math.round(own.chances.high)} in 95 of 100, ` +
+      `${Math.round(score.coverage * 100)} % known`
   const unfit = misfits.length === 0 ? evaluated && unfitReason(evaluated) : undefined
   return (
     <>
-      <Link to={`${address}${query}`} style={{ font: '600 24px/1 var(--label)' }}>
+      <Link to={`${address}${query}`} style={{ font: '600 24px/1 var(--label)' }} title={spread}>
         {score.value === undefined ? '–' : Math.round(score.value)}
       </Link>
-      {own && call && (
-        <small>
-          {standingLabels[standingOf(call, id) ?? 'behind']}, first in {formatChance(own.chance)}
+      {score.fatalFault && <Warning title={score.fatalFault}>{score.fatalFault}</Warning>}
+      {own && call && !score.fatalFault && (
+        <small title={spread}>
+          {score.coverage < mostly
+            ? `${Math.round(score.coverage * 100)} % known`
+            : standingLabels[standingOf(call, id) ?? 'behind']}
+          , first in {formatChance(own.chance)}
         </small>
       )}
-      {own && (
-        <small>
-          {Math.round(own.chances.low)} to {Math.round(own.chances.high)}
-          {score.coverage < complete && `, ${Math.round(score.coverage * 100)} % known`}
-        </small>
-      )}
-      {score.fatalFault && <Warning>{score.fatalFault}</Warning>}
-      {aside && <Warning>{aside}</Warning>}
-      {unfit !== undefined && <Warning>unfit: {unfit}</Warning>}
-      {misfits.length > 0 && <Warning>does not fit: {misfits.join(', ')}</Warning>}
+      {aside && <Warning title={aside}>{aside}</Warning>}
+      {unfit !== undefined && <Warning title={unfit}>unfit: {unfit}</Warning>}
+      {misfits.length > 0 && <Warning title={misfits.join(', ')}>does not fit: {misfits.join(', ')}</Warning>}
     </>
   )
 }

@@ -5,7 +5,10 @@ export const Strip = styled.div`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 4px 18px;
+  gap: 4px 10px;
+  label select {
+    max-width: 140px;
+  }
   button,
   select,
   input {
@@ -19,6 +22,7 @@ export const Strip = styled.div`
 export const Scroll = styled.div`
   flex: 1;
   min-height: 340px;
+  scroll-padding: 112px 0 24px 232px;
   overflow: auto;
   border: 1px solid var(--line);
   border-radius: var(--radius);
@@ -39,15 +43,16 @@ export const Table = styled.table`
 
   th,
   td {
-    padding: 3px 12px;
+    padding: 2px 10px 1px;
     border-bottom: 1px solid var(--line);
     text-align: right;
     vertical-align: top;
     background: var(--card);
   }
   td {
+    width: 142px;
     min-width: 142px;
-    max-width: 210px;
+    max-width: 142px;
     overflow-wrap: anywhere;
   }
   thead th {
@@ -55,11 +60,10 @@ export const Table = styled.table`
     top: 0;
     z-index: 2;
     vertical-align: bottom;
-    padding: 6px 12px;
+    padding: 6px 10px 4px;
     font: 600 17px/1.15 var(--label);
     border-bottom: 2px solid var(--line-strong);
-    max-width: 210px;
-    overflow-wrap: anywhere;
+    max-width: 142px;
   }
   tbody th[scope='row'],
   thead th:first-child {
@@ -81,8 +85,26 @@ export const Table = styled.table`
   td[data-mark='worst'] {
     background: var(--worst);
   }
-  thead small {
+  thead a,
+  thead small,
+  tr[data-brief] td > * {
     display: block;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  tr:not([data-brief]) td {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  tr:not([data-brief]) td small {
+    float: left;
+    max-width: 60px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  thead small {
     font: 400 12px/1.35 var(--text);
     color: var(--ink-soft);
   }
@@ -103,6 +125,10 @@ export const Table = styled.table`
       text-decoration: underline;
     }
   }
+  td:focus-visible,
+  th:focus-visible {
+    outline-offset: -3px;
+  }
   td small {
     display: block;
     color: var(--ink-soft);
@@ -121,7 +147,7 @@ export const Table = styled.table`
 
 export const HeadDrawing = styled.img`
   display: block;
-  margin: 0 0 6px auto;
+  margin: 0 0 4px auto;
   border-radius: 6px;
   max-width: 100%;
   height: auto;
@@ -134,9 +160,9 @@ export const Group = styled.th`
   && {
     position: sticky;
     left: 0;
-    padding-top: 8px;
+    padding-top: 4px;
     background: var(--paper);
-    font: 600 17px/1.1 var(--label);
+    font: 600 15px/1.1 var(--label);
     text-align: left;
   }
 `
@@ -147,7 +173,7 @@ export const Sort = styled.button`
   justify-content: space-between;
   gap: 6px;
   width: 100%;
-  min-height: 20px;
+  min-height: 18px;
   padding: 0;
   border: 0;
   background: none;
