@@ -208,8 +208,8 @@ describe('nothing is lost', () => {
 
   test('the log says when a station began, and the time on film once filming is set', async () => {
     await press(page, 'link', 'log')
-    await sees(page, 'Filming starts now')
-    await press(page, 'button', 'Filming starts now')
+    await sees(page, 'The camera starts now')
+    await press(page, 'button', 'The camera starts now')
     await sees(page, 'On film')
     expect(await words(page)).toContain('Whole weight')
   })

@@ -43,6 +43,7 @@ export async function action({ request, params }: Route.ActionArgs) {
 export default function Log({ loaderData }: Route.ComponentProps) {
   const specimen = useSpecimen()
   const { units } = usePreferences()
+  const entries = logEntries(loaderData, units)
   return (
     <Page>
       <Stack $gap={4}>
@@ -53,9 +54,9 @@ export default function Log({ loaderData }: Route.ComponentProps) {
           follow.
         </Soft>
       </Stack>
-      <FilmingCard filmingAt={specimen.filmingAt} />
+      <FilmingCard filmingAt={specimen.filmingAt} firstAt={entries[0]?.at} />
       <Card>
-        <LogTable entries={logEntries(loaderData, units)} filmingAt={specimen.filmingAt} />
+        <LogTable entries={entries} filmingAt={specimen.filmingAt} />
       </Card>
     </Page>
   )

@@ -85,6 +85,7 @@ const Below = styled.div`
   max-width: 1280px;
   margin: 0 auto;
   padding: 12px 26px 40px;
+  scroll-margin-top: 52px;
 `
 
 export default function VerdictPage({ loaderData: { draft, published } }: Route.ComponentProps) {

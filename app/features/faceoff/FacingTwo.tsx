@@ -38,7 +38,7 @@ interface Props {
 const Drawn = styled.div`
   position: sticky;
   z-index: 2;
-  top: 0;
+  top: 52px;
   overflow: hidden;
   border-radius: var(--radius);
   box-shadow: 0 0 0 12px var(--paper);

@@ -9,6 +9,7 @@ import {
 import { formatValueNumber } from '#core/figures/format-value.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { methodAnchor } from './method-anchor.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 
 /** Everything that can be recorded, station by station. */
@@ -18,7 +19,7 @@ export function CatalogueCard() {
       <Stack>
         <h2>What is recorded</h2>
         {stations.map((station) => (
-          <Stack key={station.key} $gap={4}>
+          <Stack key={station.key} $gap={4} id={methodAnchor('station', station.key)}>
             <h3>{station.label}</h3>
             <Table>
               <tbody>
@@ -41,7 +42,7 @@ function CharacteristicRow({ characteristic }: { characteristic: Characteristic 
   const { label, part, how, why, lostAfter } = characteristic
   const options = optionsText(characteristic)
   return (
-    <tr>
+    <tr id={methodAnchor('recorded', characteristic.key)}>
       <td style={{ width: '22%' }}>
         {label}
         <br />

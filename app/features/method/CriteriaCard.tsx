@@ -5,6 +5,7 @@ import { fatalFaultCap } from '#core/score/fatal-faults.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { methodAnchor } from './method-anchor.ts'
 import { RuleCurve } from '#app/features/verdict/RuleCurve.tsx'
 
 /** How a score is made, and every criterion with its weight and points. */
@@ -42,7 +43,7 @@ export function CriteriaCard({ criteria }: { criteria: readonly Criterion[] }) {
           </thead>
           <tbody>
             {criteria.map((criterion) => (
-              <tr key={criterion.key}>
+              <tr key={criterion.key} id={methodAnchor('criterion', criterion.key)}>
                 <td>
                   {criterion.label}
                   <br />

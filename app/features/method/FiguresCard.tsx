@@ -2,6 +2,7 @@ import { partLabel } from '#core/catalogue/index.ts'
 import { figures } from '#core/figures/index.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { methodAnchor } from './method-anchor.ts'
 
 /** Every figure with its formula, reason and source. */
 export function FiguresCard() {
@@ -20,7 +21,7 @@ export function FiguresCard() {
           </thead>
           <tbody>
             {figures.map(({ key, label, part, formula, why, source, assumptions }) => (
-              <tr key={key}>
+              <tr key={key} id={methodAnchor('figure', key)}>
                 <td>
                   {label}
                   <br />

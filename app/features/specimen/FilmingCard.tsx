@@ -2,40 +2,48 @@ import { useState, type FormEvent } from 'react'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Row, Small } from '#app/ui/layout.tsx'
+import { timeOfDay } from './log-groups.ts'
+import { useLocalTime } from './useLocalTime.ts'
 
-/** A moment as the user's own clock writes it, for the field. */
-const localTime = (iso: string): string =>
-  new Date(Date.parse(iso) - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 19)
+interface Props {
+  filmingAt: string | null
+  /** When the first thing was recorded: the camera began on that day, or the night before; UTC, ISO 8601. */
+  firstAt: string | undefined
+}
 
-/** When the camera began to run. */
-export function FilmingCard({ filmingAt }: { filmingAt: string | null }) {
+/** When the camera began to run: by a press, or by the time of the day. */
+export function FilmingCard({ filmingAt, firstAt }: Props) {
   const { send, refusal } = useAction()
+  const { timeOf, dayOf } = useLocalTime()
   const [typed, setTyped] = useState('')
   const [problem, setProblem] = useState('')
   const onSubmit = (event: FormEvent) => {
     event.preventDefault()
-    const at = new Date(typed)
-    if (Number.isNaN(at.getTime())) return setProblem('Give the date and the time.')
+    const at = timeOfDay(typed, firstAt ?? new Date().toISOString())
+    if (at === undefined) return setProblem('Write the time of the day as 14:05:30.')
     setProblem('')
-    send({ at: at.toISOString() })
+    send({ at })
   }
   return (
     <Card>
       <Row>
         <Button $kind={filmingAt ? 'plain' : 'primary'} onPress={() => send({ at: new Date().toISOString() })}>
-          Filming starts now
+          The camera starts now
         </Button>
         <form onSubmit={onSubmit}>
           <Row>
-            <label>
-              <Small>I started filming at </Small>
-              <input
-                type="datetime-local"
-                step={1}
+            <label htmlFor="film-start">
+              <Small>or it started at </Small>
+              <InputBox
+                id="film-start"
                 value={typed}
-                onChange={(event) => setTyped(event.target.value)}
-                style={{ minHeight: 44 }}
+                placeholder="14:05:30"
+                maxLength={12}
+                onChange={(event) => (setTyped(event.target.value), setProblem(''))}
+                aria-invalid={problem !== ''}
+                style={{ width: 120 }}
               />
             </label>
             <Button type="submit">Set</Button>
@@ -43,8 +51,8 @@ export function FilmingCard({ filmingAt }: { filmingAt: string | null }) {
         </form>
         {filmingAt && (
           <>
-            <Small suppressHydrationWarning>
-              The film begins at {localTime(filmingAt).replace('T', ' ')}, your time.
+            <Small>
+              The film begins at {timeOf(filmingAt)}, {dayOf(filmingAt)}, your time.
             </Small>
             <Button $kind="quiet" onPress={() => send({ at: '' })}>
               Not filmed

@@ -1,34 +1,70 @@
+import { useState } from 'react'
 import { formatTimecode } from '#core/teardown/timecode.ts'
-import { Soft } from '#app/ui/layout.tsx'
+import { Button } from '#app/ui/Button.tsx'
+import { Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { LogEntry } from './log-entries.ts'
+import { formatDuration, groupLog } from './log-groups.ts'
+import { useLocalTime } from './useLocalTime.ts'
 
-const styleOf = ({ isVoided, kind }: LogEntry) =>
-  isVoided ? { textDecoration: 'line-through' } : kind === 'Station' ? { fontWeight: 600 } : undefined
+const kinds: readonly { key: LogEntry['kind']; label: string }[] = [
+  { key: 'Reading', label: 'Readings' },
+  { key: 'No return', label: 'Points of no return' },
+  { key: 'Note', label: 'Notes' },
+  { key: 'Photo', label: 'Photos' },
+]
 
-/** What happened when, and where that is on the film. */
+/** What happened when, station by station with how long each took, and where that is on the film. */
 export function LogTable({ entries, filmingAt }: { entries: LogEntry[]; filmingAt: string | null }) {
+  const { zone, timeOf, dayOf } = useLocalTime()
+  const [hidden, hide] = useState<ReadonlySet<LogEntry['kind']>>(new Set())
   if (entries.length === 0) return <Soft>Nothing has been recorded yet.</Soft>
+  const toggle = (kind: LogEntry['kind']) =>
+    hide((before) => new Set(before.has(kind) ? [...before].filter((one) => one !== kind) : [...before, kind]))
+  const present = kinds.filter(({ key }) => entries.some(({ kind }) => kind === key))
   return (
-    <Table>
-      <thead>
-        <tr>
-          <th scope="col">Time, UTC</th>
-          {filmingAt && <th scope="col">On film</th>}
-          <th scope="col">What</th>
-          <th scope="col">Entry</th>
-        </tr>
-      </thead>
-      <tbody>
-        {entries.map((entry, index) => (
-          <tr key={index}>
-            <td style={{ whiteSpace: 'nowrap' }}>{entry.at.slice(0, 19).replace('T', ' ')}</td>
-            {filmingAt && <td>{formatTimecode(entry.at, filmingAt) ?? 'before'}</td>}
-            <td>{entry.kind}</td>
-            <td style={styleOf(entry)}>{entry.text}</td>
-          </tr>
+    <Stack $gap={10}>
+      <Row role="group" aria-label="Show" $gap={8}>
+        {present.map(({ key, label }) => (
+          <Button key={key} aria-pressed={!hidden.has(key)} onPress={() => toggle(key)}>
+            {hidden.has(key) ? '○' : '●'} {label}
+          </Button>
         ))}
-      </tbody>
-    </Table>
+      </Row>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">Time, {zone}</th>
+            {filmingAt && <th scope="col">On film</th>}
+            <th scope="col">What</th>
+            <th scope="col">Entry</th>
+          </tr>
+        </thead>
+        {groupLog(entries).map(({ label, at, seconds, entries: own }) => (
+          <tbody key={`${at} ${label}`}>
+            <tr>
+              <th scope="rowgroup" colSpan={filmingAt ? 4 : 3} style={{ textAlign: 'left', paddingTop: 12 }}>
+                {label}{' '}
+                <Small>
+                  {dayOf(at)}, {timeOf(at)}
+                  {filmingAt && ` · on film ${formatTimecode(at, filmingAt) ?? 'before'}`}
+                  {seconds > 0 && ` · ${formatDuration(seconds)}`}
+                </Small>
+              </th>
+            </tr>
+            {own
+              .filter(({ kind }) => !hidden.has(kind))
+              .map((entry, index) => (
+                <tr key={index}>
+                  <td style={{ whiteSpace: 'nowrap' }}>{timeOf(entry.at)}</td>
+                  {filmingAt && <td>{formatTimecode(entry.at, filmingAt) ?? 'before'}</td>}
+                  <td>{entry.kind}</td>
+                  <td style={entry.isVoided ? { textDecoration: 'line-through' } : undefined}>{entry.text}</td>
+                </tr>
+              ))}
+          </tbody>
+        ))}
+      </Table>
+    </Stack>
   )
 }

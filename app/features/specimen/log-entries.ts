@@ -13,6 +13,8 @@ export interface LogEntry {
   kind: 'Station' | 'Reading' | 'No return' | 'Note' | 'Photo'
   text: string
   isVoided: boolean
+  /** Where a reading is taken. */
+  station?: string
 }
 
 interface Log {
@@ -39,7 +41,8 @@ export function logEntries({ readings, starts, steps, notes, photos }: Log, syst
     ...readings.map((reading) => {
       const characteristic = characteristicOf(reading.characteristic)
       const text = `${characteristic.label} ${formatValue(characteristic, readingValue(reading), system)}`
-      return entry(reading.recordedAt, 'Reading', text, reading.voided !== null)
+      const station = stationLabels.get(characteristic.station)
+      return { ...entry(reading.recordedAt, 'Reading', text, reading.voided !== null), ...(station && { station }) }
     }),
     ...steps.map(({ passedAt, step, reason }) =>
       entry(passedAt, 'No return', [irreversibleStep(step).done, reason].filter(Boolean).join(': ')),
