@@ -13,8 +13,11 @@ const Head = styled.div`
   align-items: baseline;
   gap: 2px 12px;
   h1 {
+    max-width: 420px;
+    overflow: hidden;
     font-size: 22px;
-    overflow-wrap: anywhere;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
 `
 
@@ -25,7 +28,11 @@ export function BenchHead({ specimen, onQuick }: { specimen: Specimen; onQuick: 
   return (
     <Head>
       <h1>
-        <Link to={href('/products/:product', { product: productId })} style={{ textDecoration: 'none' }}>
+        <Link
+          to={href('/products/:product', { product: productId })}
+          title={`${brand} ${partNumber}`}
+          style={{ textDecoration: 'none' }}
+        >
           {brand} {partNumber}
         </Link>
       </h1>

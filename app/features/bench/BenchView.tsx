@@ -46,15 +46,22 @@ const Middle = styled.div`
   padding: 12px 14px 24px;
 `
 
+/** It stays beside the reading while the middle scrolls. */
 const Right = styled.aside`
+  position: sticky;
+  top: 52px;
   display: grid;
-  gap: 18px;
+  gap: 14px;
   align-content: start;
-  padding: 14px 16px;
+  max-height: calc(100vh - 52px);
+  overflow: auto;
+  padding: 10px 16px;
   border-left: 1px solid var(--line);
   @media (max-width: 1080px) {
+    position: static;
     grid-column: 1 / -1;
     grid-template-columns: 1fr 1fr;
+    max-height: none;
     border-left: 0;
     border-top: 1px solid var(--line);
   }
@@ -139,14 +146,14 @@ export function BenchView({
       </Middle>
       <Right aria-label="Record">
         <Tape bench={bench} />
+        <Photos bench={bench} photos={photos} part={current.part} />
+        <Notes bench={bench} notes={withPendingNotes(notes, bench.pending)} part={current.part} />
         <TroubleChecks bench={bench} trouble={specimen.trouble} />
         <NextAnswers bench={bench} specimen={specimen.id} />
         <Owed bench={bench} owed={owed} notes={withPendingNotes(notes, bench.pending)} photos={photos} />
         <WrapUp bench={bench} />
         <Weights bench={bench} form={specimen.form} />
         <FiguresSoFar bench={bench} specimen={specimen.id} />
-        <Photos bench={bench} photos={photos} part={current.part} />
-        <Notes bench={bench} notes={withPendingNotes(notes, bench.pending)} part={current.part} />
       </Right>
       <Unseen role="status">{announcement}</Unseen>
     </Layout>

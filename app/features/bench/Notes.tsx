@@ -35,7 +35,7 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
   const [text, setText] = useState('')
   const long = text.trim().length > longest
   return (
-    <Stack as="section" $gap={8} aria-label="Notes">
+    <Stack as="section" $gap={4} aria-label="Notes">
       <h3>Notes</h3>
       {notes.map((note) => (
         <Item key={note.id}>
@@ -60,6 +60,8 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
           onChange={(event) => setText(event.target.value)}
           aria-invalid={long}
           aria-describedby="note-fault"
+          rows={2}
+          style={{ minHeight: 0 }}
         />
       </label>
       <ErrorText id="note-fault" role="alert">

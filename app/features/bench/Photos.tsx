@@ -69,7 +69,7 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
   }, [])
 
   return (
-    <Stack as="section" $gap={8} aria-label="Photos">
+    <Stack as="section" $gap={4} aria-label="Photos">
       <h3>Photos</h3>
       {own.length > 0 && (
         <Grid>

@@ -22,13 +22,15 @@ const Item = styled.li<{ $struck: boolean }>`
   grid-template-columns: minmax(0, 1fr) auto 44px;
   align-items: center;
   gap: 8px;
-  min-height: 44px;
+  min-height: 40px;
   border-bottom: 1px dotted var(--line-strong);
   ${({ $struck }) => $struck && 'color: var(--ink-soft); text-decoration: line-through;'}
   strong {
     font-weight: 600;
     text-align: right;
-    overflow-wrap: anywhere;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
     max-width: 108px;
   }
 `
@@ -38,7 +40,7 @@ const Act = styled.button`
   align-items: center;
   justify-content: center;
   width: 44px;
-  height: 44px;
+  height: 40px;
   border: 0;
   border-radius: 8px;
   background: transparent;
@@ -58,10 +60,16 @@ const Label = styled.button`
   font-size: 14px;
   line-height: 1.25;
   text-decoration: inherit;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
   cursor: pointer;
+  &:focus-visible {
+    white-space: normal;
+  }
 `
 
-const most = 6
+const most = 5
 
 /** The latest readings, newest first; a wrong one is struck here, and can be taken back. */
 export function Tape({ bench }: { bench: Bench }) {
@@ -78,8 +86,8 @@ export function Tape({ bench }: { bench: Bench }) {
           const words = `${characteristic.label} ${formatValue(characteristic, readingValue(reading), system)}`
           return (
             <Item key={reading.id} $struck={!!reading.voided}>
-              <Label onClick={() => bench.goTo(characteristic.key)}>
-                {characteristic.label} <EvidenceGlyph evidence={reading.evidence} />
+              <Label title={words} onClick={() => bench.goTo(characteristic.key)}>
+                <EvidenceGlyph evidence={reading.evidence} /> {characteristic.label}
                 {reading.voided && <Small> struck</Small>}
               </Label>
               <strong>{formatValue(characteristic, readingValue(reading), system)}</strong>
