@@ -1,7 +1,10 @@
 /** What comes up, what is typed, and whether one key chooses. */
 export type Answer = [label: string, typed: string, how?: 'choose']
 
-/** Answers typed as they are read at the bench, in the order the readings come up. */
+/**
+ * Answers typed as they are read at the bench, in the order the readings come up: what the engine of the demo is known
+ * for stands first at its station.
+ */
 export const spinOnAnswers: Answer[] = [
   ['Part number as printed', 'T-1 K'],
   ['Date code', '26 W11'],
@@ -25,6 +28,9 @@ export const spinOnAnswers: Answer[] = [
   ['Gasket stands proud', '1.6'],
   ['How the gasket is held', '3', 'choose'],
   ['Valve colour through the holes', 'orange'],
+  ['Anti-drain-back valve build', '1', 'choose'],
+  ['Anti-drain-back valve material', '1', 'choose'],
+  ['How the valve covers the holes', '4', 'choose'],
   ['Rust inside', '1', 'choose'],
   ['Loose bits inside', '1', 'choose'],
   ['Element sits', '1', 'choose'],
@@ -34,10 +40,7 @@ export const spinOnAnswers: Answer[] = [
   ['Bypass build', '1', 'choose'],
   ['Bypass seal', '1', 'choose'],
   ['Bypass weight', '12'],
-  ['Anti-drain-back valve build', '1', 'choose'],
-  ['Anti-drain-back valve material', '1', 'choose'],
   ['Anti-drain-back valve thickness', '1.3 mm'],
-  ['How the valve covers the holes', '4', 'choose'],
   ['Anti-drain-back valve weight', '5.1 g'],
   ['Can wall', '20 thou'],
   ['Can weight', '92'],
@@ -79,12 +82,12 @@ export const cartridgeAnswers: Answer[] = [
   ['How the box is closed', '2', 'choose'],
   ['Cover over the filter', '2', 'choose'],
   ['What else is in the box', 'two O-rings'],
-  ['Whole weight', '58.4 g'],
   ['Twist test', '1', 'choose'],
   ['O-rings rucked', '1', 'choose'],
+  ['Locating keys', '1', 'choose'],
+  ['Whole weight', '58.4 g'],
   ['O-ring section', '3.1'],
   ['O-ring material', '2', 'choose'],
-  ['Locating keys', '1', 'choose'],
   ['Centre tube', '1', 'choose'],
   ['Spigot', '1', 'choose'],
   ['Rings and washers in the kit', 'cover ring, spigot ring'],

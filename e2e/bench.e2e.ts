@@ -80,7 +80,7 @@ const from = (label: string) => spinOnAnswers.findIndex(([name]) => name === lab
 describe('a spin-on, every station, by keyboard and simulated devices', () => {
   test('the whole weight is forgotten, and the point before the cut names it', async () => {
     await putOnBench('Skerry 1.1 D', 'Ostrey', 'OS-9')
-    await record(spinOnAnswers.slice(0, from('Rust inside')), ['Whole weight'])
+    await record(spinOnAnswers.slice(0, from('Anti-drain-back valve build')), ['Whole weight'])
     await sees(page, 'Before the cut')
     await sees(page, 'One reading is missing and can never be taken afterwards')
     expect(await page.evaluate(() => document.activeElement?.textContent)).toBe('Whole weight')
@@ -90,7 +90,7 @@ describe('a spin-on, every station, by keyboard and simulated devices', () => {
     await page.keyboard.press('Enter')
     await readingIs(page, 'Whole weight')
     await takeFrom('scale', '302', 'Whole weight')
-    await record(spinOnAnswers.slice(from('Rust inside')))
+    await record(spinOnAnswers.slice(from('Anti-drain-back valve build')))
     for (const station of ['Box 8 of 8', 'Outside 14 of 14', 'Element 10 of 10', 'Media 8 of 8'])
       await sees(page, station)
     await sees(page, 'Sound:')

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components'
 import { styled } from 'styled-components'
 
-export interface Panel {
+interface Panel {
   key: string
   label: string
   content: ReactNode

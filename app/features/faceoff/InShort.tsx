@@ -1,7 +1,7 @@
 import { Link } from 'react-router'
 import type { Sentence } from '#core/verdict/summary.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
-import { contributionAddress } from '#app/features/verdict/ContributionItem.tsx'
+import { contributionAddress } from '#app/features/verdict/contribution-address.ts'
 import { Small, Stack } from '#app/ui/layout.tsx'
 
 /** The face-off in plain sentences, each with what it rests on. */

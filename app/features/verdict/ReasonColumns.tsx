@@ -6,7 +6,7 @@ import type { JudgedRevision } from '#core/verdict/judgement.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
-import { contributionAddress } from './ContributionItem.tsx'
+import { contributionAddress } from './contribution-address.ts'
 import type { EvaluationView } from './useEvaluation.ts'
 
 const Columns = styled.div`

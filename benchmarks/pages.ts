@@ -1,0 +1,124 @@
+/**
+ * What a reader waits for on each view of the demo, measured in headless Chromium with web-vitals, as a table:
+ * npm run bench:pages. Needs a build (npm run build). At the machine's own speed and four times slower; each view is a
+ * first visit with an empty cache.
+ */
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { dirname, join } from 'node:path'
+import type { CDPSession, Page } from 'puppeteer-core'
+import { startApp } from '../e2e/app.ts'
+
+const vitals = readFileSync(
+  join(dirname(createRequire(import.meta.url).resolve('web-vitals/package.json')), 'dist/web-vitals.iife.js'),
+  'utf8',
+)
+
+/** What must hold at the machine's own speed: milliseconds, a share of the window, kB compressed. */
+const most = { fcp: 1000, cls: 0.05, inp: 100, scripts: 250 }
+
+interface Measured {
+  fcp: number
+  cls: number
+  inp: number
+  /** kB of scripts, as they came over the wire. */
+  scripts: number
+}
+
+/** Notes what web-vitals reports, also of what has not ended yet. */
+const watch = `
+  ${vitals};
+  window.measured = { fcp: 0, cls: 0, inp: 0 };
+  const note = (name) => ({ value }) => { window.measured[name] = value };
+  webVitals.onFCP(note('fcp'), { reportAllChanges: true });
+  webVitals.onCLS(note('cls'), { reportAllChanges: true });
+  webVitals.onINP(note('inp'), { reportAllChanges: true, durationThreshold: 16 });
+`
+
+/** Presses what a reader presses first: the units and back, and the search. */
+async function interact(page: Page): Promise<void> {
+  for (const key of ['Tab', 'Tab', 'Tab'] as const) await page.keyboard.press(key)
+  await page.keyboard.down('Control')
+  await page.keyboard.press('k')
+  await page.keyboard.up('Control')
+  await page.waitForSelector('[role="dialog"]', { timeout: 20_000 })
+  await page.keyboard.type('wall')
+  await page.keyboard.press('Escape')
+  await page.waitForFunction(() => !document.querySelector('[role="dialog"]'))
+}
+
+/** Bytes of the scripts that a page asks for, compressed as they are sent. */
+async function countScripts(session: CDPSession): Promise<() => number> {
+  let bytes = 0
+  const scripts = new Set<string>()
+  await session.send('Network.enable')
+  session.on('Network.responseReceived', ({ requestId, type }) => type === 'Script' && scripts.add(requestId))
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    if (scripts.has(requestId)) bytes += encodedDataLength
+  })
+  return () => bytes / 1000
+}
+
+const app = await startApp({ demo: true })
+
+async function measure(path: string, slowness: number): Promise<Measured> {
+  const context = await app.browser.createBrowserContext()
+  const page = await context.newPage()
+  await page.setViewport({ width: 1280, height: 800 })
+  await page.setCacheEnabled(false)
+  await page.evaluateOnNewDocument(watch)
+  const session = await page.createCDPSession()
+  if (slowness > 1) await session.send('Emulation.setCPUThrottlingRate', { rate: slowness })
+  const scripts = await countScripts(session)
+  await page.goto(app.url + path, { waitUntil: 'networkidle2' })
+  const loaded = scripts()
+  await interact(page)
+  await new Promise((resolve) => setTimeout(resolve, 500))
+  const seen = await page.evaluate(() => (window as unknown as { measured: Omit<Measured, 'scripts'> }).measured)
+  await context.close()
+  return { ...seen, scripts: loaded }
+}
+
+async function views(): Promise<Record<string, string>> {
+  const page = await app.browser.newPage()
+  await page.goto(app.url, { waitUntil: 'networkidle2' })
+  const links = await page.$$eval('a', (all) => all.map((link) => link.getAttribute('href') ?? ''))
+  await page.close()
+  const lineup = links.find((link) => /^\/lineups\/[a-z0-9]{12}$/.test(link)) ?? ''
+  const bench = links.find((link) => link.startsWith('/bench/')) ?? ''
+  return {
+    Today: '/',
+    Bench: bench,
+    'Line-up': lineup,
+    'Face-off': `${lineup}/face-off`,
+    Claims: `${lineup}/claims`,
+    Money: `${lineup}/money`,
+    Verdict: `${lineup}/verdict`,
+    Method: '/method',
+    Library: '/library',
+  }
+}
+
+const row = (...cells: string[]) => `| ${cells.join(' | ')} |`
+
+try {
+  console.log(row('view', 'first paint', 'at 4x', 'layout shift', 'next paint', 'at 4x', 'scripts'))
+  console.log(row(...Array.from({ length: 7 }, () => '---')))
+  const broken: string[] = []
+  for (const [name, path] of Object.entries(await views())) {
+    const [own, slow] = [await measure(path, 1), await measure(path, 4)]
+    const ms = (time: number) => `${Math.round(time)} ms`
+    const kb = `${Math.round(own.scripts)} kB`
+    console.log(row(name, ms(own.fcp), ms(slow.fcp), own.cls.toFixed(3), ms(own.inp), ms(slow.inp), kb))
+    if (own.fcp > most.fcp) broken.push(`${name}: first paint`)
+    if (own.cls > most.cls) broken.push(`${name}: layout shift`)
+    if (own.inp > most.inp) broken.push(`${name}: next paint`)
+    if (name === 'Today' && own.scripts > most.scripts) broken.push('Scripts of a first visit')
+  }
+  console.log(
+    `Asked at the machine's own speed: first paint ${most.fcp} ms, layout shift ${most.cls}, next paint ${most.inp} ms, ` +
+      `scripts of a first visit (Today) ${most.scripts} kB. ${broken.length === 0 ? 'All hold.' : `Not met: ${broken.join('; ')}.`}`,
+  )
+} finally {
+  await app.stop()
+}
