@@ -99,6 +99,12 @@ export async function openPage({ url, browser }: App, path: string): Promise<Pag
   page.on('response', (response) => {
     if (!isAnswer(response.status())) faults.push(`${response.status()}: ${response.url()}`)
   })
+  page.on('dialog', (dialog) => {
+    // Asked where a form is left with changes; any other would be a fault.
+    if (dialog.type() === 'beforeunload') return void dialog.accept()
+    faults.push(`dialog: ${dialog.message()}`)
+    void dialog.dismiss()
+  })
   await page.evaluateOnNewDocument(() => {
     document.addEventListener('securitypolicyviolation', ({ violatedDirective, blockedURI, sourceFile, lineNumber }) =>
       console.error(`policy: ${violatedDirective} ${blockedURI} at ${sourceFile}:${lineNumber}`),

@@ -164,6 +164,9 @@ describe('shortcuts', () => {
 })
 
 describe('a form', () => {
+  const asksBeforeTheTabCloses = () =>
+    page.evaluate(() => !window.dispatchEvent(new Event('beforeunload', { cancelable: true })))
+
   test('asks before it is left with changes, and Ctrl Enter saves it', async () => {
     await visit(page, `${app.url}/lineups/new`)
     await fill(page, 'Engine or application', 'Hovden 2.2')
@@ -172,6 +175,7 @@ describe('a form', () => {
     await press(page, 'button', 'Stay')
     await goes(page, 'Leave without saving?')
     expect(pathOf(page)).toBe('/lineups/new')
+    expect(await asksBeforeTheTabCloses()).toBe(true)
     await page.focus('input[name="name"]')
     await page.keyboard.down('Control')
     await page.keyboard.press('Enter')
@@ -182,6 +186,7 @@ describe('a form', () => {
 
   test('that was not changed is left at once; changed, it is left when one says so', async () => {
     await visit(page, `${app.url}/lineups/new`)
+    expect(await asksBeforeTheTabCloses()).toBe(false)
     await press(page, 'link', 'Library')
     await isAt(/^\/library/)
     await visit(page, `${app.url}/lineups/new`)
@@ -190,4 +195,22 @@ describe('a form', () => {
     await press(page, 'button', 'Leave')
     await isAt(/^\/library/)
   })
+})
+
+test('Today names what was worked on lately, each a press away', async () => {
+  await visit(page, app.url)
+  const [first] = await page.$$eval('section[aria-label="Recent"] a', (links) => links.map((link) => link.href))
+  expect(await page.$$eval('section[aria-label="Recent"] li', (all) => all.length)).toBe(5)
+  await visit(page, first!)
+  await page.waitForSelector('#reading-label')
+})
+
+test('the method is searched at its side, and each entry has an address', async () => {
+  await visit(page, `${app.url}/method`)
+  await fill(page, 'Find in the method', 'drain-back silicone')
+  await sees(page, 'found')
+  await page.locator('nav[aria-label="Contents"] a[href="#criterion-adbv-material"]').click()
+  expect(new URL(page.url()).hash).toBe('#criterion-adbv-material')
+  await fill(page, 'Find in the method', 'nothing of the kind')
+  await sees(page, 'Nothing is called or said so.')
 })

@@ -31,6 +31,7 @@ describe('a claim', () => {
   const open = async (wording: string) => {
     await visit(page, `${app.url}${lineup}/claims`)
     await press(page, 'button', 'Merribank MB-1120')
+    await page.waitForSelector('section[aria-label="Merribank MB-1120"]')
     const href = await page.$$eval(
       'a[href^="/claims/"]',
       (links, wanted) =>

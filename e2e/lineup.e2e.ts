@@ -51,7 +51,7 @@ describe('the table', () => {
   const focused = () =>
     page.evaluate(() => {
       const cell = document.activeElement?.closest<HTMLTableCellElement>('td, th')
-      return [cell?.parentElement?.querySelector('th')?.textContent, cell?.cellIndex]
+      return [cell?.parentElement?.querySelector('th')?.textContent.trim(), cell?.cellIndex]
     })
 
   test('shows twenty rows at once, and nothing scrolls but the table', async () => {

@@ -26,7 +26,10 @@ const row = (label: string) =>
   page.$$eval(
     'table tr',
     (rows, name) =>
-      (rows.find((one) => one.querySelector('th')?.firstChild?.textContent === name) as HTMLElement).innerText.replace(/\s+/g, ' '),
+      (rows.find((one) => one.querySelector('th')?.firstChild?.textContent === name) as HTMLElement).innerText.replace(
+        /\s+/g,
+        ' ',
+      ),
     label,
   )
 
@@ -79,7 +82,7 @@ test('two amounts against each other become a reading of each', async () => {
   await page.waitForFunction(() => !document.querySelector<HTMLInputElement>('#comparison-line')?.value)
   expect(await saidOfTwo()).toHaveLength(2)
   await press(page, 'tab', 'Part by part')
-  expect(await row('Media thickness')).toMatch(/0\.53 mm Media thickness .* 0\.60 mm$/)
+  expect(await row('Media thickness')).toMatch(/^0\.53 mm Media thickness/)
 })
 
 describe('at the bench', () => {

@@ -134,9 +134,9 @@ describe('a whole specimen, from the sealed box to its rank', () => {
     await press(page, 'button', 'Sort by Can wall')
     await page.waitForSelector('button[aria-label="Sort by Can wall"] [aria-label="falling"]')
     const walls = await page.$$eval('tbody tr', (all) => {
-      const row = all.find((one) => one.querySelector('th')?.textContent === 'Can wall')!
+      const row = all.find((one) => one.querySelector('th button[aria-label^="Sort by Can wall"]'))!
       return [...row.querySelectorAll('td')]
-        .map((cell) => Number.parseFloat(cell.textContent ?? ''))
+        .map((cell) => Number.parseFloat(cell.querySelector('a')?.textContent ?? ''))
         .filter((wall) => !Number.isNaN(wall))
     })
     expect(walls.length).toBeGreaterThan(8)

@@ -7,6 +7,7 @@ import type { AssessedSpecimen } from '#app/data/assessments.server.ts'
 import { onTheBench } from '#app/data/on-the-bench.server.ts'
 import { askedPage } from '#app/data/page-of-list.ts'
 import { listProducts } from '#app/data/products.server.ts'
+import { recentSpecimens } from '#app/data/specimens.server.ts'
 import { summariesOf } from '#app/data/summaries.server.ts'
 import { demoState, showDemo } from '#app/data/demo.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
@@ -14,6 +15,7 @@ import { DemoCard } from '#app/features/lineup/DemoCard.tsx'
 import { LineupCard } from '#app/features/lineup/LineupCard.tsx'
 import { BenchPanel } from '#app/features/today/BenchPanel.tsx'
 import { FirstHour } from '#app/features/today/FirstHour.tsx'
+import { Recent } from '#app/features/today/Recent.tsx'
 import { ToSettle } from '#app/features/today/ToSettle.tsx'
 import { useGlances } from '#app/features/today/useGlances.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
@@ -27,6 +29,8 @@ import { accepted, fieldsOf, refused } from './http.server.ts'
 export const meta: Route.MetaFunction = () => [{ title: 'Today · Plicator' }]
 
 const lineupsAtOnce = 12
+/** So many specimens that were worked on lately are named. */
+const mostRecent = 5
 
 const Sides = styled.div`
   display: grid;
@@ -58,6 +62,7 @@ export async function loader({ request }: Route.LoaderArgs) {
     lineups,
     ...{ page, size: lineupsAtOnce, total },
     demo: await demoState(),
+    recent: await recentSpecimens(mostRecent),
     bench: latest && { ...latest.bench, drawing: drawingOf(latest.assessed) },
   }
 }
@@ -85,7 +90,7 @@ async function loadDemo() {
   }
 }
 
-export default function Today({ loaderData: { lineups, demo, bench, ...pages } }: Route.ComponentProps) {
+export default function Today({ loaderData: { lineups, demo, bench, recent, ...pages } }: Route.ComponentProps) {
   const glances = useGlances(lineups.map(({ application }) => application.id))
   const matters = lineups.flatMap(({ application }) => glances.get(application.id)?.matters ?? [])
   return (
@@ -109,6 +114,7 @@ export default function Today({ loaderData: { lineups, demo, bench, ...pages } }
           </div>
           <div>
             <ToSettle matters={matters} isComplete={glances.size >= lineups.length} />
+            <Recent specimens={recent} />
             <DemoCard state={demo} />
           </div>
         </Sides>

@@ -1,14 +1,21 @@
+import { useEffect } from 'react'
 import { Dialog, Heading } from 'react-aria-components'
 import { useBlocker } from 'react-router'
 import { Sheet, Veil } from '#app/features/shortcuts/ShortcutsProvider.tsx'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Stack } from '#app/ui/layout.tsx'
 
-/** Asks before a page is left on which something was changed and not saved. */
+/** Asks before a page is left, or the tab closed, on which something was changed and not saved. */
 export function LeaveDialog({ isChanged }: { isChanged: boolean }) {
   const blocker = useBlocker(
     ({ currentLocation, nextLocation }) => isChanged && currentLocation.pathname !== nextLocation.pathname,
   )
+  useEffect(() => {
+    if (!isChanged) return undefined
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', ask)
+    return () => window.removeEventListener('beforeunload', ask)
+  }, [isChanged])
   return (
     <Veil isOpen={blocker.state === 'blocked'} onOpenChange={(isOpen) => !isOpen && blocker.reset?.()}>
       <Sheet>

@@ -13,9 +13,8 @@ interface Props {
 export function SortHead({ view, by, label, remark }: Props) {
   const { sort, rising, sortBy } = view
   return (
-    <Sort type="button" onClick={() => sortBy(by)} aria-label={`Sort by ${label}`}>
-      <span>{label}</span>
-      {remark && <small>{remark}</small>}
+    <Sort type="button" onClick={() => sortBy(by)} aria-label={['Sort by', label, remark].filter(Boolean).join(' ')}>
+      <span>{label}</span> {remark && <small>{remark}</small>}
       {sort === by &&
         (rising ? <ArrowUp size={14} aria-label="rising" /> : <ArrowDown size={14} aria-label="falling" />)}
     </Sort>

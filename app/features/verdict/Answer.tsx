@@ -29,7 +29,7 @@ const Column = styled.div`
   padding: 12px 26px 16px;
   background: var(--card);
   border-right: 1px solid var(--line);
-  h3 {
+  h2 {
     font-size: 18px;
   }
   label select {
@@ -73,11 +73,11 @@ export function Answer({ judged, draft, onPublish }: Props) {
       <TroubleLine judged={judged} />
       {leader && next && <ReasonColumns leader={leader} next={next} judged={judged} />}
       <section aria-label="What would settle it">
-        <h3>What would settle it</h3>
+        <h2>What would settle it</h2>
         <SettleList judged={judged} />
       </section>
       <section aria-label="Said of each">
-        <h3>Said of each</h3>
+        <h2>Said of each</h2>
         <SaidOfEach judged={judged} />
       </section>
     </Column>

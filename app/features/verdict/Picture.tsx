@@ -12,6 +12,9 @@ const Column = styled.div`
   align-content: start;
   min-width: 0;
   padding: 16px 24px 22px;
+  h2 {
+    font-size: 18px;
+  }
 `
 
 /** The mat with the one that is first; the drawing brings its own mat, of the same green. */
@@ -57,11 +60,11 @@ export function Picture({ judged }: { judged: EvaluationView }) {
         />
       </Leader>
       <section aria-label="Construction scores">
-        <h3>Construction score, and how wide it still is</h3>
+        <h2>Construction score, and how wide it still is</h2>
         <ScoreRows judged={judged} />
       </section>
       <section aria-label="First by school">
-        <h3>Chance of being first, school by school</h3>
+        <h2>Chance of being first, school by school</h2>
         <ChancesBySchool {...judged} />
       </section>
     </Column>

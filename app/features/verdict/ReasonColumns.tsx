@@ -13,7 +13,7 @@ const Columns = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
   gap: 12px 24px;
-  h3 {
+  h2 {
     margin-bottom: 2px;
   }
   ul {
@@ -76,7 +76,7 @@ function Side({ title, those, query }: { title: string; those: readonly Contribu
   const { application } = useLineup()
   return (
     <section aria-label={title}>
-      <h3>{title}</h3>
+      <h2>{title}</h2>
       <ul>
         {those.map((one) => (
           <li key={one.criterion.key} title={`${Math.abs(one.gain).toFixed(1)} points of a hundred`}>
