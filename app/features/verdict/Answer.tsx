@@ -32,8 +32,22 @@ const Column = styled.div`
   h2 {
     font-size: 18px;
   }
+`
+
+/** By whom and for whom, and what is done with the answer, in one line. */
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 8px;
+  > * {
+    flex: none;
+  }
+  > * > * {
+    flex-wrap: nowrap;
+  }
   label select {
-    max-width: 168px;
+    max-width: 142px;
   }
 `
 
@@ -56,7 +70,7 @@ export function Answer({ judged, draft, onPublish }: Props) {
   return (
     <Column>
       <Unseen as="h1">Verdict: {application.name}</Unseen>
-      <Row $between style={{ flexWrap: 'nowrap' }}>
+      <Head>
         <SchoolBar judged={judged} isTerse />
         <Row data-print="no" $gap={8}>
           <Button $kind="primary" onPress={onPublish}>
@@ -66,7 +80,7 @@ export function Answer({ judged, draft, onPublish }: Props) {
             <Printer size={18} aria-hidden />
           </Button>
         </Row>
-      </Row>
+      </Head>
       {leader ? <Headline judged={judged} draft={draft} /> : <NobodyYet />}
       <AvailabilityLine judged={judged} />
       <Small>{formatInterest(evaluation.reviewer.interest, evaluation.reviewer.interestNote)}</Small>

@@ -23,7 +23,9 @@ export function NextReadingsCard({ judged }: { judged: EvaluationView }) {
         ) : !next ? (
           <Soft>Weighing what is open …</Soft>
         ) : next.length === 0 ? (
-          <p>Nothing that is open would make the answer surer: it is settled as far as readings can.</p>
+          <p>
+            No single reading that is open would make another the likelier one; below is what narrows each score most.
+          </p>
         ) : (
           next.map((reading) => (
             <Proposal key={`${reading.column} ${reading.criterion}`} reading={reading} nameOf={nameOf} />

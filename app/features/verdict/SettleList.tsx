@@ -33,9 +33,13 @@ const mostReadings = 2
 /** What would make the answer surer: the readings worth most, and more specimens. */
 export function SettleList({ judged }: { judged: EvaluationView }) {
   const { application, evaluation } = useLineup()
-  const { next, untilSure, ranked, nameOf } = judged
+  const { next, untilSure, ranked, nameOf, answers } = judged
   if (ranked.length < 2) return <Small>It takes two that are judged.</Small>
   if (!next) return <Soft>Weighing what is open …</Soft>
+  const open = ranked.slice(0, mostReadings).flatMap(({ id }) => {
+    const [answer] = answers?.get(id) ?? []
+    return answer ? [{ column: id, answer }] : []
+  })
   const specimenOf = (column: string) => evaluation.columns.find(({ id }) => id === column)?.specimenId ?? ''
   return (
     <>
@@ -51,7 +55,25 @@ export function SettleList({ judged }: { judged: EvaluationView }) {
           </li>
         ))}
       </SaidList>
-      {next.length === 0 && <Small>No reading that is open would make it surer. </Small>}
+      {next.length === 0 && open.length > 0 && (
+        <SaidList>
+          {open.map(({ column, answer }) => (
+            <li key={column}>
+              <Link to={nextReadingAddress(answer, application.id, specimenOf(column))}>
+                {answer.label} of {nameOf(column)}
+              </Link>
+              <Small>narrows its score · about {formatNumber(answer.minutes, 2)} min</Small>
+            </li>
+          ))}
+        </SaidList>
+      )}
+      {next.length === 0 && (
+        <Small>
+          {open.length > 0
+            ? 'No single reading would make another the likelier one. '
+            : 'No reading that is open would make it surer. '}
+        </Small>
+      )}
       {untilSure && <Small>{formatUntilSure(untilSure, nameOf)}</Small>}
     </>
   )
