@@ -1,6 +1,6 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
-import type { RecentSpecimen } from '#app/data/specimens.server.ts'
+import type { RecentSpecimen } from '#app/data/recent-specimens.server.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 
 const List = styled.ul`
