@@ -5,6 +5,7 @@
  */
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { gzipSync } from 'node:zlib'
 import type { CDPSession, Page } from 'puppeteer-core'
 import { startApp } from '../e2e/app.ts'
 
@@ -17,7 +18,7 @@ interface Measured {
   fcp: number
   cls: number
   inp: number
-  /** kB of scripts until the page was loaded, as they came over the wire; what is fetched ahead later is not of it. */
+  /** kB of scripts until the page was loaded, compressed; what is fetched ahead later is not of it. */
   scripts: number
 }
 
@@ -44,16 +45,17 @@ async function interact(page: Page): Promise<void> {
   await page.waitForFunction(() => !document.querySelector('[role="dialog"]'))
 }
 
-/** Bytes of the scripts that a page asks for, compressed as they are sent. */
-async function countScripts(session: CDPSession): Promise<() => number> {
-  let bytes = 0
+/** kB of the scripts that a page has asked for so far, each compressed as it is sent to another machine. */
+async function countScripts(session: CDPSession): Promise<() => Promise<number>> {
   const scripts = new Set<string>()
   await session.send('Network.enable')
   session.on('Network.responseReceived', ({ requestId, type }) => type === 'Script' && scripts.add(requestId))
-  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    if (scripts.has(requestId)) bytes += encodedDataLength
-  })
-  return () => bytes / 1000
+  return async () => {
+    const bodies = await Promise.all(
+      [...scripts].map((requestId) => session.send('Network.getResponseBody', { requestId })),
+    )
+    return bodies.reduce((sum, { body }) => sum + gzipSync(body, { level: 6 }).length, 0) / 1000
+  }
 }
 
 const app = await startApp({ demo: true })
@@ -68,7 +70,7 @@ async function measure(path: string, slowness: number): Promise<Measured> {
   if (slowness > 1) await session.send('Emulation.setCPUThrottlingRate', { rate: slowness })
   const scripts = await countScripts(session)
   await page.goto(app.url + path, { waitUntil: 'load' })
-  const loaded = scripts()
+  const loaded = await scripts()
   await page.waitForNetworkIdle({ concurrency: 2 })
   await interact(page)
   await new Promise((resolve) => setTimeout(resolve, 500))
