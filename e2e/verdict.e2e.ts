@@ -57,6 +57,9 @@ describe('the verdict', () => {
 
   test('every page says the same of who is first', async () => {
     await choose(page, 'School', 'Build first')
+    await page.waitForFunction(() =>
+      document.querySelector('[aria-label="Headline"] p')?.textContent?.startsWith('Corvane CV-214'),
+    )
     await settled()
     const chance = await page.$eval('[aria-label="Headline"] strong', (figure) => figure.textContent ?? '')
     const said = new Set<string>()
