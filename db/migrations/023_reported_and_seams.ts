@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { newMethodVersion } from './new-method-version.ts'
 
 interface SchemaObject {
   type: string
@@ -27,7 +28,7 @@ export async function up(knex: Knex): Promise<void> {
   })
   for (const [answer, note] of Object.entries(rustNotes))
     await knex('reading').where({ characteristic: 'inside.rust', value_text: answer, note: null }).update({ note })
-  await newMethodVersion(knex)
+  await newMethodVersion(knex, 4, remark)
 }
 
 export async function down(knex: Knex): Promise<void> {
@@ -58,20 +59,4 @@ async function withEvidence(knex: Knex, before: string, after: string): Promise<
   await knex.raw('ALTER TABLE reading_next RENAME TO reading')
   for (const { type, sql } of objects) if (type !== 'table') await knex.raw(sql)
   await knex.raw('PRAGMA legacy_alter_table = OFF')
-}
-
-/** What the user has changed of the method stands on the fourth edition, in a version of its own. */
-async function newMethodVersion(knex: Knex): Promise<void> {
-  const latest: { version: number; note: string; value_functions: string; weights: string } | undefined = await knex(
-    'method_version',
-  )
-    .orderBy('version', 'desc')
-    .first('version', 'note', 'value_functions', 'weights')
-  if (!latest) return
-  await knex('method_version').insert({
-    ...latest,
-    version: Math.max(latest.version, 4) + 1,
-    note: `${latest.note}${remark}`,
-    created_at: new Date().toISOString(),
-  })
 }

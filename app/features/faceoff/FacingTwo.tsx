@@ -42,6 +42,10 @@ const Drawn = styled.div`
   overflow: hidden;
   border-radius: var(--radius);
   box-shadow: 0 0 0 12px var(--paper);
+  /* What is reached by key or by a link comes to lie below it. */
+  & ~ * :is(a, button, summary, input, select) {
+    scroll-margin: 320px 0 24px;
+  }
   @media (max-height: 560px) {
     position: static;
   }
