@@ -53,6 +53,7 @@ export const driver: Driver = {
   id: 'taxi',
   name: 'Ferry taxi',
   annualDistance: 10e6,
+  annualHours: null,
   habit: { distance: 8e6, months: null },
   duty: 'normal',
   climate: 'mild',

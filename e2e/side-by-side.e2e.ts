@@ -22,6 +22,14 @@ const saidOfTwo = () =>
     rows.map((row) => (row as HTMLElement).innerText.replace(/\s+/g, ' ')),
   )
 
+/** The drawings stay on top while the page is scrolled, and may lie over the tabs. */
+const toTheTop = () => page.evaluate(() => window.scrollTo(0, 0))
+
+const openTab = async (name: string) => {
+  await toTheTop()
+  await press(page, 'tab', name)
+}
+
 const row = (label: string) =>
   page.$$eval(
     'table tr',
@@ -62,16 +70,28 @@ test('a difference fills what is missing in the line-up, and taking it back empt
   await press(page, 'button', 'Keep')
   await sees(page, 'media length: 3 cm shorter')
   expect(await saidOfTwo()).toHaveLength(3)
-  await press(page, 'tab', 'Part by part')
+  await openTab('Part by part')
   await page.$$eval('button', (all) => all.find(({ textContent }) => /^All \d+ rows$/.test(textContent ?? ''))?.click())
   await sees(page, 'Differences only')
   expect(await row('Media length')).not.toContain('not known')
-  await press(page, 'tab', 'Side by side')
+  await openTab('Side by side')
   await press(page, 'button', 'Take back: media length: 3 cm shorter')
   await page.waitForFunction(
     () => document.querySelectorAll('table[aria-label="Said of the two"] tbody tr').length === 2,
   )
   expect(await row('Media length')).toContain('not known')
+})
+
+test('of several specimens the one that is meant is chosen, and said beside the words', async () => {
+  await choose(page, 'Specimen of Corvane CV-214', 'C')
+  await fill(page, line, 'gasket thickness: a hair thicker')
+  await press(page, 'button', 'Keep')
+  await sees(page, '(specimen A beside C)')
+  await toTheTop()
+  await press(page, 'button', 'Take back: gasket thickness: a hair thicker')
+  await page.waitForFunction(
+    () => document.querySelectorAll('table[aria-label="Said of the two"] tbody tr').length === 2,
+  )
 })
 
 test('two amounts against each other become a reading of each', async () => {
@@ -81,7 +101,7 @@ test('two amounts against each other become a reading of each', async () => {
   await press(page, 'button', 'Keep')
   await page.waitForFunction(() => !document.querySelector<HTMLInputElement>('#comparison-line')?.value)
   expect(await saidOfTwo()).toHaveLength(2)
-  await press(page, 'tab', 'Part by part')
+  await openTab('Part by part')
   expect(await row('Media thickness')).toMatch(/^0\.53 mm Media thickness/)
 })
 

@@ -127,7 +127,12 @@ describe('money', () => {
     ]
     const costs = (view: typeof busy) => view.rows.map(({ cost }) => cost?.perDistance)
     expect(costs(busy)).not.toEqual(costs(idle))
-    expect(busy.upgrades.find(({ kind }) => kind === 'tier')).toBeDefined()
+    expect(busy.tiers.length).toBeGreaterThan(0)
+    const { cheapest, steps } = busy.stairs
+    const passing = busy.rows.filter(({ passes, offer, column }) => passes && offer && !column.aside)
+    expect(steps).toHaveLength(passing.length - 1)
+    expect(cheapest).toBe(passing.sort((a, b) => a.offer!.unit - b.offer!.unit)[0]!.column.id)
+    expect(steps.some(({ isStep }) => isStep) && steps.some(({ isStep }) => !isStep)).toBe(true)
   })
 
   test('a stale price gives way to a fresh one, and a paid price counts as a price', async () => {

@@ -2,11 +2,19 @@ import { ofRevision, standingClaims } from '#core/claims/standing.ts'
 import type { Cell } from '#core/compare/cell.ts'
 import { faceOff } from '#core/compare/face-off.ts'
 import { toMajor } from '#core/money/currency.ts'
-import { drivingCost, usableInterval, type Driver, type DrivingCost, type UsableInterval } from '#core/money/driver.ts'
+import {
+  drivingCost,
+  isShortOfHours,
+  usableInterval,
+  type Driver,
+  type DrivingCost,
+  type UsableInterval,
+} from '#core/money/driver.ts'
 import { driverRules, type DriverRule } from '#core/score/driver-rules.ts'
 import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
 import { cellPointsBy } from '#core/score/row-judgement.ts'
 import { countedCriteria } from '#core/score/score.ts'
+import { climb, type Step } from '#core/verdict/stairs.ts'
 import { upgradeBetween, type Upgrade } from '#core/verdict/upgrade.ts'
 import type { Application } from './applications.server.ts'
 import { assessApplication } from './assessments.server.ts'
@@ -24,14 +32,16 @@ export interface MoneyRow {
   /** Prices that cannot be converted for want of a rate. */
   unconverted: string[]
   interval: UsableInterval | undefined
+  /** An interval in engine hours is not counted, for want of the hours that the driver's engine runs. */
+  isShortOfHours: boolean
   cost: DrivingCost | undefined
   /** m² for one unit of money. */
   areaPerMoney: number | undefined
   passes: boolean
 }
 
+/** The step to the next tier of a brand. */
 export interface UpgradeOption {
-  kind: 'tier' | 'cheapest'
   from: string
   to: string
   /** Smallest units of the currency for one filter, and a year. */
@@ -47,7 +57,14 @@ export interface MoneyOverview {
   /** Currencies without a rate to that of the page. */
   missingRates: string[]
   rules: DriverRule[]
-  upgrades: UpgradeOption[]
+  tiers: UpgradeOption[]
+  stairs: Stairs
+}
+
+/** From the cheapest that passes, step by step. */
+export interface Stairs {
+  cheapest: string | undefined
+  steps: Step[]
 }
 
 /** 10,000 km. */
@@ -82,19 +99,21 @@ export async function moneyOverview(
   const { columns, rows } = buildLineupColumns(assessed, criteria, spreads, comparisons)
   const { currency, offerOf } = await offersOf(application.id, assessed, wanted, asked, today)
   const areas = rows.find(({ key }) => key === 'media.area')
-  const intervalOf = ({ productId, revisionId }: ColumnHead): UsableInterval | undefined => {
+  const claimsOf = ({ productId, revisionId }: ColumnHead) => {
     const own = ofRevision(
       claims.filter((claim) => claim.productId === productId),
       revisionId,
     )
     const decided = decisions.filter((decision) => decision.productId === productId)
-    return driver && usableInterval(driver, standingClaims(own, decided).claims, application.serviceIntervals)
+    return standingClaims(own, decided).claims
   }
   const costed = columns.map((column, at): MoneyRow => {
     const product = offerOf(column.productId, column.revisionId)
+    const limits = [claimsOf(column), application.serviceIntervals] as const
     return {
       column,
-      ...costOf(product, intervalOf(column), driver),
+      ...costOf(product, driver && usableInterval(driver, ...limits), driver),
+      isShortOfHours: driver !== undefined && isShortOfHours(driver, ...limits),
       areaPerMoney: areaPerMoney(areas?.cells[at], product.offer, currency),
       passes: column.score.fatalFault === undefined && column.score.value !== undefined,
     }
@@ -110,7 +129,8 @@ export async function moneyOverview(
     rows: costed,
     missingRates: [...new Set(costed.flatMap(({ unconverted }) => unconverted))],
     rules,
-    upgrades: upgradesOf(costed, between),
+    tiers: tiersOf(costed, between),
+    stairs: stairsOf(costed, between),
   }
 }
 
@@ -127,26 +147,35 @@ const tierOrder = ['low', 'middle', 'top']
 
 type Offered = MoneyRow & { offer: Offer }
 
-/** Steps between the tiers of one brand, and from the cheapest that passes to each that costs more. */
-function upgradesOf(rows: MoneyRow[], between: (to: number, from: number) => Upgrade): UpgradeOption[] {
-  const option = (kind: UpgradeOption['kind'], from: Offered, to: Offered): UpgradeOption => ({
-    kind,
-    from: from.column.id,
-    to: to.column.id,
-    more: to.offer.unit - from.offer.unit,
-    moreAYear: from.cost && to.cost && to.cost.aYear - from.cost.aYear,
-    upgrade: between(rows.indexOf(to), rows.indexOf(from)),
+type Between = (to: number, from: number) => Upgrade
+
+const offeredOf = (rows: readonly MoneyRow[]): Offered[] =>
+  rows.filter((row): row is Offered => row.offer !== undefined && row.column.aside === undefined)
+
+/** Steps between the tiers of one brand. */
+function tiersOf(rows: MoneyRow[], between: Between): UpgradeOption[] {
+  const offered = offeredOf(rows)
+  return offered.flatMap((to) => {
+    const from = nextTierBelow(to, offered)
+    if (!from) return []
+    return {
+      from: from.column.id,
+      to: to.column.id,
+      more: to.offer.unit - from.offer.unit,
+      moreAYear: from.cost && to.cost && to.cost.aYear - from.cost.aYear,
+      upgrade: between(rows.indexOf(to), rows.indexOf(from)),
+    }
   })
-  const offered = rows.filter((row): row is Offered => row.offer !== undefined && row.column.aside === undefined)
-  const byTier = offered.flatMap((to) => {
-    const below = nextTierBelow(to, offered)
-    return below ? [option('tier', below, to)] : []
-  })
-  const [cheapest, ...dearer] = offered.filter(({ passes }) => passes).sort((a, b) => a.offer.unit - b.offer.unit)
-  const fromCheapest = dearer.flatMap((to) =>
-    cheapest && to.offer.unit > cheapest.offer.unit ? [option('cheapest', cheapest, to)] : [],
-  )
-  return [...byTier, ...fromCheapest]
+}
+
+/** The stairs over those that pass. */
+function stairsOf(rows: MoneyRow[], between: Between): Stairs {
+  const offered = offeredOf(rows)
+    .filter(({ passes }) => passes)
+    .map(({ column, offer }) => ({ id: column.id, price: offer.unit }))
+  const at = (id: string): number => rows.findIndex(({ column }) => column.id === id)
+  const steps = climb(offered, (to, from) => between(at(to), at(from)))
+  return { cheapest: steps[0]?.from, steps }
 }
 
 /** The filter of the same brand in the next lower tier that there is. */

@@ -5,10 +5,13 @@ import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { DoubtCard } from '#app/features/verdict/DoubtCard.tsx'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import { attributeAddress } from '#app/features/verdict/attribute-address.ts'
+import { rivalsOf, sortBy, sorts } from '#app/features/verdict/score-order.ts'
 import { ScoreBreakdown } from '#app/features/verdict/ScoreBreakdown.tsx'
 import { useColumnOf } from '#app/features/verdict/useColumnOf.ts'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
-import { Alert, Card, Page, Stack } from '#app/ui/layout.tsx'
+import { Alert, Card, Page, Row, Small, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/column-score'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Score · Plicator' }]
@@ -17,11 +20,14 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
   const { application } = useLineup()
   const judged = useEvaluation()
   const columnOf = useColumnOf()
+  const { get, set } = useAddress()
   const evaluated = judged.all.find((one) => one.id === id)
   if (!evaluated) return <NoSuchColumn application={application.id} />
   const column = columnOf(evaluated)
   const { score, excluded } = evaluated
   const own = judged.judgedOf(id)
+  const rivals = rivalsOf(evaluated, judged.all, (one) => columnName(columnOf(one)))
+  const sort = sorts.find(({ value }) => value === get('sort')) ?? sorts[0]
   const linkOf = (attribute: string) => attributeAddress(attribute, application.id, column.specimenId)
   return (
     <Page>
@@ -48,8 +54,21 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
       </Stack>
       {own && <DoubtCard all={judged.all} of={own} linkOf={linkOf} />}
       <Card>
+        <Row $between>
+          <Small>
+            A ring is this product, an amber stroke each of the others. Costs: points of a hundred behind the best of
+            them.
+          </Small>
+          <SelectMenu
+            label="Sorted by"
+            value={sort.value}
+            options={sorts}
+            onPick={(value) => set({ sort: value === sorts[0].value ? '' : value })}
+          />
+        </Row>
         <ScoreBreakdown
-          lines={score.lines}
+          lines={sort.value === 'part' ? score.lines : sortBy(score.lines, sort.value, rivals)}
+          rivals={rivals}
           numberOf={(criterion) => evaluated.evidence.get(criterion)?.number}
           linkOf={linkOf}
         />

@@ -26,7 +26,7 @@ import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Face-off · Plicator' }]
 
-/** Drawings by specimen, the points of the claims that count by product, and what was said of two beside each other. */
+/** Drawings and labels by specimen, the points of the claims that count by product, and what was said of two beside each other. */
 const facing = lineupQuery('face-off', async (application: string) => {
   const [assessed, { products }, comparisons, calls, exhibits] = await Promise.all([
     assessApplication(application),
@@ -42,6 +42,7 @@ const facing = lineupQuery('face-off', async (application: string) => {
       ...exhibit,
       drawing: drawingData(specimen.form, assessment.values, specimen.sizeClass),
     })),
+    labels: Object.fromEntries(assessed.map(({ specimen }) => [specimen.id, specimen.label])),
     drawings: Object.fromEntries(
       assessed.map(({ specimen, assessment }) => [
         specimen.id,
@@ -111,7 +112,7 @@ async function layBeside(application: string, typed: Record<string, unknown>) {
 }
 
 export default function FaceOff({
-  loaderData: { drawings, points, comparisons, calls, exhibits },
+  loaderData: { drawings, labels, points, comparisons, calls, exhibits },
 }: Route.ComponentProps) {
   const { application } = useLineup()
   const judged = useEvaluation()
@@ -129,6 +130,7 @@ export default function FaceOff({
           judged={judged}
           facing={facing}
           drawings={drawings}
+          labels={labels}
           points={points}
           comparisons={comparisons}
           calls={calls}

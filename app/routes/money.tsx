@@ -12,12 +12,14 @@ import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { CostCard } from '#app/features/money/CostCard.tsx'
 import { FleetCard } from '#app/features/money/FleetCard.tsx'
 import { orderSizes } from '#app/features/money/order-sizes.ts'
+import { MoneyMenus } from '#app/features/money/MoneyMenus.tsx'
 import { RateForm } from '#app/features/money/RateForm.tsx'
-import { UpgradeList } from '#app/features/money/UpgradeList.tsx'
+import { StairsCard } from '#app/features/money/StairsCard.tsx'
+import { TierCard } from '#app/features/money/TierCard.tsx'
 import { ValueCard } from '#app/features/money/ValueCard.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
-import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Page, Small } from '#app/ui/layout.tsx'
 import type { Route } from './+types/money'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
 import { readPreferences } from './preferences.server.ts'
@@ -55,7 +57,7 @@ export async function action({ request }: Route.ActionArgs) {
 
 export default function Money({ loaderData }: Route.ComponentProps) {
   const { application } = useLineup()
-  const { currency, rows, missingRates, upgrades, driver } = loaderData
+  const { currency, rows, missingRates, driver } = loaderData
   const judged = useEvaluation()
   const names = new Map(rows.map(({ column }) => [column.id, [column.name, column.revision].filter(Boolean).join(' ')]))
   return (
@@ -63,27 +65,19 @@ export default function Money({ loaderData }: Route.ComponentProps) {
       <LineupHead
         title={`Money: ${application.name}`}
         subtitle="What a filter costs when it has arrived, how long you may use it, and what the next better one buys."
-      />
-      <Row>
+      >
+        <MoneyMenus {...loaderData} />
         <ButtonLink to={href('/lineups/:application/price-list', { application: application.id })}>
           Paste a price list
         </ButtonLink>
-      </Row>
+      </LineupHead>
       {missingRates.map((base) => (
         <RateForm key={base} base={base} quote={currency} today={loaderData.today} />
       ))}
-      <CostCard {...loaderData} names={names} judged={judged} />
       <ValueCard {...loaderData} names={names} judged={judged} />
-      <Card>
-        <Stack $gap={10}>
-          <h2>What the next step buys</h2>
-          <Soft>
-            Between the tiers of one brand, and from the cheapest that passes. Differences within their uncertainty are
-            left out; weights are those of this driver.
-          </Soft>
-          <UpgradeList upgrades={upgrades} names={names} currency={currency} />
-        </Stack>
-      </Card>
+      <StairsCard {...loaderData} names={names} />
+      <CostCard {...loaderData} names={names} judged={judged} />
+      <TierCard {...loaderData} names={names} />
       {driver && <FleetCard driver={driver} rows={rows} names={names} currency={currency} />}
       <Small>
         Prices are the shops'; intervals are claims, the manual's or your own. The engine maker's manual comes first.

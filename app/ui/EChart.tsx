@@ -7,6 +7,7 @@ import {
   VisualMapComponent,
 } from 'echarts/components'
 import { init, use as register, type EChartsCoreOption } from 'echarts/core'
+import { LabelLayout } from 'echarts/features'
 import { SVGRenderer } from 'echarts/renderers'
 import { useEffect, useRef } from 'react'
 import { usePreferences } from './usePreferences.ts'
@@ -22,6 +23,7 @@ register([
   TitleComponent,
   TooltipComponent,
   VisualMapComponent,
+  LabelLayout,
   SVGRenderer,
 ])
 

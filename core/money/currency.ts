@@ -64,5 +64,14 @@ export const toMinor = (major: number, currency: string): number => major * 10 *
  * @example formatMoney(1290, 'EUR') // => '12.90 EUR'
  * @example formatMoney(1290, 'ISK') // => '1290 ISK'
  */
-export const formatMoney = (minor: number, currency: string): string =>
-  `${toMajor(minor, currency).toFixed(minorUnitDigits(currency))} ${currency}`
+export const formatMoney = (minor: number, currency: string): string => `${formatAmount(minor, currency)} ${currency}`
+
+/**
+ * An amount of money where its currency stands elsewhere, as over a column.
+ *
+ * @param minor in the smallest unit of the currency
+ * @param currency three letters
+ * @example formatAmount(1290, 'EUR') // => '12.90'
+ */
+export const formatAmount = (minor: number, currency: string): string =>
+  toMajor(minor, currency).toFixed(minorUnitDigits(currency))

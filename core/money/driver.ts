@@ -1,4 +1,4 @@
-import type { Claim } from '#core/claims/claim.ts'
+import { intervalOf, type Claim } from '#core/claims/claim.ts'
 import { byKey } from '#core/by-key.ts'
 import type { Interval } from '#core/quantity/interval.ts'
 
@@ -52,6 +52,8 @@ export interface Driver {
   name: string
   /** m a year */
   annualDistance: number
+  /** Hours a year that the engine runs; null when it is not known: then an interval in engine hours sets no limit. */
+  annualHours: number | null
   habit: Interval
   duty: Duty
   climate: Climate
@@ -69,7 +71,7 @@ export type ServiceIntervals = Partial<Record<Duty, Interval>>
 type IntervalLimit = 'claim' | 'manual' | 'habit'
 
 export interface UsableInterval {
-  /** m, by distance and months together at this driver's pace. */
+  /** m, by distance, months and engine hours together at this driver's pace. */
   distance: number
   limit: IntervalLimit
   /** Why the claim does not count for this driver. */
@@ -80,14 +82,20 @@ export interface UsableInterval {
   unused: number
 }
 
+/** How much a driver drives a year, and how long the engine runs in it. */
+type Pace = Pick<Driver, 'annualDistance' | 'annualHours'>
+
 /**
- * An interval as a distance at a driver's pace: the sooner of its distance and its months.
+ * An interval as a distance at a driver's pace: the soonest of its distance, its months and its engine hours.
  *
- * @param distanceAYear m
- * @returns Infinity when neither is given
+ * @returns Infinity when nothing of it can be paced
  */
-const pacedDistance = ({ distance, months }: Interval, distanceAYear: number): number =>
-  Math.min(distance ?? Infinity, months === null ? Infinity : (months / 12) * distanceAYear)
+const pacedDistance = ({ distance, months, hours }: Interval, { annualDistance, annualHours }: Pace): number =>
+  Math.min(
+    distance ?? Infinity,
+    months === null ? Infinity : (months / 12) * annualDistance,
+    hours === undefined || annualHours === null ? Infinity : (hours / annualHours) * annualDistance,
+  )
 
 /**
  * The interval that is usable for a driver: the smallest of the claim, or of the share of it that holds under severe
@@ -107,8 +115,7 @@ export function usableInterval(
   const intervals = claims.filter(({ kind }) => kind === 'interval')
   const paced = intervals.map(({ parts }) => {
     const share = driver.duty === 'severe' ? (parts.severeShare ?? 1) : 1
-    const { distance = null, months = null } = parts
-    return share * pacedDistance({ distance, months }, driver.annualDistance)
+    return share * pacedDistance(intervalOf(parts), driver)
   })
   const claimed = paced.length > 0 ? Math.min(...paced) : undefined
   const oil = intervals.find(({ parts }) => parts.oil && !isOilAsked(parts.oil, driver.oil))
@@ -117,8 +124,8 @@ export function usableInterval(
 
   const ofManual = manual[driver.duty]
   const limits: [IntervalLimit, number][] = [
-    ['manual', ofManual ? pacedDistance(ofManual, driver.annualDistance) : Infinity],
-    ['habit', pacedDistance(driver.habit, driver.annualDistance)],
+    ['manual', ofManual ? pacedDistance(ofManual, driver) : Infinity],
+    ['habit', pacedDistance(driver.habit, driver)],
     ['claim', claimed !== undefined && !claimFails ? claimed : Infinity],
   ]
   const [limit, distance] = limits.reduce((least, one) => (one[1] < least[1] ? one : least))
@@ -126,6 +133,19 @@ export function usableInterval(
   const finite = claimed !== undefined && Number.isFinite(claimed) ? claimed : undefined
   return { distance, limit, claimFails, claimed: finite, unused: Math.max(0, (finite ?? 0) - distance) }
 }
+
+/**
+ * Whether an interval in engine hours bears on a driver whose hours are not known: it sets no limit then.
+ *
+ * Source: common practice, no published source.
+ *
+ * @param claims that stand
+ * @example isShortOfHours(driver, [intervalClaim('a', 25e6)], {}) // => false
+ */
+export const isShortOfHours = (driver: Driver, claims: readonly Claim[], manual: ServiceIntervals): boolean =>
+  driver.annualHours === null &&
+  (manual[driver.duty]?.hours !== undefined ||
+    claims.some(({ kind, parts }) => kind === 'interval' && parts.hours !== undefined))
 
 export interface DrivingCost {
   changesAYear: number

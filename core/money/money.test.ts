@@ -99,6 +99,7 @@ describe('the driver', () => {
     id: 'd',
     name: 'Ferry taxi',
     annualDistance: 20_000 * km,
+    annualHours: null,
     habit: { distance: 15_000 * km, months: 12 },
     duty: 'normal',
     climate: 'mild',
@@ -166,6 +167,23 @@ describe('the driver', () => {
       2_000 * km,
     )
     expect(usableInterval({ ...free, duty: 'normal' }, claims, {})!.distance).toBe(10_000 * km)
+  })
+
+  test('250 engine hours at 500 a year are half a year, and set no limit where the hours are not known', () => {
+    const boat = { ...driver, annualDistance: 3_000 * km, habit: { distance: null, months: null, hours: 250 } }
+    expect(usableInterval({ ...boat, annualHours: 500 }, [], {})).toMatchObject({
+      distance: 1_500 * km,
+      limit: 'habit',
+    })
+    expect(usableInterval(boat, [], {})).toBeUndefined()
+    const claims = [claim({ hours: 100 })]
+    expect(usableInterval({ ...boat, annualHours: 500 }, claims, {})).toMatchObject({
+      distance: 600 * km,
+      limit: 'claim',
+    })
+    expect(
+      usableInterval({ ...boat, annualHours: 500 }, claims, { normal: { distance: null, months: 1 } }),
+    ).toMatchObject({ distance: 250 * km, limit: 'manual' })
   })
 
   test('cost by hand: 10.45 every 15,000 km at 20,000 km a year is 13.93 a year and 6.97 for 10,000 km', () => {

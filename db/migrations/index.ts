@@ -28,6 +28,7 @@ import * as endOfAReading from './026_end_of_a_reading.ts'
 import * as sizeClasses from './027_size_classes.ts'
 import * as exhibits from './028_exhibits.ts'
 import * as fifthEdition from './029_fifth_edition.ts'
+import * as engineHours from './030_engine_hours.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -59,6 +60,7 @@ const migrations: Record<string, Knex.Migration> = {
   '027_size_classes': sizeClasses,
   '028_exhibits': exhibits,
   '029_fifth_edition': fifthEdition,
+  '030_engine_hours': engineHours,
 }
 
 /** Their names, in the order in which they run. */

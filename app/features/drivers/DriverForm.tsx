@@ -21,6 +21,13 @@ export function DriverForm({ id, edited, result, onDone }: EditFormProps<StoredD
       <Row $gap={16} style={{ alignItems: 'flex-start' }}>
         <TextBox field={fields.annualDistance} label="Distance a year" placeholder="18000 km" />
         <TextBox field={fields.habit} label="Changes oil after" optional placeholder="10000 km or 12 months; 250 h" />
+        <TextBox
+          field={fields.annualHours}
+          label="Engine hours a year"
+          optional
+          inputMode="decimal"
+          placeholder="400"
+        />
         <TextBox field={fields.vehicles} label="Vehicles" inputMode="decimal" />
       </Row>
       <ChoiceBox

@@ -2,7 +2,7 @@ import { byKey } from '#core/by-key.ts'
 import { systemOf, unitOfKind } from '#core/quantity/unit-habit.ts'
 import { climates, duties, positions, oilKinds } from '#core/money/driver.ts'
 import { formatInterval } from '#core/quantity/interval.ts'
-import { formatQuantity } from '#core/quantity/format.ts'
+import { formatCount, formatQuantity } from '#core/quantity/format.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { Button } from '#app/ui/Button.tsx'
@@ -67,7 +67,15 @@ function DriverRow({ driver, onEdit, onRemove }: RowProps) {
           </Button>
         </Row>
       </td>
-      <td>{formatQuantity(driver.annualDistance, far)}</td>
+      <td>
+        {formatQuantity(driver.annualDistance, far)}
+        {driver.annualHours !== null && (
+          <>
+            <br />
+            <Small>{formatCount(driver.annualHours, 'engine hour')}</Small>
+          </>
+        )}
+      </td>
       <td>{formatInterval(driver.habit, far) || 'as claim or manual say'}</td>
       <td>
         {labelOf(duties, driver.duty)}, {labelOf(climates, driver.climate).toLowerCase()}

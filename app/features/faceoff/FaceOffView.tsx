@@ -32,6 +32,7 @@ interface Props {
   drawings: Record<string, DrawingData>
   /** By revision. */
   points: Record<string, CaptureEfficiency[]>
+  labels: Readonly<Record<string, string>>
   comparisons: readonly StoredComparison[]
   calls: readonly StoredPartCall[]
   /** Parts of other engines' filters, laid beside. */
@@ -42,7 +43,7 @@ interface Props {
 const sizes = [10e-6, 20e-6, 30e-6]
 
 /** Two filters set against each other by the school in force. */
-export function FaceOffView({ judged, facing: { a, b }, drawings, points, comparisons, calls, tray }: Props) {
+export function FaceOffView({ judged, facing: { a, b }, drawings, labels, points, comparisons, calls, tray }: Props) {
   const { application, evaluation } = useLineup()
   const { units: system } = usePreferences()
   const { get } = useAddress()
@@ -102,7 +103,7 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, points, compar
           {
             key: 'beside',
             label: 'Side by side',
-            content: <SideBySideCard a={a} b={b} comparisons={comparisons} />,
+            content: <SideBySideCard a={a} b={b} labels={labels} comparisons={comparisons} />,
           },
           { key: 'claims', label: 'Claims', content: claims },
           { key: 'tray', label: 'Tray', content: tray },

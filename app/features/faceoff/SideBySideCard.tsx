@@ -21,11 +21,15 @@ import type { Facing } from './useFacing.ts'
 interface Props {
   a: Facing
   b: Facing
+  /** Of specimens, by their ids. */
+  labels: Labels
   comparisons: readonly StoredComparison[]
 }
 
+type Labels = Readonly<Record<string, string>>
+
 /** What was said of the two beside each other, and a line to say more of them. */
-export function SideBySideCard({ a, b, comparisons }: Props) {
+export function SideBySideCard({ a, b, labels, comparisons }: Props) {
   const isOf = (facing: Facing, specimen: string) => facing.column.specimenIds.includes(specimen)
   const own = comparisons.flatMap((one): SaidOfTwo[] => {
     if (isOf(a, one.specimen) && isOf(b, one.other)) return [{ ...one, isTurned: false }]
@@ -39,8 +43,8 @@ export function SideBySideCard({ a, b, comparisons }: Props) {
           What was compared without a number for each: thicker, 8 g lighter, nearly twice, the same part. It fills what
           is missing beside what is known, and draws that break it do not count in the verdict.
         </Soft>
-        {own.length > 0 && <SaidTable a={a} b={b} said={own} />}
-        <SayMore key={`${a.column.id} ${b.column.id}`} a={a} b={b} />
+        {own.length > 0 && <SaidTable a={a} b={b} labels={labels} said={own} />}
+        <SayMore key={`${a.column.id} ${b.column.id}`} a={a} b={b} labels={labels} />
       </Stack>
     </Card>
   )
@@ -49,10 +53,15 @@ export function SideBySideCard({ a, b, comparisons }: Props) {
 /** Said of the first beside the second, or turned: of the second beside the first. */
 type SaidOfTwo = StoredComparison & { isTurned: boolean }
 
-function SaidTable({ a, b, said }: { a: Facing; b: Facing; said: readonly SaidOfTwo[] }) {
+interface SaidTableProps extends Omit<Props, 'comparisons'> {
+  said: readonly SaidOfTwo[]
+}
+
+function SaidTable({ a, b, labels, said }: SaidTableProps) {
   const { rows } = useLineup().evaluation
   const { units: system } = usePreferences()
   const { send, isIdle } = useAction()
+  const isOfSeveral = a.column.specimenIds.length + b.column.specimenIds.length > 2
   return (
     <Table aria-label="Said of the two">
       <thead>
@@ -70,7 +79,7 @@ function SaidTable({ a, b, said }: { a: Facing; b: Facing; said: readonly SaidOf
         </tr>
       </thead>
       <tbody>
-        {said.map(({ id, of, relation, evidence, said: words, isTurned }) => {
+        {said.map(({ id, of, relation, evidence, said: words, specimen, other: otherId, isTurned }) => {
           const row = rows.find(({ key }) => key === of)
           const other = row?.cells[b.evaluated.at]
           const seen = isTurned ? inverted(relation) : relation
@@ -95,6 +104,7 @@ function SaidTable({ a, b, said }: { a: Facing; b: Facing; said: readonly SaidOf
                   <Small>
                     {isTurned && `${b.name}: `}
                     {words}
+                    {isOfSeveral && ` (specimen ${labels[specimen]} beside ${labels[otherId]})`}
                   </Small>
                   <Button
                     $kind="quiet"
@@ -114,19 +124,20 @@ function SaidTable({ a, b, said }: { a: Facing; b: Facing; said: readonly SaidOf
   )
 }
 
-function SayMore({ a, b }: { a: Facing; b: Facing }) {
+function SayMore({ a, b, labels }: Omit<Props, 'comparisons'>) {
   const { application } = useLineup()
   const { send, refusal, isIdle, isTaken, result } = useAction()
   const [line, setLine] = useState('')
   const [picked, pick] = useState('')
+  const [specimen, setSpecimen] = useState(a.column.specimenId)
+  const [other, setOther] = useState(b.column.specimenId)
   const field = useRef<HTMLInputElement>(null)
   const candidates = useMemo(() => readComparison(line, application.form), [line, application.form])
   const chosen =
     candidates.length === 1 ? candidates[0] : candidates.find(({ of }) => of === picked && candidates.length > 1)
   const keep = () => {
     if (!chosen?.read.ok || !isIdle) return
-    const { specimenId: specimen } = a.column
-    send({ intent: 'compare', id: newId(), specimen, other: b.column.specimenId, of: chosen.of, line })
+    send({ intent: 'compare', id: newId(), specimen, other, of: chosen.of, line })
   }
   const [taken, setTaken] = useState<typeof result>()
   if (isTaken && taken !== result) {
@@ -145,9 +156,13 @@ function SayMore({ a, b }: { a: Facing; b: Facing }) {
       }}
     >
       <Stack $gap={8}>
-        <label htmlFor="comparison-line" style={{ font: '600 17px/1.2 var(--label)' }}>
-          {a.name}, beside {b.name}
-        </label>
+        <Row>
+          <label htmlFor="comparison-line" style={{ font: '600 17px/1.2 var(--label)' }}>
+            {a.name}, beside {b.name}
+          </label>
+          <SpecimenMenu of={a} labels={labels} value={specimen} onPick={setSpecimen} />
+          <SpecimenMenu of={b} labels={labels} value={other} onPick={setOther} />
+        </Row>
         <Row>
           <InputBox
             id="comparison-line"
@@ -175,6 +190,27 @@ function SayMore({ a, b }: { a: Facing; b: Facing }) {
         <Echo line={line} chosen={chosen} candidates={candidates} onTake={setLine} />
       </Stack>
     </form>
+  )
+}
+
+interface SpecimenMenuProps {
+  of: Facing
+  labels: Labels
+  value: string
+  onPick: (specimen: string) => void
+}
+
+/** Which of several specimens is meant; nothing to choose where there is one. */
+function SpecimenMenu({ of, labels, value, onPick }: SpecimenMenuProps) {
+  const { specimenIds } = of.column
+  if (specimenIds.length < 2) return null
+  return (
+    <SelectMenu
+      label={`Specimen of ${of.name}`}
+      value={value}
+      options={specimenIds.map((id) => ({ value: id, label: labels[id] ?? '' }))}
+      onPick={onPick}
+    />
   )
 }
 

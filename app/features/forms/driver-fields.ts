@@ -25,12 +25,17 @@ export const driverSchema = z
     name: line('The name', 60),
     annualDistance: filled(optionalQuantity(quantities.annualDistance), 'Write the distance a year, such as 18000 km.'),
     habit: optionalInterval('The habit'),
+    annualHours: optionalWhole('Engine hours a year', 1, 8784),
     duty: keyOf(duties, 'Choose the duty.'),
     climate: keyOf(climates, 'Choose the climate.'),
     position: keyOf(positions, 'Choose how the filter sits.'),
     oilTemperatureMax: optionalQuantity(quantities.oilTemperatureMax),
     oil: keyOf(oilKinds, 'Choose the oil.'),
     vehicles: optionalWhole('Vehicles', 1, 100_000),
+  })
+  .refine(({ habit, annualHours }) => habit?.hours === undefined || annualHours !== null, {
+    path: ['annualHours'],
+    message: 'Say how many hours a year the engine runs, so that a change by the hour can be counted.',
   })
   .transform(({ habit, vehicles, ...rest }) => ({
     ...rest,
@@ -58,6 +63,7 @@ export const driverValues = (driver: DriverFields): FieldValues => ({
   name: driver.name,
   annualDistance: quantityText(driver.annualDistance, quantities.annualDistance),
   habit: intervalText(driver.habit),
+  annualHours: driver.annualHours === null ? '' : String(driver.annualHours),
   duty: driver.duty,
   climate: driver.climate,
   position: driver.position,

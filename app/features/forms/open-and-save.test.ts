@@ -58,6 +58,7 @@ const driver = fc.record({
   name: words,
   annualDistance: fc.oneof(withUnit('km', 100, 1_000_000, 0), withUnit('mi', 100, 600_000, 0)),
   habit: orEmpty(interval),
+  annualHours: orEmpty(fc.integer({ min: 1, max: 8784 }).map(String)),
   duty: from(duties),
   climate: from(climates),
   position: from(positions),

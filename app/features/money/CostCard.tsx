@@ -1,20 +1,15 @@
 import { href, Link } from 'react-router'
-import { currencies } from '#core/money/currency.ts'
 import { duties } from '#core/money/driver.ts'
-import { formatQuantity } from '#core/quantity/format.ts'
+import { formatCount, formatQuantity } from '#core/quantity/format.ts'
 import type { DriverRule } from '#core/score/driver-rules.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
-import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
-import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
-import { useAddress } from '#app/ui/useAddress.ts'
+import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { CostTable } from './CostTable.tsx'
-import { orderSizes } from './order-sizes.ts'
 import { usePerDistance } from './usePerDistance.ts'
 
 interface Props {
-  drivers: StoredDriver[]
   driver: StoredDriver | undefined
   wanted: number
   currency: string
@@ -24,33 +19,12 @@ interface Props {
   judged: EvaluationView
 }
 
-/** Who buys how many and in what money, and what each filter then costs. */
-export function CostCard({ drivers, driver, wanted, currency, rules, rows, names, judged }: Props) {
-  const { set } = useAddress()
+/** What each filter costs whoever buys it. */
+export function CostCard({ driver, wanted, currency, rules, rows, names, judged }: Props) {
   return (
     <Card>
       <Stack $gap={14}>
-        <Row>
-          <SelectMenu
-            label="Driver"
-            value={driver?.id ?? ''}
-            options={drivers.length === 0 ? [{ value: '', label: 'none yet' }] : namedOptions(drivers)}
-            onPick={(id) => set({ driver: id })}
-          />
-          <SelectMenu
-            label="buys at once"
-            value={String(wanted)}
-            options={orderSizes.map((size) => ({ value: String(size), label: size }))}
-            onPick={(size) => set({ buy: size })}
-          />
-          <SelectMenu
-            label="in"
-            value={currency}
-            options={currencies.map((one) => ({ value: one, label: one }))}
-            onPick={(one) => set({ currency: one })}
-          />
-          <Link to={href('/drivers')}>Drivers</Link>
-        </Row>
+        <h2>The figures</h2>
         <DriverLine driver={driver} rules={rules} />
         <CostTable judged={judged} rows={rows} names={names} currency={currency} wanted={wanted} />
       </Stack>
@@ -70,8 +44,10 @@ function DriverLine({ driver, rules }: { driver: StoredDriver | undefined; rules
   return (
     <div>
       <Small>
-        {driver.name}: {formatQuantity(driver.annualDistance, unit)} a year, {duty} duty
-        {driver.vehicles > 1 && `, ${driver.vehicles} vehicles`}. {rules.map(({ statement }) => statement).join(' ')}
+        {driver.name}: {formatQuantity(driver.annualDistance, unit)}
+        {driver.annualHours !== null && ` and ${formatCount(driver.annualHours, 'engine hour')}`} a year, {duty} duty
+        {driver.vehicles > 1 && `, ${driver.vehicles} vehicles`}. {rules.map(({ statement }) => statement).join(' ')}{' '}
+        <Link to={href('/drivers')}>Drivers</Link>
       </Small>
     </div>
   )

@@ -1,6 +1,6 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
-import { formatMoney } from '#core/money/currency.ts'
+import { formatAmount, formatMoney } from '#core/money/currency.ts'
 import { fromSI } from '#core/quantity/convert.ts'
 import { formatCount, formatFixed, formatQuantity } from '#core/quantity/format.ts'
 import { systemOf, type UnitHabit } from '#core/quantity/unit-habit.ts'
@@ -14,10 +14,14 @@ import { usePerDistance } from './usePerDistance.ts'
 
 const Figures = styled(Table)`
   td:nth-child(-n + 3) {
-    min-width: 150px;
+    min-width: 130px;
   }
   td:nth-child(n + 4) {
     white-space: nowrap;
+  }
+  th:nth-child(n + 4),
+  td:nth-child(n + 4) {
+    text-align: right;
   }
 `
 
@@ -35,19 +39,25 @@ const costOf = ({ cost, offer }: MoneyRow): number => cost?.perDistance ?? offer
 
 /** What each filter costs when it has arrived, for how long it may be used, and what that comes to; cheapest first. */
 export function CostTable({ rows, names, currency, wanted, judged }: Props) {
-  const { label } = usePerDistance()
+  const { units: system } = usePreferences()
+  const { label, unit } = usePerDistance()
+  const areaUnit = areaUnitOf(system)
   return (
     <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Prices">
       <Figures>
         <thead>
           <tr>
             <th scope="col">Product</th>
-            <th scope="col">Landed, each</th>
+            <th scope="col">Landed, each, {currency}</th>
             <th scope="col">Usable interval</th>
-            <th scope="col">For {label}</th>
-            <th scope="col">A year</th>
-            <th scope="col">Paid for, not used</th>
-            <th scope="col">Area for one {currency}</th>
+            <th scope="col">
+              For {label}, {currency}
+            </th>
+            <th scope="col">A year, {currency}</th>
+            <th scope="col">Paid for, not used, {unit}</th>
+            <th scope="col">
+              Area for one {currency}, {areaUnit}
+            </th>
             <th scope="col">Score</th>
           </tr>
         </thead>
@@ -82,12 +92,13 @@ interface RowProps {
 function CostRow({ row, name, currency, wanted, score }: RowProps) {
   const { units: system } = usePreferences()
   const { unit, scale } = usePerDistance()
-  const { column, offer, unconverted, interval, cost } = row
-  const money = (minor: number | undefined) => (minor === undefined ? '–' : formatMoney(Math.round(minor), currency))
+  const { column, offer, unconverted, interval, isShortOfHours, cost } = row
+  const money = (minor: number | undefined) => (minor === undefined ? '–' : formatAmount(Math.round(minor), currency))
   return (
     <tr>
       <td>
         <Link to={href('/products/:product/prices', { product: column.productId })}>{name}</Link>
+        {column.score.fatalFault && <Remark>{column.score.fatalFault}</Remark>}
         {column.given.length > 0 && <Remark>sample given by {column.given.join(', ')}</Remark>}
       </td>
       <td>
@@ -113,15 +124,13 @@ function CostRow({ row, name, currency, wanted, score }: RowProps) {
         ) : (
           <Small>not known</Small>
         )}
+        {isShortOfHours && <Remark>engine hours not counted: how many a year is not said of this driver</Remark>}
       </td>
       <td>{money(cost && cost.perDistance * scale)}</td>
       <td>{money(cost?.aYear)}</td>
-      <td>{interval && interval.unused > 0 ? formatQuantity(interval.unused, unit) : '–'}</td>
-      <td>{areaText(row.areaPerMoney, system)}</td>
-      <td>
-        {score === undefined ? '–' : Math.round(score)}
-        {column.score.fatalFault && <Remark>{column.score.fatalFault}</Remark>}
-      </td>
+      <td>{interval && interval.unused > 0 ? formatFixed(fromSI(interval.unused, unit), 0) : '–'}</td>
+      <td>{row.areaPerMoney === undefined ? '–' : formatFixed(fromSI(row.areaPerMoney, areaUnitOf(system)), 0)}</td>
+      <td>{score === undefined ? '–' : Math.round(score)}</td>
     </tr>
   )
 }
@@ -149,7 +158,4 @@ function offerText({ price, landed, rate, rateQuotedOn }: Offer, currency: strin
   return said.filter(Boolean).join('; ')
 }
 
-function areaText(area: number | undefined, system: UnitHabit): string {
-  const unit = systemOf(system) === 'metric' ? 'cm²' : 'in²'
-  return area === undefined ? '–' : `${formatFixed(fromSI(area, unit), 0)} ${unit}`
-}
+const areaUnitOf = (system: UnitHabit) => (systemOf(system) === 'metric' ? 'cm²' : 'in²')

@@ -3,6 +3,7 @@ import { href, useNavigate } from 'react-router'
 import { costSpans, type CostSpan } from '#core/money/cost-span.ts'
 import { toMajor } from '#core/money/currency.ts'
 import { frontier } from '#core/money/frontier.ts'
+import { groupBy } from '#core/group-by.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
@@ -34,8 +35,12 @@ export function ValueCard({ driver, rows, names, currency, judged }: Props) {
     const nameOf = (row: MoneyRow) => names.get(row.column.id) ?? row.column.name
     return {
       points: rows.flatMap((row, at) => pointOf(row, nameOf(row), spans[at], judged, currency)),
-      remarks: rows.flatMap((row, at) =>
-        remarkOn(nameOf(row), spans[at], judged.judgedOf(row.column.id) !== undefined),
+      remarks: remarksOn(
+        rows.map((row, at) => ({
+          name: nameOf(row),
+          span: spans[at],
+          isJudged: judged.judgedOf(row.column.id) !== undefined,
+        })),
       ),
     }
   }, [rows, byCost, scale, names, currency, judged])
@@ -122,16 +127,30 @@ function pointOf(
   ]
 }
 
-const unknownWords = { freight: 'its freight', interval: 'its interval' }
+const unknownWords = { freight: 'freight', interval: 'the interval' }
 
-/** What is not known of a filter's place in the picture. */
-function remarkOn(name: string, span: CostSpan | undefined, isJudged: boolean): string[] {
-  if (!isJudged) return [`${name} is not shown: it is not judged.`]
-  if (!span) return [`${name} is not shown: it has no price, or no interval to go by.`]
-  if (span.unknown.length === 0) return []
+/** What is not known of filters' places in the picture, a sentence for all of which the same is not known. */
+function remarksOn(those: readonly { name: string; span: CostSpan | undefined; isJudged: boolean }[]): string[] {
+  const said = those.flatMap(({ name, span, isJudged }) => {
+    const why = reasonOf(span, isJudged)
+    return why === undefined ? [] : [{ name, why }]
+  })
+  return [...groupBy(said, ({ why }) => why)].map(
+    ([why, own]) =>
+      `${why} ${formatList(
+        own.map(({ name }) => name),
+        'conjunction',
+      )}.`,
+  )
+}
+
+function reasonOf(span: CostSpan | undefined, isJudged: boolean): string | undefined {
+  if (!isJudged) return 'Not shown, for it is not judged:'
+  if (!span) return 'Not shown, for it has no price, or no interval to go by:'
+  if (span.unknown.length === 0) return undefined
   const what = formatList(
     span.unknown.map((one) => unknownWords[one]),
     'conjunction',
   )
-  return [`${name}: ${what} ${span.unknown.length > 1 ? 'are' : 'is'} not known, so its cost is a span.`]
+  return `A cost is a span where ${what} ${span.unknown.length > 1 ? 'are' : 'is'} not known:`
 }

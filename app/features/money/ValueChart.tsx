@@ -18,6 +18,29 @@ const middle = ({ costLow, costHigh }: ValuePoint): number => (costLow + costHig
 const costText = ({ costLow, costHigh }: ValuePoint): string =>
   costLow === costHigh ? costLow.toFixed(2) : `${costLow.toFixed(2)} to ${costHigh.toFixed(2)}`
 
+/** Bars over what a score and a cost may be. */
+const spans = (points: readonly ValuePoint[], colours: ChartColours) => ({
+  name: 'range',
+  type: 'custom',
+  silent: true,
+  data: points.map((point) => [middle(point), point.low, point.high, point.costLow, point.costHigh, point.score]),
+  renderItem: (
+    _: unknown,
+    api: { value: (at: number) => number; coord: (at: [number, number]) => [number, number] },
+  ) => {
+    const [x, top] = api.coord([api.value(0), api.value(2)])
+    const [, bottom] = api.coord([api.value(0), api.value(1)])
+    const [left, y] = api.coord([api.value(3), api.value(5)])
+    const [right] = api.coord([api.value(4), api.value(5)])
+    const level = right > left ? `M${left} ${y - 4}v8M${left} ${y}H${right}M${right} ${y - 4}v8` : ''
+    return {
+      type: 'path',
+      shape: { pathData: `M${x - 4} ${top}h8M${x} ${top}V${bottom}M${x - 4} ${bottom}h8${level}` },
+      style: { stroke: colours.soft, fill: 'none' },
+    }
+  },
+})
+
 /** Cost against construction score, with what either may be, and the efficient frontier. */
 export function ValueChart({
   points,
@@ -33,6 +56,7 @@ export function ValueChart({
   const option = useCallback(
     (colours: ChartColours) => {
       const on = points.filter(({ id }) => efficient.includes(id)).sort((a, b) => a.costLow - b.costLow)
+      const rising = on.filter(({ score }, at) => on.slice(0, at).every((cheaper) => cheaper.score < score))
       const off = points.filter(({ id }) => !efficient.includes(id))
       const dots = (those: ValuePoint[], symbol: string, colour: string, name: string) => ({
         name,
@@ -42,13 +66,17 @@ export function ValueChart({
         itemStyle: { color: colour, borderColor: colours.card, borderWidth: 1.5 },
         label: {
           show: true,
-          position: 'top',
-          distance: 8,
+          position: 'right',
+          width: 165,
+          overflow: 'truncate',
+          lineHeight: 17,
           formatter: ({ data }: { data: { name: string } }) => data.name,
           color: colours.ink,
           fontSize: 12,
         },
-        labelLayout: { hideOverlap: true },
+        labelLine: { show: true, length2: 4, lineStyle: { color: colours.soft, opacity: 0.5 } },
+        // Names stand in a column of their own, led to from their points.
+        labelLayout: { x: '79%', moveOverlap: 'shiftY' },
         data: those.map((point) => ({
           value: [middle(point), point.score],
           name: point.name,
@@ -58,7 +86,7 @@ export function ValueChart({
       })
       const scores = points.flatMap(({ low, high }) => [low, high])
       return {
-        grid: { left: 60, right: 120, top: 36, bottom: 48 },
+        grid: { left: 60, right: '23%', top: 36, bottom: 48 },
         legend: { top: 0, textStyle: { color: colours.ink }, data: ['nothing beats it', 'beaten on price and score'] },
         tooltip: {
           trigger: 'item',
@@ -90,36 +118,9 @@ export function ValueChart({
             symbol: 'none',
             silent: true,
             lineStyle: { color: colours.green, width: 2, type: 'dashed' },
-            data: on.map((point) => [middle(point), point.score]),
+            data: rising.map((point) => [middle(point), point.score]),
           },
-          {
-            name: 'range',
-            type: 'custom',
-            silent: true,
-            data: points.map((point) => [
-              middle(point),
-              point.low,
-              point.high,
-              point.costLow,
-              point.costHigh,
-              point.score,
-            ]),
-            renderItem: (
-              _: unknown,
-              api: { value: (at: number) => number; coord: (at: [number, number]) => [number, number] },
-            ) => {
-              const [x, top] = api.coord([api.value(0), api.value(2)])
-              const [, bottom] = api.coord([api.value(0), api.value(1)])
-              const [left, y] = api.coord([api.value(3), api.value(5)])
-              const [right] = api.coord([api.value(4), api.value(5)])
-              const level = right > left ? `M${left} ${y - 4}v8M${left} ${y}H${right}M${right} ${y - 4}v8` : ''
-              return {
-                type: 'path',
-                shape: { pathData: `M${x - 4} ${top}h8M${x} ${top}V${bottom}M${x - 4} ${bottom}h8${level}` },
-                style: { stroke: colours.soft, fill: 'none' },
-              }
-            },
-          },
+          spans(points, colours),
           dots(on, 'circle', colours.green, 'nothing beats it'),
           dots(off, 'diamond', colours.amber, 'beaten on price and score'),
         ],
@@ -130,8 +131,8 @@ export function ValueChart({
   const pick = useCallback((data: unknown) => onOpen((data as { link: string }).link), [onOpen])
   return (
     <Chart
-      label={`${costName} against construction score; the table above has the same figures`}
-      height={360}
+      label={`${costName} against construction score; the table below has the same figures`}
+      height={380}
       option={option}
       onPick={pick}
     />

@@ -40,17 +40,30 @@ function acrossOf({ points }: ScaleRule): (value: number) => number {
   }
 }
 
+/** Where somebody stands in a criterion. */
+export interface Standing {
+  name: string
+  /** SI; undefined where an answer is judged. */
+  value: number | undefined
+  points: number
+}
+
 interface Props {
   criterion: Criterion
   /** Where a product stands, SI. */
   value?: number
+  /** What it gets, where an answer is judged. */
+  points?: number
+  rivals?: readonly Standing[]
 }
 
 /** The rule of a criterion: as a curve from its worst anchor to its best where it judges a number, else in words. */
-export function RuleCurve({ criterion, value }: Props) {
+export function RuleCurve({ criterion, value, points: own, rivals = [] }: Props) {
   const { units: system } = usePreferences()
   const { valueFunction, attribute } = criterion
   const words = formatValueFunction(criterion, system)
+  if (valueFunction.kind === 'answers' && rivals.length > 0)
+    return <PointsScale words={words} points={own} rivals={rivals} />
   if (valueFunction.kind !== 'scale') return words
   const across = acrossOf(valueFunction)
   const anchors = valueFunction.points.map(([at, points]) => ({ at, points, x: across(at), y: heightAt(points) }))
@@ -67,6 +80,7 @@ export function RuleCurve({ criterion, value }: Props) {
         {anchors.map(({ at, x, y }) => (
           <circle key={at} cx={x} cy={y} r="2.4" fill="var(--green)" />
         ))}
+        <Ticks rivals={rivals} xOf={({ value: at }) => (at === undefined ? undefined : across(at))} />
         {value !== undefined && (
           <g>
             <line x1={across(value)} x2={across(value)} y1="0" y2={size.height} stroke="var(--ink)" strokeWidth="1" />
@@ -90,6 +104,55 @@ export function RuleCurve({ criterion, value }: Props) {
         )}
         <span>{end(last)}</span>
       </Ends>
+    </Figure>
+  )
+}
+
+interface TicksProps {
+  rivals: readonly Standing[]
+  xOf: (rival: Standing) => number | undefined
+}
+
+/** Rivals under a curve, a stroke each. */
+function Ticks({ rivals, xOf }: TicksProps) {
+  return rivals.flatMap((rival, at) => {
+    const x = xOf(rival)
+    if (x === undefined) return []
+    return (
+      <line
+        key={`${rival.name} ${at}`}
+        {...{ x1: x, x2: x, y1: size.height - size.margin - 6, y2: size.height }}
+        stroke="var(--amber)"
+        strokeWidth="2"
+      >
+        <title>{rival.name}</title>
+      </line>
+    )
+  })
+}
+
+interface PointsScaleProps {
+  words: string
+  points: number | undefined
+  rivals: readonly Standing[]
+}
+
+/** Points of answers from none to ten, with a product on them and its rivals as strokes. */
+function PointsScale({ words, points, rivals }: PointsScaleProps) {
+  const x = (of: number) => size.margin + 4 + (of / 10) * (size.width - 2 * (size.margin + 4))
+  const y = size.height - size.margin - 12
+  return (
+    <Figure>
+      <svg viewBox={`0 ${y - 10} ${size.width} ${size.height - y + 10}`} role="img" aria-label={words}>
+        <line x1={x(0)} x2={x(10)} y1={y} y2={y} stroke="var(--line-strong)" />
+        <Ticks rivals={rivals} xOf={(rival) => x(rival.points)} />
+        {points !== undefined && (
+          <circle cx={x(points)} cy={y} r="4.5" fill="var(--card)" stroke="var(--ink)" strokeWidth="2" />
+        )}
+      </svg>
+      <figcaption>
+        <Small>{words}</Small>
+      </figcaption>
     </Figure>
   )
 }

@@ -5,17 +5,17 @@ import { countedWeight, type ScoreLine } from '#core/score/score.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
-import { RuleCurve } from './RuleCurve.tsx'
+import { RuleCurve, type Standing } from './RuleCurve.tsx'
 
 const Lines = styled(Table)`
-  td:nth-child(3),
-  td:nth-child(4),
-  td:nth-child(5),
-  th:nth-child(3),
-  th:nth-child(4),
-  th:nth-child(5) {
+  td:nth-child(n + 3),
+  th:nth-child(n + 3) {
     text-align: right;
     white-space: nowrap;
+  }
+  td:last-child,
+  th:last-child {
+    text-align: left;
   }
 `
 
@@ -26,15 +26,27 @@ const formatLinePoints = ({ points, low, high }: ScoreLine): string =>
       ? `${low.toFixed(1)} to ${high.toFixed(1)}`
       : points.toFixed(1)
 
+const costText = (cost: number | undefined): string =>
+  cost === undefined ? '' : cost < 0.05 ? '–' : `−${cost.toFixed(1)}`
+
 interface Props {
   lines: readonly ScoreLine[]
   /** Number that a criterion judges, SI; undefined for answers and where nothing is known. */
   numberOf: (criterion: string) => number | undefined
   linkOf: (attribute: string) => string
+  rivals?: Rivals
+}
+
+/** Those that a score is set beside. */
+export interface Rivals {
+  /** Where each stands that is known, by criterion: a number, SI, or points where answers are judged. */
+  standings: (criterion: string) => readonly Standing[]
+  /** Points of a hundred that a criterion costs against the best; undefined where that is not known. */
+  costOf: (criterion: string) => number | undefined
 }
 
 /** Every criterion of a score: rule, points, weight, what it adds, and the evidence behind it. */
-export function ScoreBreakdown({ lines, numberOf, linkOf }: Props) {
+export function ScoreBreakdown({ lines, numberOf, linkOf, rivals }: Props) {
   const weight = countedWeight(lines)
   return (
     <Lines>
@@ -45,6 +57,7 @@ export function ScoreBreakdown({ lines, numberOf, linkOf }: Props) {
           <th scope="col">Points</th>
           <th scope="col">Weight</th>
           <th scope="col">Adds</th>
+          {rivals && <th scope="col">Costs</th>}
           <th scope="col">Evidence</th>
         </tr>
       </thead>
@@ -59,13 +72,19 @@ export function ScoreBreakdown({ lines, numberOf, linkOf }: Props) {
                 <Small>{criterionGroupLabel(criterion.part)}</Small>
               </td>
               <td>
-                <RuleCurve criterion={criterion} value={numberOf(criterion.key)} />
+                <RuleCurve
+                  criterion={criterion}
+                  value={numberOf(criterion.key)}
+                  points={line.points}
+                  rivals={rivals?.standings(criterion.key)}
+                />
                 <br />
                 <Small>{criterion.rationale}</Small>
               </td>
               <td>{notApplicableReason ? '' : formatLinePoints(line)}</td>
               <td>{notApplicableReason ? '' : Number(criterion.weight.toFixed(2))}</td>
               <td>{notApplicableReason || weight === 0 ? '' : ((10 * low * criterion.weight) / weight).toFixed(1)}</td>
+              {rivals && <td>{costText(rivals.costOf(criterion.key))}</td>}
               <td>
                 {notApplicableReason ? (
                   <Small>left out: {notApplicableReason}</Small>
