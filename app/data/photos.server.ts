@@ -154,6 +154,20 @@ export async function listPhotos(specimenId: string): Promise<Photo[]> {
     .select('id', 'part', 'name', 'width', 'height', 'bytes', 'recordedAt')
 }
 
+/** Pictures of all specimens of a product, newest first. */
+export async function listPhotosOfProduct(productId: string): Promise<(Photo & { specimen: string })[]> {
+  const db = await database()
+  return db('photo')
+    .join('specimen', 'specimen.id', 'photo.specimenId')
+    .join('revision', 'revision.id', 'specimen.revisionId')
+    .where({ productId })
+    .orderBy('photo.recordedAt', 'desc')
+    .select(
+      ...['photo.id', 'photo.part', 'photo.name', 'photo.width', 'photo.height', 'photo.bytes', 'photo.recordedAt'],
+      'specimen.label as specimen',
+    )
+}
+
 /** The JPEG of a photo, if there is one. */
 export async function readPhoto(id: string, size: 'whole' | 'thumbnail'): Promise<Buffer | undefined> {
   const db = await database()

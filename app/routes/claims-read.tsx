@@ -20,7 +20,7 @@ import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/claims-read'
-import { fieldsOf, found, parseFields, refused } from './http.server.ts'
+import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Several claims · Plicator' }]
@@ -31,7 +31,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const product = found(await findProduct(params.product), 'This product')
   const parsed = parseFields(readClaimsSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
-  const { id, text, unit, left, place, readOn } = parsed.value
+  const { id, text, unit, left, place, readOn, stay } = parsed.value
   const revisionId = knownRevision(product, parsed.value.revisionId)
   const claims = readClaims(text, unit, product.form)
     .filter((_, at) => !left.has(at))
@@ -42,10 +42,9 @@ export async function action({ request, params }: Route.ActionArgs) {
     }))
   if (claims.length === 0) return refused('Nothing is left to keep.')
   const refusal = additionRefusal(await addClaims(id, claims), { message: 'These claims are there already.' })
-  return (
-    refusal ??
-    redirect(`${href('/lineups/:application/claims', { application: product.applicationId })}?of=${product.id}`)
-  )
+  if (refusal) return refusal
+  if (stay) return accepted()
+  return redirect(`${href('/lineups/:application/claims', { application: product.applicationId })}?of=${product.id}`)
 }
 
 export default function ClaimsRead({ loaderData: { id, today: day } }: Route.ComponentProps) {

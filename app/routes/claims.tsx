@@ -109,7 +109,7 @@ export default function Claims({ loaderData: { products, capacities, distances, 
               <EfficiencyCard products={products} />
             </Side>
             <Side>
-              <ClaimCard product={picked} today={day} />
+              <ClaimCard product={picked} application={application.id} today={day} />
               {contradictions.length > 0 && (
                 <Card>
                   <Stack $gap={10}>

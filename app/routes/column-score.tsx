@@ -52,7 +52,6 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
           </Alert>
         ))}
       </Stack>
-      {own && <DoubtCard all={judged.all} of={own} linkOf={linkOf} />}
       <Card>
         <Row $between>
           <Small>
@@ -73,6 +72,7 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
           linkOf={linkOf}
         />
       </Card>
+      {own && <DoubtCard all={judged.all} of={own} linkOf={linkOf} />}
     </Page>
   )
 }

@@ -1,51 +1,52 @@
-import { getFormProps } from '@conform-to/react'
-import { Form, href, Link } from 'react-router'
-import { effectiveCriteria } from '#core/score/effective-criteria.ts'
-import { scoreSpecimen } from '#core/score/score-specimen.ts'
-import { assessSpecimens } from '#app/data/assessments.server.ts'
+import { href } from 'react-router'
+import { styled } from 'styled-components'
+import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
+import { productDossier } from '#app/data/product-dossier.server.ts'
 import { addRevision, findProduct, saveMaker, type Product } from '#app/data/products.server.ts'
-import { findReviewer } from '#app/data/reviewer.server.ts'
 import { addQuickReadings } from '#app/data/quick-readings.server.ts'
-import { methodFor } from '#app/data/size-class.ts'
-import { methodInForce } from '#app/data/schools.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
-import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
-import { makerSchema, revisionSchema } from '#app/features/forms/product-fields.ts'
+import { AddClaimLine } from '#app/features/claims/AddClaimLine.tsx'
+import { ClaimLinks, ClaimList } from '#app/features/claims/ClaimCard.tsx'
+import { makerSchema, productValues, revisionSchema } from '#app/features/forms/product-fields.ts'
+import { ProductForm } from '#app/features/forms/ProductForm.tsx'
 import { quickLineSchema } from '#app/features/forms/quick-line-fields.ts'
+import { useEdited } from '#app/features/forms/useEdited.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
-import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
-import { MakerForm } from '#app/features/products/MakerForm.tsx'
+import { DrawnCard } from '#app/features/products/DrawnCard.tsx'
+import { PhotoStrip } from '#app/features/products/PhotoStrip.tsx'
+import { PricesCard } from '#app/features/products/PricesCard.tsx'
+import { ProductHead } from '#app/features/products/ProductHead.tsx'
 import { ProductQuickLine } from '#app/features/products/ProductQuickLine.tsx'
+import { RevisionsCard } from '#app/features/products/RevisionsCard.tsx'
 import { SpecimenTable } from '#app/features/products/SpecimenTable.tsx'
-import { Button, ButtonLink } from '#app/ui/Button.tsx'
-import { TextBox } from '#app/ui/fields.tsx'
-import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
+import { VerdictsStood } from '#app/features/products/VerdictsStood.tsx'
+import { Card, Page, Row, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/product'
 import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
+import { saveProduct } from './product-saving.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export async function loader({ params }: Route.LoaderArgs) {
-  const specimens = await listSpecimensOf(params.product)
-  const [assessed, method, { topEnd }] = await Promise.all([
-    assessSpecimens(specimens),
-    methodInForce(specimens[0]?.demo ?? 0),
-    findReviewer(),
-  ])
-  return {
-    newRevision: newId(),
-    topEnd,
-    specimens: assessed.map(({ specimen, assessment }) => {
-      const criteria = effectiveCriteria(methodFor(method, { specimen, assessment }))
-      const { value, fatalFaults } = scoreSpecimen(specimen.form, assessment, criteria)
-      return {
-        ...specimen,
-        completeness: assessment.completeness,
-        score: value,
-        fatalFault: fatalFaults[0]?.description,
-      }
-    }),
+const Sides = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 5fr);
+  gap: 16px;
+  align-items: start;
+  > :first-child {
+    position: sticky;
+    top: 68px;
   }
+  @media (max-width: 960px) {
+    grid-template-columns: minmax(0, 1fr);
+    > :first-child {
+      position: static;
+    }
+  }
+`
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const product = found(await findProduct(params.product), 'This product')
+  return { ...(await productDossier(product)), newRevision: newId(), today: today() }
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
@@ -53,6 +54,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const { id: productId } = product
   const typed = await fieldsOf(request)
   if (typed.intent === 'quick') return takeLine(product, typed)
+  if (typed.intent === 'product') return (await saveProduct(product, typed)) ?? accepted()
   if (typed.intent === 'maker') {
     const maker = parseFields(makerSchema, typed)
     if (!maker.ok) return maker.refusal
@@ -78,59 +80,73 @@ async function takeLine({ id, form, revisions }: Product, typed: Record<string, 
   return additionRefusal(added.value, { message: 'These readings are there already.' }) ?? accepted()
 }
 
-export default function ProductPage({
-  loaderData: { specimens, newRevision, topEnd },
-  actionData,
-}: Route.ComponentProps) {
+export default function ProductPage({ loaderData, actionData }: Route.ComponentProps) {
+  const { specimens, newRevision, topEnd, drawn, photos, claims, prices, verdicts, brands, today: day } = loaderData
   const { product, application } = useProduct()
-  const [form, fields] = useSchemaForm(revisionSchema, { result: actionData, values: {} })
+  const [edited, edit] = useEdited<true>(actionData)
   return (
     <Page>
-      <Row $between>
-        <Stack $gap={4}>
-          <h1>
-            {product.brand} {product.partNumber}
-          </h1>
-          <Soft>
-            {product.nickname && `“${product.nickname}” · `}
-            {filterFormLabels[product.form]} · {tierLabels[product.tier]} · for{' '}
-            <Link to={href('/lineups/:application', { application: application.id })}>{application.name}</Link>
-          </Soft>
-        </Stack>
-        <Row>
-          <ButtonLink to={href('/products/:product/edit', { product: product.id })}>Edit</ButtonLink>
-          <ButtonLink to={href('/products/:product/specimens/new', { product: product.id })} $kind="primary">
-            New specimen
-          </ButtonLink>
-        </Row>
-      </Row>
+      <ProductHead product={product} application={application} onEdit={() => edit(true)} />
+      {edited && (
+        <ProductForm
+          id={product.id}
+          version={product.version}
+          values={productValues(product)}
+          brands={brands}
+          result={actionData}
+          back={href('/products/:product', { product: product.id })}
+          onLeave={() => edit(undefined)}
+        />
+      )}
       <Card>
         <ProductQuickLine form={product.form} specimens={specimens} lineup={application.id} topEnd={topEnd} />
       </Card>
-      <Card>
-        <h2>Specimens</h2>
-        <SpecimenTable specimens={specimens} />
-      </Card>
-      <Card>
+      <Sides>
         <Stack $gap={16}>
-          <h2>Revisions</h2>
-          <Soft>
-            The same part number can change maker, country, suffix or insides. Each revision is its own column in the
-            line-up.
-          </Soft>
-          {product.revisions.map((revision) => (
-            <MakerForm key={`${revision.id} ${revision.maker} ${revision.makerEvidence}`} revision={revision} />
-          ))}
-          <Soft>Who made it is kept with how it is known, and counts in no score.</Soft>
-          <Form method="post" {...getFormProps(form)}>
-            <input type="hidden" name="id" value={newRevision} />
-            <Row style={{ alignItems: 'flex-end' }}>
-              <TextBox field={fields.label} label="New revision" placeholder="suffix, country or date code" />
-              <Button type="submit">Add</Button>
-            </Row>
-          </Form>
+          {drawn && <DrawnCard drawn={drawn} name={`${product.brand} ${product.partNumber}`} />}
+          {photos.length > 0 && (
+            <Card>
+              <Stack $gap={10}>
+                <h2>Photos</h2>
+                <PhotoStrip photos={photos} />
+              </Stack>
+            </Card>
+          )}
         </Stack>
-      </Card>
+        <Stack $gap={16}>
+          <Card>
+            <Stack $gap={10}>
+              <h2>Specimens</h2>
+              <SpecimenTable specimens={specimens} />
+            </Stack>
+          </Card>
+          <RevisionsCard
+            revisions={product.revisions}
+            specimens={specimens}
+            newRevision={newRevision}
+            result={edited ? undefined : actionData}
+          />
+          {claims && (
+            <Card>
+              <Stack $gap={10}>
+                <Row $between>
+                  <h2>Claims</h2>
+                  <ClaimLinks product={claims} />
+                </Row>
+                <AddClaimLine products={[claims]} form={product.form} today={day} picked={product.id} />
+                <ClaimList product={claims} application={application.id} today={day} />
+              </Stack>
+            </Card>
+          )}
+          <PricesCard product={product} prices={prices} today={day} />
+          <Card>
+            <Stack $gap={10}>
+              <h2>Verdicts it stood in</h2>
+              <VerdictsStood verdicts={verdicts} application={application.id} />
+            </Stack>
+          </Card>
+        </Stack>
+      </Sides>
     </Page>
   )
 }

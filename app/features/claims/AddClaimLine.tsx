@@ -21,11 +21,12 @@ interface Props {
   form: FilterForm
   today: string
   picked: string | undefined
-  onPick: (product: string) => void
+  onPick?: (product: string) => void
 }
 
 /** A claim typed in a row, shown as what it becomes, and kept with where it was read. */
 export function AddClaimLine({ products, form, today, picked, onPick }: Props) {
+  const isOfOne = onPick === undefined
   const product = picked ?? products[0]?.id ?? ''
   const { send, refusal, isIdle } = useAction(href('/products/:product/claims/read', { product }))
   const { units } = usePreferences()
@@ -35,13 +36,15 @@ export function AddClaimLine({ products, form, today, picked, onPick }: Props) {
   const claims = readClaims(text.slice(0, longestPaste), unit, form)
   const keep = () => {
     if (text.trim() === '') return
-    send({ id: newId(), text, unit, place, readOn: today, revisionId: '', left: '' })
+    send({ id: newId(), text, unit, place, readOn: today, revisionId: '', left: '', stay: isOfOne ? '1' : '' })
     setText('')
   }
   return (
     <form onSubmit={(event) => (event.preventDefault(), keep())} aria-label="A claim in a line">
       <Row $gap={8}>
-        <SelectMenu name="On which product" value={product} options={namedOptions(products)} onPick={onPick} />
+        {onPick && (
+          <SelectMenu name="On which product" value={product} options={namedOptions(products)} onPick={onPick} />
+        )}
         <InputBox
           aria-label="What is claimed, in a line"
           value={text}

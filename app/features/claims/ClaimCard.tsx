@@ -17,8 +17,14 @@ const Quote = styled.q`
   overflow-wrap: anywhere;
 `
 
+interface Props {
+  product: ProductClaims
+  application: string
+  today: string
+}
+
 /** All claims on one product, word for word, each with how complete it is. */
-export function ClaimCard({ product, today }: { product: ProductClaims; today: string }) {
+export function ClaimCard({ product, application, today }: Props) {
   return (
     <Card id={product.id} aria-label={product.name}>
       <Stack $gap={10}>
@@ -29,84 +35,98 @@ export function ClaimCard({ product, today }: { product: ProductClaims; today: s
             </Link>{' '}
             {product.given.length > 0 && <Small>sample given by {product.given.join(', ')}</Small>}
           </h2>
-          <Row $gap={8}>
-            <ButtonLink
-              to={href('/products/:product/claims/read', { product: product.id })}
-              aria-label={`Paste claims on ${product.name}`}
-            >
-              Paste claims
-            </ButtonLink>
-            <ButtonLink
-              to={href('/products/:product/claims/new', { product: product.id })}
-              aria-label={`Add a claim on ${product.name}`}
-            >
-              Add a claim
-            </ButtonLink>
-          </Row>
+          <ClaimLinks product={product} />
         </Row>
-        {product.all.length === 0 ? (
-          <Soft>Nothing is claimed, or nothing was written down yet.</Soft>
-        ) : (
-          <Table>
-            <tbody>
-              {product.all.map((claim) => {
-                const { grade, lacks } = gradeClaim(claim)
-                const aside = !Object.values(product.standing).some((own) => own.some(({ id }) => id === claim.id))
-                const weakest = weakestReading(claim)
-                return (
-                  <tr key={claim.id}>
-                    <td style={{ width: '44%' }}>
-                      <Link to={href('/claims/:claim', { claim: claim.id })}>{claimLabel(claim.kind)}</Link>{' '}
-                      <Quote>{claim.words}</Quote>
-                      <br />
-                      <Small>
-                        {placeLabel(claim.place)}, {claim.readOn}
-                        {claim.revisionId && ` · of ${product.revisions[claim.revisionId] ?? 'another revision'}`}
-                        {claim.photoId && (
-                          <>
-                            {' · '}
-                            <a href={href('/photos/:photo', { photo: claim.photoId })}>photo</a>
-                          </>
-                        )}
-                      </Small>
-                    </td>
-                    <td>
-                      {formatClaimParts(claim)}
-                      <PromiseWord claim={claim} product={product} />
-                      {aside && (
-                        <>
-                          <br />
-                          <Small>put aside: contradicted by another claim</Small>
-                        </>
-                      )}
-                      {weakest && (
-                        <>
-                          <br />
-                          <Small>
-                            contradicts itself, since larger particles are easier: it counts as at least{' '}
-                            {formatShare(weakest.share)} at {formatParticleSize(weakest.size)}
-                          </Small>
-                        </>
-                      )}
-                    </td>
-                    <td style={{ width: '22%' }}>
-                      {gradeWords[grade]}
-                      {lacks.length > 0 && (
-                        <>
-                          <br />
-                          <Small>lacks {lacks.join(', ')}</Small>
-                        </>
-                      )}
-                    </td>
-                  </tr>
-                )
-              })}
-            </tbody>
-          </Table>
-        )}
-        <NotKnownList product={product} today={today} />
+        <ClaimList product={product} application={application} today={today} />
       </Stack>
     </Card>
+  )
+}
+
+/** The ways to add claims on a product. */
+export function ClaimLinks({ product: { id, name } }: { product: ProductClaims }) {
+  return (
+    <Row $gap={8}>
+      <ButtonLink to={href('/products/:product/claims/read', { product: id })} aria-label={`Paste claims on ${name}`}>
+        Paste claims
+      </ButtonLink>
+      <ButtonLink to={href('/products/:product/claims/new', { product: id })} aria-label={`Add a claim on ${name}`}>
+        Add a claim
+      </ButtonLink>
+    </Row>
+  )
+}
+
+/** What is claimed on a product, and what is not known. */
+export function ClaimList({ product, application, today }: Props) {
+  return (
+    <>
+      {product.all.length === 0 ? (
+        <Soft>Nothing is claimed, or nothing was written down yet.</Soft>
+      ) : (
+        <Table>
+          <tbody>
+            {product.all.map((claim) => (
+              <ClaimRow key={claim.id} claim={claim} product={product} />
+            ))}
+          </tbody>
+        </Table>
+      )}
+      <NotKnownList product={product} application={application} today={today} />
+    </>
+  )
+}
+
+function ClaimRow({ claim, product }: { claim: StoredClaim; product: ProductClaims }) {
+  const { grade, lacks } = gradeClaim(claim)
+  const aside = !Object.values(product.standing).some((own) => own.some(({ id }) => id === claim.id))
+  const weakest = weakestReading(claim)
+  return (
+    <tr>
+      <td style={{ width: '44%' }}>
+        <Link to={href('/claims/:claim', { claim: claim.id })}>{claimLabel(claim.kind)}</Link>{' '}
+        <Quote>{claim.words}</Quote>
+        <br />
+        <Small>
+          {placeLabel(claim.place)}, {claim.readOn}
+          {claim.revisionId && ` · of ${product.revisions[claim.revisionId] ?? 'another revision'}`}
+          {claim.photoId && (
+            <>
+              {' · '}
+              <a href={href('/photos/:photo', { photo: claim.photoId })}>photo</a>
+            </>
+          )}
+        </Small>
+      </td>
+      <td>
+        {formatClaimParts(claim)}
+        <PromiseWord claim={claim} product={product} />
+        {aside && (
+          <>
+            <br />
+            <Small>put aside: contradicted by another claim</Small>
+          </>
+        )}
+        {weakest && (
+          <>
+            <br />
+            <Small>
+              contradicts itself, since larger particles are easier: it counts as at least {formatShare(weakest.share)}{' '}
+              at {formatParticleSize(weakest.size)}
+            </Small>
+          </>
+        )}
+      </td>
+      <td style={{ width: '22%' }}>
+        {gradeWords[grade]}
+        {lacks.length > 0 && (
+          <>
+            <br />
+            <Small>lacks {lacks.join(', ')}</Small>
+          </>
+        )}
+      </td>
+    </tr>
   )
 }
 

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { href } from 'react-router'
 import { claimLabel, type ClaimKind } from '#core/claims/claim.ts'
 import { formatNotKnown, inquiryStates, notKnown, type InquiryState } from '#core/claims/inquiry.ts'
 import type { ProductClaims } from '#app/data/claim-overview.server.ts'
@@ -10,10 +11,16 @@ import { InputBox } from '#app/ui/inputs.tsx'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 
+interface Props {
+  product: ProductClaims
+  application: string
+  today: string
+}
+
 /** Of what nothing is claimed, and why: not looked up, not published, or the maker was asked. */
-export function NotKnownList({ product, today }: { product: ProductClaims; today: string }) {
+export function NotKnownList({ product, application, today }: Props) {
   const open = notKnown(product.all, product.inquiries)
-  const { send, refusal } = useAction()
+  const { send, refusal } = useAction(href('/lineups/:application/claims', { application }))
   if (open.length === 0) return null
   return (
     <details>
@@ -36,21 +43,19 @@ export function NotKnownList({ product, today }: { product: ProductClaims; today
             </li>
           ))}
         </ul>
-        <InquiryLine product={product} kinds={open.map(({ about }) => about)} today={today} />
+        <InquiryLine product={product} application={application} kinds={open.map(({ about }) => about)} today={today} />
         <ErrorText role="alert">{refusal}</ErrorText>
       </Stack>
     </details>
   )
 }
 
-interface LineProps {
-  product: ProductClaims
+interface LineProps extends Props {
   kinds: ClaimKind[]
-  today: string
 }
 
-function InquiryLine({ product, kinds, today }: LineProps) {
-  const { send, refusal } = useAction()
+function InquiryLine({ product, application, kinds, today }: LineProps) {
+  const { send, refusal } = useAction(href('/lineups/:application/claims', { application }))
   const [about, setAbout] = useState<string>(kinds[0] ?? '')
   const [state, setState] = useState<InquiryState>('not-published')
   const [place, setPlace] = useState('')

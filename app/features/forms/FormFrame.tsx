@@ -25,6 +25,8 @@ interface Props<Fields extends Record<string, string>> {
   result: ActionResult | undefined
   save: string
   back: string
+  /** Leaves it where it stands in another page. */
+  onLeave?: (() => void) | undefined
   children: ReactNode
 }
 
@@ -36,6 +38,7 @@ export function FormFrame<Fields extends Record<string, string>>({
   result,
   save,
   back,
+  onLeave,
   children,
 }: Props<Fields>) {
   const isBusy = useNavigation().state !== 'idle'
@@ -52,9 +55,15 @@ export function FormFrame<Fields extends Record<string, string>>({
           <Button type="submit" $kind="primary" isDisabled={isBusy}>
             {save}
           </Button>
-          <ButtonLink to={back} $kind="quiet">
-            Back
-          </ButtonLink>
+          {onLeave ? (
+            <Button $kind="quiet" onPress={onLeave}>
+              Leave it
+            </Button>
+          ) : (
+            <ButtonLink to={back} $kind="quiet">
+              Back
+            </ButtonLink>
+          )}
           <Small>
             <Key>Ctrl Enter</Key> saves
           </Small>

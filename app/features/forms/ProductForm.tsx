@@ -14,10 +14,12 @@ interface Props {
   brands: string[]
   result: ActionResult | undefined
   back: string
+  /** Where it stands in another page: how it is left; it is sent to that page as what was changed of a product. */
+  onLeave?: () => void
 }
 
 /** Brand, part number, form and tier of a product. */
-export function ProductForm({ id, version, values, brands, result, back }: Props) {
+export function ProductForm({ id, version, values, brands, result, back, onLeave }: Props) {
   const [form, fields] = useSchemaForm(productSchema, { result, values })
   return (
     <FormFrame
@@ -27,7 +29,9 @@ export function ProductForm({ id, version, values, brands, result, back }: Props
       result={result}
       save={version === undefined ? 'Add the product' : 'Save the product'}
       back={back}
+      onLeave={onLeave}
     >
+      {onLeave && <input type="hidden" name="intent" value="product" />}
       <TextBox
         field={fields.brand}
         label="Brand"

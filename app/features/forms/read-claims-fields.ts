@@ -15,6 +15,8 @@ export const readClaimsSchema = z.object({
   unit: z.enum(['km', 'mi']).default('km'),
   place: keyOf(claimPlaces, 'Say where it was read.'),
   readOn: day('The day'),
+  /** Set where the page that sends it stays. */
+  stay: z.enum(['1', '']).default(''),
   revisionId: z.union([id, z.literal('')]).default(''),
   /** Places in the list that are not kept, parted by commas. */
   left: z

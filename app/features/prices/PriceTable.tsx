@@ -11,10 +11,12 @@ interface Props {
   prices: Price[]
   revisions: readonly Revision[]
   today: string
+  /** Where a price is removed, when the page is another. */
+  action?: string
 }
 
 /** Every price that was read for a product, latest first. */
-export function PriceTable({ prices, revisions, today }: Props) {
+export function PriceTable({ prices, revisions, today, action }: Props) {
   if (prices.length === 0) return <Soft>No price was read yet.</Soft>
   return (
     <Table>
@@ -35,6 +37,7 @@ export function PriceTable({ prices, revisions, today }: Props) {
             price={price}
             revision={revisions.find(({ id }) => id === price.revisionId)?.label}
             isStale={priceAge(price, today) > staleAfter}
+            action={action}
           />
         ))}
       </tbody>
@@ -47,9 +50,10 @@ interface RowProps {
   /** The only one that it is of, where there is one. */
   revision: string | undefined
   isStale: boolean
+  action: string | undefined
 }
 
-function PriceRow({ price, revision, isStale }: RowProps) {
+function PriceRow({ price, revision, isStale, action }: RowProps) {
   const { currency } = price
   return (
     <tr>
@@ -77,7 +81,7 @@ function PriceRow({ price, revision, isStale }: RowProps) {
       <td>{freightText(price)}</td>
       <td>{price.extras && `${price.extras}, ${formatMoney(price.extrasMinor, currency)}`}</td>
       <td>
-        <Form method="post">
+        <Form method="post" action={action} navigate={action === undefined}>
           <input type="hidden" name="id" value={price.id} />
           <Button
             type="submit"

@@ -1,4 +1,5 @@
 import { href, Link } from 'react-router'
+import { styled } from 'styled-components'
 import { unitOfKind } from '#core/quantity/unit-habit.ts'
 import { formatMoney } from '#core/money/currency.ts'
 import { formatSpecimenState } from '#core/teardown/specimen-condition.ts'
@@ -7,6 +8,13 @@ import { Small, Soft } from '#app/ui/layout.tsx'
 import { Meter } from '#app/ui/Meter.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
+
+const Specimens = styled(Table)`
+  th,
+  td:nth-child(n + 4) {
+    white-space: nowrap;
+  }
+`
 
 interface ScoredSpecimen extends Specimen {
   completeness: number
@@ -19,14 +27,14 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
   const { units } = usePreferences()
   if (specimens.length === 0) return <Soft>None yet. Buy one, write a letter on it, and put it on the bench.</Soft>
   return (
-    <Table>
+    <Specimens>
       <thead>
         <tr>
           <th>Specimen</th>
           <th>Revision</th>
           <th>How got</th>
           <th>Recorded</th>
-          <th>Construction</th>
+          <th>Score</th>
           <th>Change</th>
         </tr>
       </thead>
@@ -60,7 +68,7 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
               {specimen.fatalFault && (
                 <>
                   <br />
-                  <Small>{specimen.fatalFault}</Small>
+                  <Small style={{ whiteSpace: 'normal' }}>{specimen.fatalFault}</Small>
                 </>
               )}
             </td>
@@ -71,7 +79,7 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
           </tr>
         ))}
       </tbody>
-    </Table>
+    </Specimens>
   )
 }
 

@@ -62,7 +62,7 @@ export function RuleCurve({ criterion, value, points: own, rivals = [] }: Props)
   const { units: system } = usePreferences()
   const { valueFunction, attribute } = criterion
   const words = formatValueFunction(criterion, system)
-  if (valueFunction.kind === 'answers' && rivals.length > 0)
+  if (valueFunction.kind !== 'scale' && valueFunction.kind !== 'fault' && rivals.length > 0)
     return <PointsScale words={words} points={own} rivals={rivals} />
   if (valueFunction.kind !== 'scale') return words
   const across = acrossOf(valueFunction)
@@ -142,8 +142,13 @@ function PointsScale({ words, points, rivals }: PointsScaleProps) {
   const x = (of: number) => size.margin + 4 + (of / 10) * (size.width - 2 * (size.margin + 4))
   const y = size.height - size.margin - 12
   return (
-    <Figure>
-      <svg viewBox={`0 ${y - 10} ${size.width} ${size.height - y + 10}`} role="img" aria-label={words}>
+    <Figure style={{ width: 'auto' }}>
+      <svg
+        style={{ width: size.width }}
+        viewBox={`0 ${y - 10} ${size.width} ${size.height - y + 10}`}
+        role="img"
+        aria-label={words}
+      >
         <line x1={x(0)} x2={x(10)} y1={y} y2={y} stroke="var(--line-strong)" />
         <Ticks rivals={rivals} xOf={(rival) => x(rival.points)} />
         {points !== undefined && (

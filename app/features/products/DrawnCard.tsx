@@ -1,0 +1,43 @@
+import { href, Link } from 'react-router'
+import { styled } from 'styled-components'
+import type { DrawingData } from '#app/drawing/data.ts'
+import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
+import { Small } from '#app/ui/layout.tsx'
+
+const Mat = styled.section`
+  overflow: hidden;
+  border-radius: var(--radius);
+  background: var(--mat);
+  p {
+    padding: 0 14px 12px;
+  }
+  small,
+  a {
+    color: #e9efe6;
+  }
+`
+
+interface Props {
+  drawn: { id: string; label: string; drawing: DrawingData }
+  name: string
+}
+
+/** The best known specimen of the newest revision, to scale. */
+export function DrawnCard({ drawn: { id, label, drawing }, name }: Props) {
+  return (
+    <Mat aria-label="Drawing">
+      <ExplodedView
+        data={drawing}
+        width={420}
+        height={240}
+        labels={false}
+        dimensions={false}
+        title={`${name} ${label}, exploded drawing`}
+      />
+      <p>
+        <Small as="small">Specimen {label}, as far as it is known.</Small>{' '}
+        <Link to={href('/specimens/:specimen/how-it-works', { specimen: id })}>How it works</Link>
+      </p>
+    </Mat>
+  )
+}

@@ -1,0 +1,46 @@
+import { getFormProps } from '@conform-to/react'
+import { Form } from 'react-router'
+import type { Revision } from '#app/data/products.server.ts'
+import type { ActionResult } from '#app/features/forms/action-result.ts'
+import { revisionSchema } from '#app/features/forms/product-fields.ts'
+import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { TextBox } from '#app/ui/fields.tsx'
+import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
+import { MakerForm } from './MakerForm.tsx'
+import { RevisionLine } from './RevisionLine.tsx'
+
+interface Props {
+  revisions: readonly Revision[]
+  specimens: readonly { revisionId: string; label: string }[]
+  newRevision: string
+  result: ActionResult | undefined
+}
+
+/** Revisions on a line, who made each, and a line for a new one. */
+export function RevisionsCard({ revisions, specimens, newRevision, result }: Props) {
+  const [form, fields] = useSchemaForm(revisionSchema, { result, values: {} })
+  return (
+    <Card>
+      <Stack $gap={14}>
+        <h2>Revisions</h2>
+        <RevisionLine revisions={revisions} specimens={specimens} />
+        <Soft>
+          The same part number can change maker, country, suffix or insides. Each revision is its own column in the
+          line-up.
+        </Soft>
+        {revisions.map((revision) => (
+          <MakerForm key={`${revision.id} ${revision.maker} ${revision.makerEvidence}`} revision={revision} />
+        ))}
+        <Soft>Who made it is kept with how it is known, and counts in no score.</Soft>
+        <Form method="post" {...getFormProps(form)}>
+          <input type="hidden" name="id" value={newRevision} />
+          <Row style={{ alignItems: 'flex-end' }}>
+            <TextBox field={fields.label} label="New revision" placeholder="suffix, country or date code" />
+            <Button type="submit">Add</Button>
+          </Row>
+        </Form>
+      </Stack>
+    </Card>
+  )
+}
