@@ -1,6 +1,5 @@
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
-import { drawingData } from '#app/drawing/data.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
 import { claimOverview } from './claim-overview.server.ts'
 import { listPhotosOfProduct } from './photos.server.ts'
@@ -38,6 +37,7 @@ export async function productDossier(product: Product) {
     verdictsOf(product),
     listBrands(),
   ])
+  /** The specimen that the product is drawn from. */
   const drawn = bestKnown(assessed, product)
   return {
     topEnd,
@@ -46,11 +46,7 @@ export async function productDossier(product: Product) {
     verdicts,
     brands: brands.map(({ name }) => name),
     claims: products.find(({ id }) => id === product.id),
-    drawn: drawn && {
-      label: drawn.specimen.label,
-      id: drawn.specimen.id,
-      drawing: drawingData(product.form, drawn.assessment.values, drawn.specimen.sizeClass),
-    },
+    drawn,
     specimens: assessed.map(({ specimen, assessment }) => {
       const criteria = effectiveCriteria(methodFor(method, { specimen, assessment }))
       const { value, fatalFaults } = scoreSpecimen(specimen.form, assessment, criteria)

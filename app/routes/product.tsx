@@ -7,6 +7,7 @@ import { addRevision, findProduct, saveMaker, type Product } from '#app/data/pro
 import { addQuickReadings } from '#app/data/quick-readings.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { AddClaimLine } from '#app/features/claims/AddClaimLine.tsx'
+import { drawingData } from '#app/drawing/data.ts'
 import { ClaimLinks, ClaimList } from '#app/features/claims/ClaimCard.tsx'
 import { makerSchema, productValues, revisionSchema } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
@@ -46,7 +47,17 @@ const Sides = styled.div`
 
 export async function loader({ params }: Route.LoaderArgs) {
   const product = found(await findProduct(params.product), 'This product')
-  return { ...(await productDossier(product)), newRevision: newId(), today: today() }
+  const { drawn, ...dossier } = await productDossier(product)
+  return {
+    ...dossier,
+    newRevision: newId(),
+    today: today(),
+    drawn: drawn && {
+      id: drawn.specimen.id,
+      label: drawn.specimen.label,
+      drawing: drawingData(product.form, drawn.assessment.values, drawn.specimen.sizeClass),
+    },
+  }
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
