@@ -1,9 +1,5 @@
 import '#app/ui/without-eval.ts'
-import '@fontsource/barlow-condensed/latin-500.css'
-import '@fontsource/barlow-condensed/latin-600.css'
-import '@fontsource/public-sans/latin-400.css'
-import '@fontsource/public-sans/latin-600.css'
-import { useContext, type ReactNode } from 'react'
+import { Suspense, useContext, type ReactNode } from 'react'
 import {
   href,
   Links,
@@ -18,6 +14,7 @@ import { readPreferences } from './routes/preferences.server.ts'
 import { OutboxPanel } from '#app/features/outbox/OutboxPanel.tsx'
 import { NonceContext } from '#app/ui/nonce.ts'
 import { AppShell } from '#app/features/shell/AppShell.tsx'
+import { fontFaces, fontPreloads } from '#app/ui/fonts.ts'
 import { defaultPreferences } from '#app/ui/preferences.ts'
 import { RouteError } from '#app/ui/RouteError.tsx'
 import { GlobalStyle } from '#app/ui/tokens.ts'
@@ -27,6 +24,8 @@ export const loader = async ({ request }: Route.LoaderArgs) => ({ preferences: a
 
 /** Preferences change by their own form alone; a dropped connection must not ask for them. */
 export const shouldRevalidate = ({ formAction }: ShouldRevalidateFunctionArgs) => formAction === href('/preferences')
+
+export const links: Route.LinksFunction = () => fontPreloads
 
 export const meta: Route.MetaFunction = () => [{ title: 'Plicator' }]
 
@@ -42,6 +41,8 @@ export function Layout({ children }: { children: ReactNode }) {
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
         <Meta />
+        {/* Declared once: fonts that are declared anew are laid out anew. */}
+        <style nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: fontFaces }} />
         <Links />
       </head>
       <body>
@@ -57,7 +58,10 @@ export function Layout({ children }: { children: ReactNode }) {
 export default function App() {
   return (
     <>
-      <Outlet />
+      {/* The bar answers while the page below it still comes to life. */}
+      <Suspense>
+        <Outlet />
+      </Suspense>
       <OutboxPanel />
     </>
   )

@@ -44,6 +44,13 @@ export interface Glance {
 /** A line-up at a glance, for anybody by the first school. */
 export const glanceAt = (applicationId: string): Promise<Glance> => glance(applicationId, today())
 
+/** Those of line-ups that are known at once, by their ids. */
+export async function knownGlances(ids: readonly string[]): Promise<Record<string, Glance>> {
+  const day = today()
+  const known = await Promise.all(ids.map(async (id) => [id, await glance.known(id, day)] as const))
+  return Object.fromEntries(known.flatMap(([id, one]) => (one ? [[id, one]] : [])))
+}
+
 const glance = lineupQuery('glance', async (id: string, day: string): Promise<Glance> => {
   const application = await findApplication(id)
   if (!application) return { points: [], said: '', matters: [] }

@@ -1,6 +1,9 @@
-import { findApplication, listApplicationNames } from './applications.server.ts'
+import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import { drawChances, firstAnswerSettings } from '#core/verdict/judgement.ts'
+import { evaluateRevisions } from '#core/verdict/ranking.ts'
+import { findApplication, listApplicationNames, type Application } from './applications.server.ts'
 import { today } from './clock.ts'
-import { evaluateLineup } from './lineup-evaluation.server.ts'
+import { evaluateLineup, type LineupEvaluation } from './lineup-evaluation.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
 
 /** What all views of a line-up share; undefined when there is no such application. */
@@ -15,7 +18,14 @@ const lineupOfDay = lineupQuery('line-up', async (id: string, day: string) => {
     applications,
     // Thousands of small cells: one string passes to the page ten times as fast as the objects do.
     evaluation: JSON.stringify(evaluation),
+    first: firstAnswerOf(application, evaluation),
   }
 })
+
+/** The first answer by the first school, for anybody: what a page opens with before it draws itself. */
+function firstAnswerOf({ form }: Application, { columns, rows, method, schools: [school] }: LineupEvaluation) {
+  const all = evaluateRevisions(form, columns, rows, effectiveCriteria(method, school))
+  return { school: school?.id, drawn: drawChances(all, firstAnswerSettings) }
+}
 
 export type LineupData = NonNullable<Awaited<ReturnType<typeof loadLineup>>>

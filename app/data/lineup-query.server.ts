@@ -1,4 +1,4 @@
-import { cachedQuery } from './query-cache.server.ts'
+import { cachedQuery, knownAnswer } from './query-cache.server.ts'
 
 /** Answers questions about line-ups in a thread of its own, so that the bench does not wait for them. */
 interface Elsewhere {
@@ -28,10 +28,16 @@ export function answerHere(name: string, args: unknown[]): Promise<unknown> {
 export function lineupQuery<Args extends unknown[], Answer>(
   name: string,
   query: (...args: Args) => Promise<Answer>,
-): (...args: Args) => Promise<Answer> {
+): LineupQuery<Args, Answer> {
   queries.set(name, (args) => query(...(args as Args)))
-  return (...args) =>
-    cachedQuery(`${name} ${JSON.stringify(args)}`, () =>
-      elsewhere ? (elsewhere.ask(name, args) as Promise<Answer>) : query(...args),
-    )
+  const keyOf = (args: Args): string => `${name} ${JSON.stringify(args)}`
+  const ask = (...args: Args) =>
+    cachedQuery(keyOf(args), () => (elsewhere ? (elsewhere.ask(name, args) as Promise<Answer>) : query(...args)))
+  return Object.assign(ask, { known: (...args: Args) => knownAnswer<Answer>(keyOf(args)) })
+}
+
+/** Asks; `known` is what it would answer at once, undefined when that has to be worked out. */
+interface LineupQuery<Args extends unknown[], Answer> {
+  (...args: Args): Promise<Answer>
+  known(...args: Args): Promise<Answer | undefined>
 }

@@ -6,6 +6,8 @@ import { databaseVersion } from './database.server.ts'
 interface Entry {
   version: string
   answer: Promise<unknown>
+  /** Once it is there. */
+  settled?: { value: unknown }
   waiting: number
   work: AbortController
 }
@@ -23,13 +25,25 @@ export async function cachedQuery<T>(key: string, query: () => Promise<T>): Prom
   return wait(entry, giveUpSignal()) as Promise<T>
 }
 
+/** What is known under a key and still true; undefined when it would have to be worked out. */
+export async function knownAnswer<T>(key: string): Promise<T | undefined> {
+  const known = answers.peek(key)
+  if (!known?.settled || known.version !== (await databaseVersion())) return undefined
+  return known.settled.value as T
+}
+
 function ask(key: string, version: string, query: () => Promise<unknown>): Entry {
   const work = new AbortController()
   const entry: Entry = { version, answer: whileWanted(work.signal, query), waiting: 0, work }
   answers.set(key, entry)
-  entry.answer.catch(() => {
-    if (answers.peek(key) === entry) answers.delete(key)
-  })
+  entry.answer.then(
+    (value) => {
+      entry.settled = { value }
+    },
+    () => {
+      if (answers.peek(key) === entry) answers.delete(key)
+    },
+  )
   return entry
 }
 

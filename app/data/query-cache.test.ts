@@ -4,7 +4,7 @@ import { giveUpSignal, whileWanted } from '#app/storage/request-scope.ts'
 import { database } from './database.server.ts'
 import { addBrand } from './products.server.ts'
 import { newId } from './id.ts'
-import { cachedQuery } from './query-cache.server.ts'
+import { cachedQuery, knownAnswer } from './query-cache.server.ts'
 
 demoDatabase()
 
@@ -65,3 +65,12 @@ test('who asks when all others have given up gets it whole', async () => {
 })
 
 test('outside of a request nobody can give up', () => expect(giveUpSignal()).toBeUndefined())
+
+test('what is known is given at once, and no more once something has changed', async () => {
+  const query = () => Promise.resolve('worked out')
+  expect(await knownAnswer('told')).toBeUndefined()
+  await cachedQuery('told', query)
+  expect(await knownAnswer('told')).toBe('worked out')
+  await addBrand(newId(), 'Somebody newer')
+  expect(await knownAnswer('told')).toBeUndefined()
+})

@@ -4,6 +4,7 @@ import { styled } from 'styled-components'
 import { groupBy } from '#core/group-by.ts'
 import { listApplicationsPage } from '#app/data/applications.server.ts'
 import type { AssessedSpecimen } from '#app/data/assessments.server.ts'
+import { knownGlances } from '#app/data/glance.server.ts'
 import { onTheBench } from '#app/data/on-the-bench.server.ts'
 import { askedPage } from '#app/data/page-of-list.ts'
 import { listProducts } from '#app/data/products.server.ts'
@@ -61,6 +62,7 @@ export async function loader({ request }: Route.LoaderArgs) {
   return {
     lineups,
     ...{ page, size: lineupsAtOnce, total },
+    glances: await knownGlances(ids),
     demo: await demoState(),
     recent: await recentSpecimens(mostRecent),
     bench: latest && { ...latest.bench, drawing: drawingOf(latest.assessed) },
@@ -90,8 +92,13 @@ async function loadDemo() {
   }
 }
 
-export default function Today({ loaderData: { lineups, demo, bench, recent, ...pages } }: Route.ComponentProps) {
-  const glances = useGlances(lineups.map(({ application }) => application.id))
+export default function Today({
+  loaderData: { lineups, glances: known, demo, bench, recent, ...pages },
+}: Route.ComponentProps) {
+  const glances = useGlances(
+    lineups.map(({ application }) => application.id),
+    known,
+  )
   const matters = lineups.flatMap(({ application }) => glances.get(application.id)?.matters ?? [])
   return (
     <Page>

@@ -1,19 +1,20 @@
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, useRef } from 'react'
 import { Small } from './layout.tsx'
-import { useInBrowser } from './useInBrowser.ts'
+import { useNear } from './useNear.ts'
 import type { ChartProps } from './EChart.tsx'
 
 const EChart = lazy(() => import('./EChart.tsx').then(({ EChart: Drawn }) => ({ default: Drawn })))
 
-/** A chart, loaded only where one is shown; whoever shows it gives a table of the same beside it. */
+/** A chart, loaded only where one comes into sight; whoever shows it gives a table of the same beside it. */
 export function Chart(props: ChartProps) {
-  const alive = useInBrowser(() => true, false)
+  const place = useRef<HTMLDivElement>(null)
+  const isNear = useNear(place)
   const waiting = (
-    <div style={{ height: props.height }}>
+    <div ref={place} style={{ height: props.height }}>
       <Small>Drawing…</Small>
     </div>
   )
-  if (!alive) return waiting
+  if (!isNear) return waiting
   return (
     <Suspense fallback={waiting}>
       <EChart {...props} />

@@ -1,4 +1,5 @@
 import { normalShare } from './normal.ts'
+import { studentT95 } from './student.ts'
 
 /** Points and weights of Gauss and Legendre's rule between -1 and 1: Newton's method on the polynomial. */
 function gaussLegendre(count: number): { at: number; weight: number }[] {
@@ -67,6 +68,8 @@ const kept = new Map<string, number>()
 export function studentisedRange95(count: number, degrees: number): number {
   if (!(count >= 2)) throw new RangeError(`Two means are compared at least, got ${count}`)
   const rung = ladder.findLast((one) => one <= degrees) ?? 2
+  // The range of two is their difference: Student's t.
+  if (count === 2) return Math.SQRT2 * studentT95(rung)
   const name = `${count} ${rung}`
   const found = kept.get(name)
   if (found !== undefined) return found

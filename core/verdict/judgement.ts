@@ -24,6 +24,12 @@ export interface Judgement {
 /** One seed for all pages, so that the same line-up has the same answer everywhere. */
 export const judgementSeed = 20_260_401
 
+/** A first answer, to be refined: known to a point in a hundred or so. */
+export const firstAnswerSettings: DrawSettings = { least: 4096, most: 4096, standardError: 0, ranks: false }
+
+/** Of two, worked out while the page waits: known to half a point in a hundred. */
+const pairSettings: DrawSettings = { least: 4096, most: 32_768, standardError: 0.005, ranks: false }
+
 /** Known to a third of a point in a hundred, 95 times of 100. */
 export const judgementSettings: DrawSettings = { least: 8192, most: 131_072, standardError: 0.0015, ranks: false }
 
@@ -34,10 +40,20 @@ export const judgementSettings: DrawSettings = { least: 8192, most: 131_072, sta
  * @param settings how exactly
  * @example judge([leader, next]).call?.named[0]?.id // => 'norrith'
  */
-export function judge(evaluated: readonly EvaluatedRevision[], settings: DrawSettings = judgementSettings): Judgement {
-  const judged = contenders(evaluated)
-  return judgementOf(judged, acceptability(judgementProblem(judged), settings))
-}
+export const judge = (evaluated: readonly EvaluatedRevision[], settings: DrawSettings = judgementSettings): Judgement =>
+  judgementOf(contenders(evaluated), drawChances(evaluated, settings))
+
+/**
+ * The draws that a line-up is judged by.
+ *
+ * @param evaluated all columns
+ * @param settings how exactly
+ * @example drawChances([leader, next]).first.length // => 2
+ */
+export const drawChances = (
+  evaluated: readonly EvaluatedRevision[],
+  settings: DrawSettings = judgementSettings,
+): Acceptability => acceptability(judgementProblem(contenders(evaluated)), settings)
 
 /**
  * Judges two of a line-up against each other, on what is known of both: what is missing of one of them is no point for
@@ -53,7 +69,7 @@ export function judgePair(
   evaluated: readonly EvaluatedRevision[],
   a: EvaluatedRevision,
   b: EvaluatedRevision,
-  settings: DrawSettings = judgementSettings,
+  settings: DrawSettings = pairSettings,
 ): Call | undefined {
   if (contenders([a, b]).length < 2) return undefined
   const ground = commonGround(evaluated, [a, b])

@@ -64,7 +64,8 @@ export function ScoreAxis({ points }: { points: readonly GlancePoint[] }) {
   const placed = placeDots(points)
   const labels = placeLabels(placed)
   const lines = Math.max(1, ...labels.map((one) => one.line + 1))
-  const rows = Math.max(1, ...placed.map(({ row }) => row + 1))
+  // Room for two is kept, so that nothing moves when the dots come.
+  const rows = Math.max(2, ...placed.map(({ row }) => row + 1))
   const top = lines * line + 8
   const base = top + rows * step
   const heightOf = (row: number) => base - 8 - row * step

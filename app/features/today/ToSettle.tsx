@@ -1,6 +1,8 @@
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { Matter } from '#app/data/glance.server.ts'
+import { Button } from '#app/ui/Button.tsx'
 import { Card, Soft, Stack } from '#app/ui/layout.tsx'
 
 const List = styled.ul`
@@ -30,19 +32,20 @@ const signs: Record<Matter['kind'], { sign: string; says: string }> = {
   price: { sign: '¤', says: 'Prices' },
 }
 
-/** So many are listed before the rest is only counted. */
-const most = 9
+/** So many are listed before the rest is asked for; room for them is kept. */
+const most = 5
 
 /** What waits for a decision or a second look, each with its one action. */
 export function ToSettle({ matters, isComplete }: { matters: readonly Matter[]; isComplete: boolean }) {
+  const [isWhole, setWhole] = useState(false)
   const rest = matters.length - most
   return (
-    <Card aria-label="To settle">
+    <Card aria-label="To settle" style={{ minHeight: isComplete ? undefined : 380 }}>
       <Stack $gap={4}>
         <h2>To settle</h2>
         {matters.length === 0 && <Soft>{isComplete ? 'Nothing waits for you.' : 'One moment …'}</Soft>}
         <List>
-          {matters.slice(0, most).map(({ kind, words, act, path }) => (
+          {(isWhole ? matters : matters.slice(0, most)).map(({ kind, words, act, path }) => (
             <li key={`${kind} ${words}`}>
               <b title={signs[kind].says} aria-label={signs[kind].says} role="img">
                 {signs[kind].sign}
@@ -53,7 +56,11 @@ export function ToSettle({ matters, isComplete }: { matters: readonly Matter[]; 
             </li>
           ))}
         </List>
-        {rest > 0 && <Soft>and {rest} more, on the pages of their engines</Soft>}
+        {rest > 0 && !isWhole && (
+          <Button $kind="quiet" onPress={() => setWhole(true)}>
+            Show {rest} more
+          </Button>
+        )}
       </Stack>
     </Card>
   )

@@ -3,10 +3,16 @@ import { href } from 'react-router'
 import { fetchJson } from '#app/ui/useJson.ts'
 import type { Glance } from '#app/data/glance.server.ts'
 
-/** Line-ups at a glance, one after the other, since each takes a moment; by application. */
-export function useGlances(ids: readonly string[]): ReadonlyMap<string, Glance> {
-  const [glances, setGlances] = useState<ReadonlyMap<string, Glance>>(new Map())
-  const wanted = ids.join(' ')
+/**
+ * Line-ups at a glance by application: those that came with the page, the others one after the other, since each takes
+ * a moment.
+ */
+export function useGlances(
+  ids: readonly string[],
+  known: Readonly<Record<string, Glance>>,
+): ReadonlyMap<string, Glance> {
+  const [fetched, setGlances] = useState<ReadonlyMap<string, Glance>>(new Map())
+  const wanted = ids.filter((id) => !(id in known)).join(' ')
   useEffect(() => {
     const leaving = new AbortController()
     void (async () => {
@@ -21,5 +27,5 @@ export function useGlances(ids: readonly string[]): ReadonlyMap<string, Glance> 
     })()
     return () => leaving.abort()
   }, [wanted])
-  return glances
+  return new Map([...fetched, ...Object.entries(known)])
 }

@@ -2,10 +2,10 @@ import { useMemo } from 'react'
 import { canBeHad, formatAvailability } from '#core/money/availability.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import { formatCall } from '#core/verdict/call.ts'
-import { judge } from '#core/verdict/judgement.ts'
+import { firstAnswerSettings, judge } from '#core/verdict/judgement.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Caution, Small } from '#app/ui/layout.tsx'
-import { firstAnswer, type EvaluationView } from './useEvaluation.ts'
+import type { EvaluationView } from './useEvaluation.ts'
 
 /** The best that can be had, where somebody before it cannot; and how the one that is first can be had. */
 export function AvailabilityLine({ judged: { all, ranked, nameOf } }: { judged: EvaluationView }) {
@@ -19,7 +19,7 @@ export function AvailabilityLine({ judged: { all, ranked, nameOf } }: { judged: 
       leaderIsGone
         ? judge(
             all.filter(({ id }) => canBeHad(seenOf.get(id)?.status)),
-            firstAnswer,
+            firstAnswerSettings,
           ).call
         : undefined,
     [leaderIsGone, all, seenOf],

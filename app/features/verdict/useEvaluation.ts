@@ -1,19 +1,15 @@
 import { useMemo } from 'react'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
-import type { DrawSettings } from '#core/score/acceptability.ts'
-import { schools as shippedSchools } from '#core/score/schools.ts'
+import { schools as shippedSchools, type School } from '#core/score/schools.ts'
 import { callOf, type Call } from '#core/verdict/call.ts'
 import { commonGround } from '#core/verdict/common-ground.ts'
-import { judge, judgementOf } from '#core/verdict/judgement.ts'
+import { firstAnswerSettings, judge, judgementOf } from '#core/verdict/judgement.ts'
 import { contenders, evaluateRevisions } from '#core/verdict/ranking.ts'
 import { columnNames } from '#app/data/column-name.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { useAddress } from '#app/ui/useAddress.ts'
 import type { Ground } from '#app/workers/judgement.worker.ts'
-import { useJudgements } from './useJudgements.ts'
-
-/** A first answer, which the worker refines: known to a point in a hundred or so. */
-export const firstAnswer: DrawSettings = { least: 4096, most: 4096, standardError: 0, ranks: false }
+import { useJudgements, type Judgements } from './useJudgements.ts'
 
 /** How a school calls a line-up; undefined until it has been worked out. */
 export interface SchoolCall {
@@ -23,13 +19,21 @@ export interface SchoolCall {
   chances: ReadonlyMap<string, number>
 }
 
+/** How each school calls the line-up, of those that have been drawn. */
+const callBySchool = (schools: readonly School[], drawn: Judgements['drawn']): SchoolCall[] =>
+  schools.map((school) => {
+    const own = drawn.get(school.id)
+    const chances = own ? own.ids.map((id, at) => ({ id, chance: own.drawn.first[at] ?? 0 })) : []
+    return { school, call: callOf(chances), chances: new Map(chances.map(({ id, chance }) => [id, chance])) }
+  })
+
 /**
  * The line-up judged by the school and for the driver that the address names.
  *
  * @param more whether the other schools and what would change it are asked for as well
  */
 export function useEvaluation({ more = false } = {}) {
-  const { application, evaluation, evaluationText } = useLineup()
+  const { application, evaluation, evaluationText, first: loaded } = useLineup()
   const { columns, rows, method, schools, drivers } = evaluation
   const { get, set } = useAddress()
   const [schoolId, driverId] = [get('school'), get('driver')]
@@ -48,21 +52,18 @@ export function useEvaluation({ more = false } = {}) {
     const known = evaluateRevisions(application.form, columns, rows, effectiveCriteria(method, school, driver?.rules))
     return ground === 'common' ? (commonGround(known)?.evaluated ?? known) : known
   }, [application.form, columns, rows, method, school, driver, ground])
-  const first = useMemo(() => judge(all, firstAnswer), [all])
+  const isLoaded = loaded.school === school.id && !driver && ground === 'overall'
+  /** What the worker refines. */
+  const first = useMemo(
+    () => (isLoaded ? judgementOf(contenders(all), loaded.drawn) : judge(all, firstAnswerSettings)),
+    [all, isLoaded, loaded],
+  )
   const refined = drawn.get(school.id)
   const judgement = useMemo(
     () => (refined ? judgementOf(contenders(all), refined.drawn) : first),
     [all, refined, first],
   )
-  const bySchool = useMemo(
-    () =>
-      schools.map((one): SchoolCall => {
-        const own = drawn.get(one.id)
-        const chances = own ? own.ids.map((id, at) => ({ id, chance: own.drawn.first[at] ?? 0 })) : []
-        return { school: one, call: callOf(chances), chances: new Map(chances.map(({ id, chance }) => [id, chance])) }
-      }),
-    [schools, drawn],
-  )
+  const bySchool = useMemo(() => callBySchool(schools, drawn), [schools, drawn])
   const judgedOf = useMemo(() => {
     const byId = new Map(judgement.ranked.map((one) => [one.id, one]))
     return (id: string) => byId.get(id)
