@@ -14,7 +14,7 @@ import { readPreferences } from './routes/preferences.server.ts'
 import { OutboxPanel } from '#app/features/outbox/OutboxPanel.tsx'
 import { NonceContext } from '#app/ui/nonce.ts'
 import { AppShell } from '#app/features/shell/AppShell.tsx'
-import { fontFaces, fontPreloads } from '#app/ui/fonts.ts'
+import { fontPreloads, fontScript, fontStyles } from '#app/ui/fonts.ts'
 import { defaultPreferences } from '#app/ui/preferences.ts'
 import { RouteError } from '#app/ui/RouteError.tsx'
 import { GlobalStyle } from '#app/ui/tokens.ts'
@@ -33,7 +33,7 @@ export function Layout({ children }: { children: ReactNode }) {
   const nonce = useContext(NonceContext)
   const { preferences = defaultPreferences } = useRouteLoaderData<typeof loader>('root') ?? {}
   return (
-    <html lang="en" data-theme={preferences.theme}>
+    <html lang="en" data-theme={preferences.theme} suppressHydrationWarning>
       <head>
         <meta charSet="utf-8" />
         {/* Where those who add styles in the browser look for it. */}
@@ -42,7 +42,8 @@ export function Layout({ children }: { children: ReactNode }) {
         <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
         <Meta />
         {/* Declared once: fonts that are declared anew are laid out anew. */}
-        <style nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: fontFaces }} />
+        <style nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: fontStyles }} />
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: fontScript }} />
         <Links />
       </head>
       <body>

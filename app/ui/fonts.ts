@@ -16,10 +16,23 @@ export const fontPreloads = fonts.map(({ url }) => ({
   crossOrigin: 'anonymous' as const,
 }))
 
-/** A font that comes too late waits for the next page: words never jump while they are read. */
-export const fontFaces = fonts
-  .map(
+/** The fonts, and a page that is not shown before they are there: words never jump while they are read. */
+export const fontStyles = [
+  ...fonts.map(
     ({ family, weight, url }) =>
       `@font-face { font-family: '${family}'; font-weight: ${weight}; font-display: optional; src: url(${url}) format('woff2'); }`,
-  )
-  .join('\n')
+  ),
+  '[data-fonts="coming"] body { visibility: hidden; }',
+].join('\n')
+
+/** So long a page waits for its fonts, ms; then it is shown in those of the machine. */
+const longestWait = 400
+
+/** Runs before anything is drawn. */
+export const fontScript = `(() => {
+  const page = document.documentElement
+  const show = () => page.removeAttribute('data-fonts')
+  page.setAttribute('data-fonts', 'coming')
+  Promise.all(${JSON.stringify(fonts.map(({ family, weight }) => `${weight} 16px "${family}"`))}.map((font) => document.fonts.load(font))).then(show, show)
+  setTimeout(show, ${longestWait})
+})()`
