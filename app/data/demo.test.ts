@@ -7,7 +7,7 @@ import { demoState, removeDemo, showDemo } from './demo.server.ts'
 import { listDrivers } from './drivers.server.ts'
 import { newId } from './id.ts'
 import { instrumentsOf, listInstruments } from './instruments.server.ts'
-import { searchProducts } from './library.server.ts'
+import { searchProducts, wholeLibrary } from './library.server.ts'
 import { listRates } from './prices.server.ts'
 import { addProduct } from './products.server.ts'
 import { addReading, listLibraryOccurrences } from './readings.server.ts'
@@ -85,7 +85,7 @@ describe('the demo and own work in one database', () => {
       applications: (await listApplications()).length,
       instruments: (await listInstruments()).length,
       drivers: (await listDrivers()).length,
-      products: (await searchProducts('', 1, { tiers: {}, forms: {} })).total,
+      products: (await searchProducts(wholeLibrary, 1, { tiers: {}, forms: {} })).total,
     })
     const before = await lists()
     await showDemo(false)

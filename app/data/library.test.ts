@@ -2,8 +2,9 @@ import { expect, test } from 'vitest'
 import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { addApplication, listApplications, listApplicationsPage } from './applications.server.ts'
 import { newId } from './id.ts'
-import { productsAtOnce, searchProducts } from './library.server.ts'
+import { libraryFilterSchema, productsAtOnce, searchProducts, wholeLibrary } from './library.server.ts'
 import { askedPage } from './page-of-list.ts'
+import { listTags, tagProducts } from './product-tags.server.ts'
 import { addProduct } from './products.server.ts'
 
 demoDatabase()
@@ -12,7 +13,7 @@ const words = {
   tiers: { low: 'Low', middle: 'Middle', top: 'Top', engine: 'Of the engine' },
   forms: { 'spin-on': 'Spin-on', cartridge: 'Cartridge' },
 }
-const search = (sought: string, page = 1) => searchProducts(sought, page, words)
+const search = (sought: string, page = 1) => searchProducts({ ...wholeLibrary, q: sought }, page, words)
 const numbers = async (sought: string) => (await search(sought)).products.map(({ partNumber }) => partNumber)
 
 test('a product is found by all of the words, each in its brand, number, engine, tier or form', async () => {
@@ -70,3 +71,23 @@ test.each([
   ['page=x', 1],
   ['page=99999999999999999999', 1],
 ])('"%s" asks for page %i', (address, page) => expect(askedPage(new URLSearchParams(address))).toBe(page))
+
+test('narrowed by tier, engine and tag, and sorted; what is no choice is as if nothing was chosen', async () => {
+  const by = async (filter: Record<string, string>) =>
+    (await searchProducts(libraryFilterSchema.parse({ q: '', ...filter }), 1, words)).products
+  const all = await by({})
+  const { applicationId, id } = all.find(({ partNumber }) => partNumber === 'N-40')!
+  expect((await by({ engine: applicationId })).every((one) => one.applicationId === applicationId)).toBe(true)
+  expect((await by({ tier: 'top' })).every(({ tier }) => tier === 'top')).toBe(true)
+  expect((await by({ sort: 'specimens' }))[0]).toMatchObject({ partNumber: 'CV-214', specimens: 3 })
+  expect(new Set((await by({ sort: 'engine' })).map((one) => one.applicationName)).size).toBe(2)
+  expect((await by({ sort: 'drop table', tier: 'none' })).map((one) => one.id)).toEqual(all.map((one) => one.id))
+  await tagProducts([id], 'winter test', false)
+  await tagProducts([id, 'nothere00000'], 'winter test', false)
+  expect((await by({ tag: 'winter test' })).map(({ partNumber, tags }) => [partNumber, tags])).toEqual([
+    ['N-40', ['winter test']],
+  ])
+  expect(await listTags()).toEqual(['winter test'])
+  await tagProducts([id], 'winter test', true)
+  expect(await by({ tag: 'winter test' })).toEqual([])
+})

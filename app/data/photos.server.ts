@@ -132,7 +132,11 @@ async function showFiles(id: string): Promise<void> {
 export async function sweepPhotos(): Promise<{ removed: number }> {
   const files = readdirSync(ensureFolder('photos'))
   const db = await database()
-  const known = new Set<string>(await db('photo').pluck('id'))
+  const thrown: string[] = await db('trash').pluck('photos')
+  const known = new Set<string>([
+    ...((await db('photo').pluck('id')) as string[]),
+    ...thrown.flatMap((ids) => JSON.parse(ids) as string[]),
+  ])
   let removed = 0
   for (const name of files) {
     const id = name.replace(/(-small)?\.jpg(\.part)?$/, '')
@@ -177,7 +181,11 @@ export async function readPhoto(id: string, size: 'whole' | 'thumbnail'): Promis
 
 export async function removePhoto(specimenId: string, id: string): Promise<void> {
   const db = await writableDatabase()
-  if ((await db('photo').where({ id, specimenId }).delete()) === 0) return
+  if ((await db('photo').where({ id, specimenId }).delete()) > 0) await removePhotoFiles(id)
+}
+
+/** Removes the files of a picture that has no row any more. */
+export async function removePhotoFiles(id: string): Promise<void> {
   for (const size of sizes) await rm(pathOf(id, size), { force: true })
 }
 

@@ -4,12 +4,14 @@ import { join } from 'node:path'
 import { dataFolder, ensureFolder } from '#app/storage/data-folder.ts'
 import { endInterruptedImports } from './imports.server.ts'
 import { sweepPhotos } from './photos.server.ts'
+import { emptyTrash } from './trash.server.ts'
 
 /** Removes what a process that ended in the middle of its work left behind; nothing else is at work on the folder. */
 export async function sweepDataFolder(): Promise<void> {
   await removeParts(dataFolder())
   await removeParts(ensureFolder('backups'))
   await endInterruptedImports()
+  await emptyTrash()
   await sweepPhotos()
 }
 

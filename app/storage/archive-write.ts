@@ -7,6 +7,7 @@ import { pack, type Pack } from 'tar-stream'
 import { entryNames, type Manifest } from './archive-manifest.ts'
 import { checksumming } from './checksum.ts'
 import { withDatabase } from './contents.ts'
+import { keptPhotos } from './kept-photos.ts'
 import { dataFolder } from './data-folder.ts'
 import { syncFile } from './durable.ts'
 
@@ -37,18 +38,12 @@ async function fill(archive: Pack, manifest: Manifest, database: string): Promis
   const checksums: Record<string, string> = {}
   await addText(archive, entryNames.manifest, manifest, checksums)
   await addFile(archive, entryNames.database, database, checksums)
-  for (const id of manifest.withPhotos ? photoIds(database) : [])
+  for (const id of manifest.withPhotos ? withDatabase(database, keptPhotos) : [])
     for (const name of [`${id}.jpg`, `${id}-small.jpg`])
       await addFile(archive, `photos/${name}`, join(dataFolder(), 'photos', name), checksums)
   await addText(archive, entryNames.checksums, checksums, {})
   archive.finalize()
 }
-
-const photoIds = (database: string): string[] =>
-  withDatabase(database, (opened) => {
-    const known = opened.prepare("select 1 from sqlite_master where name = 'photo'").get()
-    return known ? (opened.prepare('select id from photo order by id').pluck().all() as string[]) : []
-  })
 
 async function addText(archive: Pack, name: string, content: object, checksums: Record<string, string>): Promise<void> {
   const text = JSON.stringify(content, null, 1)

@@ -1,3 +1,4 @@
+import { keptPhotos } from './kept-photos.ts'
 import { existsSync, readdirSync } from 'node:fs'
 import { statfs } from 'node:fs/promises'
 import { join } from 'node:path'
@@ -118,7 +119,7 @@ function pictures(): Finding[] {
   if (!existsSync(databaseFile())) return []
   const photos = join(dataFolder(), 'photos')
   const files = existsSync(photos) ? readdirSync(photos) : []
-  const ids = withDatabase(databaseFile(), (opened) => opened.prepare('select id from photo').pluck().all() as string[])
+  const ids = withDatabase(databaseFile(), keptPhotos)
   const known = new Set(ids.flatMap((id) => [`${id}.jpg`, `${id}-small.jpg`]))
   const there = new Set(files)
   const missing = [...known].filter((name) => !there.has(name))

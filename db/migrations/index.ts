@@ -29,6 +29,7 @@ import * as sizeClasses from './027_size_classes.ts'
 import * as exhibits from './028_exhibits.ts'
 import * as fifthEdition from './029_fifth_edition.ts'
 import * as engineHours from './030_engine_hours.ts'
+import * as trashAndTags from './031_trash_and_tags.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -61,6 +62,7 @@ const migrations: Record<string, Knex.Migration> = {
   '028_exhibits': exhibits,
   '029_fifth_edition': fifthEdition,
   '030_engine_hours': engineHours,
+  '031_trash_and_tags': trashAndTags,
 }
 
 /** Their names, in the order in which they run. */

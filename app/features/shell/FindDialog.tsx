@@ -103,10 +103,12 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
   const { data, isLoading } = useJson<{ things: Thing[] }>(href('/things'))
   const [query, setQuery] = useState('')
   const matches = useMatches()
-  const own = matches.flatMap(({ loaderData }) => readingsOfPage(loaderData))
   const library = useMemo(() => indexThings(data?.things ?? []), [data])
-  const index = [...library, ...indexThings([...standing(engine), ...own])]
-  const found = find(query, index)
+  const index = useMemo(() => {
+    const own = matches.flatMap(({ loaderData }) => readingsOfPage(loaderData))
+    return [...library, ...indexThings([...standing(engine), ...own])]
+  }, [library, engine, matches])
+  const found = useMemo(() => find(query, index), [query, index])
   return (
     <Autocomplete inputValue={query} onInputChange={setQuery}>
       <Field aria-label="Find" autoFocus>

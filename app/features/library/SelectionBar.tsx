@@ -1,0 +1,107 @@
+import { useState } from 'react'
+import { styled } from 'styled-components'
+import { formatCount } from '#core/quantity/format.ts'
+import type { ListedProduct } from '#app/data/library.server.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Row, Small } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+
+const Bar = styled.div`
+  position: sticky;
+  bottom: 12px;
+  z-index: 5;
+  display: grid;
+  gap: 8px;
+  padding: 10px 14px;
+  border: 1px solid var(--line-strong);
+  border-radius: 8px;
+  background: var(--green-soft);
+`
+
+interface Props {
+  chosen: readonly ListedProduct[]
+  tags: readonly string[]
+  refusal: string
+  isIdle: boolean
+  onAct: (fields: Record<string, string>) => void
+  onClear: () => void
+}
+
+/** What can be done with the products that are chosen. */
+export function SelectionBar({ chosen, tags, refusal, isIdle, onAct, onClear }: Props) {
+  const [asked, ask] = useState<'tag' | 'merge'>()
+  const [tag, setTag] = useState('')
+  const [into, setInto] = useState('')
+  const kept = chosen.some(({ id }) => id === into) ? into : (chosen[0]?.id ?? '')
+  const worn = [...new Set(chosen.flatMap((one) => one.tags))]
+  return (
+    <Bar role="region" aria-label="Chosen products">
+      <Row $gap={8}>
+        <strong>{formatCount(chosen.length, 'product')} chosen</strong>
+        <Button onPress={() => ask(asked === 'tag' ? undefined : 'tag')}>Tag …</Button>
+        <Button isDisabled={chosen.length < 2} onPress={() => ask(asked === 'merge' ? undefined : 'merge')}>
+          Merge …
+        </Button>
+        <Button $kind="danger" isDisabled={!isIdle} onPress={() => onAct({ intent: 'throw-away' })}>
+          Delete
+        </Button>
+        <Button $kind="quiet" onPress={onClear}>
+          Choose none
+        </Button>
+      </Row>
+      {asked === 'tag' && (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault()
+            if (tag.trim() !== '') onAct({ intent: 'tag', tag })
+          }}
+        >
+          <Row $gap={8}>
+            <InputBox
+              aria-label="Tag"
+              value={tag}
+              maxLength={40}
+              list="tags"
+              placeholder="winter test"
+              onChange={(event) => setTag(event.target.value)}
+              autoFocus
+            />
+            <datalist id="tags">
+              {tags.map((one) => (
+                <option key={one} value={one} />
+              ))}
+            </datalist>
+            <Button type="submit" isDisabled={!isIdle || tag.trim() === ''}>
+              Give the tag
+            </Button>
+            {worn.map((one) => (
+              <Button key={one} $kind="quiet" onPress={() => onAct({ intent: 'untag', tag: one })}>
+                Take off “{one}”
+              </Button>
+            ))}
+          </Row>
+        </form>
+      )}
+      {asked === 'merge' && chosen.length > 1 && (
+        <Row $gap={8}>
+          <SelectMenu
+            label="Keep as"
+            value={kept}
+            options={chosen.map(({ id, brand, partNumber, applicationName }) => ({
+              value: id,
+              label: `${brand} ${partNumber}, ${applicationName}`,
+            }))}
+            onPick={setInto}
+          />
+          <Button $kind="primary" isDisabled={!isIdle} onPress={() => onAct({ intent: 'merge', into: kept })}>
+            Make them one
+          </Button>
+          <Small>Every specimen, reading, claim and price goes along; the others become revisions of it.</Small>
+        </Row>
+      )}
+      <ErrorText role="alert">{refusal}</ErrorText>
+    </Bar>
+  )
+}
