@@ -83,6 +83,7 @@ export default [
   route('schools/side-by-side', 'routes/schools-side-by-side.tsx'),
   route('schools/:school', 'routes/school-edit.tsx'),
   route('method', 'routes/method.tsx'),
+  route('workshop/parts', 'routes/parts.tsx'),
   route('how-sure', 'routes/how-sure.tsx'),
   route('method/edit', 'routes/method-edit.tsx'),
   route('engines', 'routes/engines.ts'),

@@ -62,6 +62,7 @@ beforeAll(async () => {
     'change the method': '/method/edit',
     library: '/library',
     method: '/method',
+    'parts of the interface': '/workshop/parts',
   }
 })
 afterAll(() => app.stop())

@@ -90,6 +90,24 @@ describe('the table', () => {
   })
 })
 
+describe('on paper', () => {
+  test.each([
+    ['', 'A4 lying', 1062],
+    ['', 'Letter lying', 995],
+    ['/verdict', 'A4', 718],
+    ['/verdict', 'Letter', 740],
+    ['/bench-card', 'A4', 718],
+    ['/bench-card', 'Letter', 740],
+  ])('%s fits the width of %s', async (view, _paper, width) => {
+    const paper = await openPage(app, '/')
+    await paper.emulateMediaType('print')
+    await paper.setViewport({ width, height: 900 })
+    await visit(paper, `${app.url}${lineup}${view}`)
+    expect(await paper.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
+    await paper.close()
+  })
+})
+
 describe('the tray of a face-off', () => {
   test('takes a part of another engine’s filter, to one scale, marked as not scored', async () => {
     await visit(page, `${app.url}${lineup}/face-off`)

@@ -25,9 +25,6 @@ interface ThrownRow extends Thrown {
 /** So long it is kept. */
 const daysKept = 30
 
-/** So many products are dealt with at once. */
-export const mostAtOnce = 200
-
 const namesOf = async (trx: Knex.Transaction, ids: readonly string[]): Promise<string[]> => {
   const rows: { brand: string; partNumber: string }[] = await trx('product')
     .join('brand', 'brand.id', 'product.brandId')

@@ -6,6 +6,7 @@ import { filterFormLabels } from '#app/features/forms/labels.ts'
 import { LineupFiles } from '#app/features/lineup/LineupFiles.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { LineupTable } from '#app/features/lineup/LineupTable.tsx'
+import { Landscape } from '#app/features/lineup/table-style.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { WaitingProducts } from '#app/features/lineup/WaitingProducts.tsx'
 import { CallLine } from '#app/features/verdict/CallLine.tsx'
@@ -53,6 +54,7 @@ export default function Lineup({ loaderData: { products } }: Route.ComponentProp
     sizeClass && `${sizeClassLabel(sizeClass).toLowerCase()}${application.sizeClass ? '' : ', as its sizes say'}`
   return (
     <FullHeight>
+      <Landscape />
       <LineupHead title={name} subtitle={<CallLine judged={judged} />}>
         <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>Add a product</ButtonLink>
         <LineupFiles application={id} />

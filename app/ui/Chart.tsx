@@ -10,7 +10,7 @@ export function Chart(props: ChartProps) {
   const place = useRef<HTMLDivElement>(null)
   const isNear = useNear(place)
   const waiting = (
-    <div ref={place} style={{ height: props.height }}>
+    <div ref={place} data-print="no" style={{ height: props.height }}>
       <Small>Drawing…</Small>
     </div>
   )

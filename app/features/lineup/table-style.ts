@@ -1,4 +1,4 @@
-import { styled } from 'styled-components'
+import { createGlobalStyle, styled } from 'styled-components'
 
 /** A line of tools, lower than those of a bench. */
 export const Strip = styled.div`
@@ -134,15 +134,48 @@ export const Table = styled.table`
     color: var(--ink-soft);
     font-size: 12px;
   }
+  /* On paper all columns share its width, lying. */
   @media print {
-    font-size: 10px;
+    table-layout: fixed;
+    width: 100%;
+    font-size: 8px;
     th,
-    td {
+    td,
+    thead th:first-child,
+    tbody th[scope='row'] {
       position: static !important;
-      min-width: 0 !important;
-      padding: 2px 4px;
+      width: auto;
+      min-width: 0;
+      max-width: none;
+      padding: 1px 3px;
+      font-size: 8px;
+      overflow-wrap: anywhere;
+    }
+    thead th:first-child {
+      width: 15%;
+    }
+    tr {
+      break-inside: avoid;
+    }
+    &&& td,
+    &&& td small,
+    thead a,
+    thead small,
+    td small,
+    tbody th small {
+      font-size: 7.5px;
+      white-space: normal;
+    }
+    && td small {
+      float: none;
+      max-width: none;
     }
   }
+`
+
+/** The page on which a line-up is printed. */
+export const Landscape = createGlobalStyle`
+  @page { size: landscape; margin: 8mm; }
 `
 
 export const HeadDrawing = styled.img`
