@@ -64,7 +64,6 @@ describe('a figure opened', () => {
   test('formula with the numbers in it, inputs, doubt and source', async () => {
     await visit(page, `${app.url}${await specimenOf('Norrith N-40')}/values/can.burst`)
     for (const text of [
-      '2 × 330 MPa × can wall ÷ can diameter',
       '= 2 × 330 MPa × 0.47 mm ÷',
       'Thin-wall cylinder',
       'Where its doubt comes from',
@@ -72,6 +71,7 @@ describe('a figure opened', () => {
       'An estimate.',
     ])
       await sees(page, text)
+    await page.waitForSelector('math[alttext="2 × 330 MPa × can wall ÷ can diameter"] mfrac')
     await press(page, 'link', 'Can wall')
     await sees(page, 'from 3 readings')
   })

@@ -1,5 +1,6 @@
 import { partLabel } from '#core/catalogue/index.ts'
 import { figures } from '#core/figures/index.ts'
+import { Formula } from '#app/ui/Formula.tsx'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { methodAnchor } from './method-anchor.ts'
@@ -28,7 +29,7 @@ export function FiguresCard() {
                   <Small>{partLabel(part)}</Small>
                 </td>
                 <td>
-                  {formula}
+                  <Formula>{formula}</Formula>
                   {assumptions.length > 0 && (
                     <>
                       <br />

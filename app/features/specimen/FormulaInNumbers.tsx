@@ -2,6 +2,7 @@ import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
 import type { Figure } from '#core/figures/index.ts'
+import { Formula } from '#app/ui/Formula.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { ResolvedValueView } from '#app/data/view-models.ts'
 
@@ -25,7 +26,9 @@ export function FormulaInNumbers({ figure, inputs }: { figure: Figure; inputs: R
   const numbers = said.reduce((formula, { words, value }) => formula.replaceAll(words, value), figure.formula)
   return (
     <>
-      <Words>{figure.formula}</Words>
+      <Words>
+        <Formula>{figure.formula}</Formula>
+      </Words>
       {numbers !== figure.formula && <Words>= {numbers}</Words>}
     </>
   )
