@@ -61,6 +61,26 @@ describe('holes without sizes', () => {
   })
 })
 
+describe('repeats in one breath', () => {
+  test('are said back as so many, and each is kept', async () => {
+    await at('media.thickness', 'Media thickness')
+    await page.keyboard.type('0.83, then 0.82, 0.82')
+    await sees(page, '= 3 repeats: 0.83 · 0.82 · 0.82')
+    await take('')
+    await page.waitForFunction(
+      () => document.querySelectorAll('[aria-label="Readings so far"] button[aria-label^="Strike"]').length === 3,
+    )
+    expect(await soFar()).toMatch(/0\.83.*0\.82.*0\.82/)
+  })
+
+  test('of which one cannot be, none is kept and the words stay', async () => {
+    await at('media.width', 'Media width')
+    await take('80, then 81, 9000 mm')
+    await sees(page, '9000 mm')
+    expect(await page.$('[aria-label="Readings so far"] button[aria-label^="Strike"]')).toBeNull()
+  })
+})
+
 describe('a figure that was told as such', () => {
   test('is entered from where it is missing, and counts', async () => {
     await visit(page, `${specimen}/values/media.area`)

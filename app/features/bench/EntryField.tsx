@@ -2,6 +2,7 @@ import { styled } from 'styled-components'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import { displayUnit, formatValue } from '#core/figures/format-value.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
+import { saidRepeats } from '#core/teardown/said-repeats.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -142,6 +143,8 @@ function formatEcho(
   habit: UnitHabit,
 ): { text: string; isRough: boolean } | undefined {
   if (!echoed.has(characteristic.kind)) return undefined
+  const repeats = saidRepeats(characteristic, text)
+  if (repeats) return { text: `${repeats.length} repeats: ${repeats.join(' · ')}`, isRough: true }
   const entry = parseEntry(characteristic, { text, ...(unit && { unit }), insist: true })
   if (!entry.ok) return undefined
   if (entry.value.saidBack) return { text: entry.value.saidBack, isRough: true }

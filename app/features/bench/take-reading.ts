@@ -8,6 +8,7 @@ import { subtractZeroOffset } from '#core/teardown/instrument.ts'
 import { nextOpen } from '#core/teardown/progress.ts'
 import { defaultEvidence, type Reading } from '#core/teardown/reading.ts'
 import { resolve, type ResolvedValues } from '#core/teardown/resolve.ts'
+import { saidRepeats } from '#core/teardown/said-repeats.ts'
 import { splitEntry } from '#core/teardown/split-entry.ts'
 import { now } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
@@ -51,6 +52,8 @@ interface Bench {
  */
 export function takeReading(said: Take, bench: Bench): Problem | undefined {
   const take = withNamedEnd(said, bench)
+  const repeats = saidRepeats(take.characteristic, take.readAs ?? take.typed)
+  if (repeats) return takeRepeats(take, repeats, bench)
   const parts = splitEntry(take.characteristic, take.readAs ?? take.typed)
   const own = parts?.find(({ characteristic }) => characteristic.key === take.characteristic.key)
   if (!parts || !own) return takeOne(take, bench)
@@ -62,6 +65,21 @@ export function takeReading(said: Take, bench: Bench): Problem | undefined {
     if (refused) return refused
   }
   return takeOne({ ...take, readAs: own.text }, bench)
+}
+
+/** Takes repeats one after the other, when all of them can be read; the work goes on after the last. */
+function takeRepeats({ readAs: _, ...take }: Take, repeats: readonly string[], bench: Bench): Problem | undefined {
+  const { characteristic, unit, insist = false } = take
+  for (const text of repeats) {
+    const entry = parseEntry(characteristic, { text, insist, ...(unit && { unit }) })
+    if (!entry.ok) return entry.problem
+  }
+  for (const [at, typed] of repeats.entries()) {
+    const isLast = at === repeats.length - 1
+    const refused = takeOne({ ...take, typed, ...(!isLast && { stay: true }) }, bench)
+    if (refused) return refused
+  }
+  return undefined
 }
 
 /** What was said at the top or at the bottom, in the reviewer's own sense. */
