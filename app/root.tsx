@@ -16,6 +16,7 @@ import { NonceContext } from '#app/ui/nonce.ts'
 import { AppShell } from '#app/features/shell/AppShell.tsx'
 import { fontPreloads, fontScript, fontStyles } from '#app/ui/fonts.ts'
 import { defaultPreferences } from '#app/ui/preferences.ts'
+import { PageAlive } from '#app/ui/PageAlive.tsx'
 import { RouteError } from '#app/ui/RouteError.tsx'
 import { GlobalStyle } from '#app/ui/tokens.ts'
 import type { Route } from './+types/root'
@@ -30,7 +31,7 @@ export const links: Route.LinksFunction = () => fontPreloads
 export const meta: Route.MetaFunction = () => [{ title: 'Plicator' }]
 
 export function Layout({ children }: { children: ReactNode }) {
-  const nonce = useContext(NonceContext)
+  const nonce = useContext(NonceContext) ?? nonceOfPage()
   const { preferences = defaultPreferences } = useRouteLoaderData<typeof loader>('root') ?? {}
   return (
     <html lang="en" data-theme={preferences.theme} suppressHydrationWarning>
@@ -56,16 +57,28 @@ export function Layout({ children }: { children: ReactNode }) {
   )
 }
 
+/** What the server wrote into the page, when the page is drawn anew in the browser. */
+const nonceOfPage = (): string | undefined =>
+  typeof document === 'undefined'
+    ? undefined
+    : document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
+
 export default function App() {
   return (
     <>
       {/* The bar answers while the page below it still comes to life. */}
       <Suspense>
         <Outlet />
+        <PageAlive />
       </Suspense>
       <OutboxPanel />
     </>
   )
 }
 
-export const ErrorBoundary = ({ error }: Route.ErrorBoundaryProps) => <RouteError error={error} />
+export const ErrorBoundary = ({ error }: Route.ErrorBoundaryProps) => (
+  <>
+    <RouteError error={error} />
+    <PageAlive />
+  </>
+)

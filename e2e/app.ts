@@ -158,10 +158,7 @@ export async function visit(page: Page, address: string): Promise<void> {
   await page.bringToFront()
   await page.goto(address, { waitUntil: 'load' })
   await page.waitForFunction(
-    () => {
-      const main = document.querySelector('main')
-      return main === null || Object.keys(main).some((key) => key.startsWith('__reactFiber'))
-    },
+    () => document.querySelector('main') === null || performance.getEntriesByName('page alive').length > 0,
     { polling: 50 },
   )
 }
