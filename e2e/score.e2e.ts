@@ -19,6 +19,9 @@ const costs = () =>
   page.$$eval('tbody tr td:nth-child(6)', (cells) =>
     cells.map(({ textContent }) => Number((textContent ?? '').replace('−', '').replace('–', '0') || NaN)),
   )
+const firstRow = () => page.$eval('tbody tr a', (link) => link.textContent)
+const firstRowIsNot = (name: string | null) =>
+  page.waitForFunction((known) => document.querySelector('tbody tr a')?.textContent !== known, {}, name)
 const rowOf = (criterion: string) =>
   page.$$eval('tbody tr', (rows, name) => rows.findIndex((row) => row.textContent?.startsWith(name)), criterion)
 
@@ -39,8 +42,10 @@ test('each criterion shows the product on its rule, and the others beside it', a
 
 test('sorted by what it costs against the best, kept in the address, and back', async () => {
   const byPart = await costs()
+  const first = await firstRow()
   await choose(page, 'Sorted by', 'what it costs')
-  await page.waitForFunction(() => document.location.search.includes('sort=cost'))
+  await firstRowIsNot(first)
+  expect(page.url()).toContain('sort=cost')
   const sorted = (await costs()).filter((cost) => !Number.isNaN(cost))
   expect(sorted.length).toBeGreaterThan(20)
   expect(sorted).toEqual([...sorted].sort((a, b) => b - a))
@@ -48,6 +53,7 @@ test('sorted by what it costs against the best, kept in the address, and back', 
   await page.reload()
   expect((await costs())[0]).toBe(sorted[0])
   await choose(page, 'Sorted by', 'part')
-  await page.waitForFunction(() => !document.location.search.includes('sort'))
+  await firstRowIsNot(await firstRow())
+  expect(page.url()).not.toContain('sort')
   expect(await costs()).toEqual(byPart)
 })
