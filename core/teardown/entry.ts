@@ -173,7 +173,7 @@ function parseRoughCount(
   const { value, half, how } = rough.value
   if (value < plausible[0] / 2 || value > plausible[1] * 2) return plain
   if (how === 'plain' && Number.isInteger(value / step)) return ok({ number: value })
-  return ok({ number: value, ...(half > 0 && { half }), saidBack: formatCoarse(rough.value, '') })
+  return ok({ number: value, ...(half > 0 && { half, saidBack: formatCoarse(rough.value, '') }) })
 }
 
 function parseCount(characteristic: CountCharacteristic, text: string, insist: boolean): Result<EntryValue> {

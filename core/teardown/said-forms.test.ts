@@ -82,6 +82,12 @@ describe('laws', () => {
     )
   })
 
+  test('a span of one count is that count, said back as any other', () =>
+    expect(parseEntry(characteristicOf('media.layers'), { text: 'over half' })).toEqual({
+      ok: true,
+      value: { number: 2 },
+    }))
+
   test('a range from a number to itself is as wide as its last figure', () => {
     const entry = parseEntry(characteristicOf('can.wall'), { text: '0.5 to 0.5 mm' })
     expect(entry).toMatchObject({ ok: true, value: { number: 0.0005, half: 0.00005 } })

@@ -15,7 +15,7 @@ export function FiguresCard() {
           <thead>
             <tr>
               <th>Figure</th>
-              <th>Formula</th>
+              <th style={{ width: '40%' }}>Formula</th>
               <th>Why</th>
               <th>Source</th>
             </tr>
@@ -30,12 +30,7 @@ export function FiguresCard() {
                 </td>
                 <td>
                   <Formula>{formula}</Formula>
-                  {assumptions.length > 0 && (
-                    <>
-                      <br />
-                      <Small>{assumptions.join(' ')}</Small>
-                    </>
-                  )}
+                  {assumptions.length > 0 && <Small>{assumptions.join(' ')}</Small>}
                 </td>
                 <td>{why}</td>
                 <td>{source}</td>
