@@ -3,7 +3,7 @@ import type { Knex } from 'knex'
 
 type Row = Record<string, unknown>
 
-/** Rows by table, each table after those that its rows belong to. */
+/** Rows by table. */
 export type Rows = Record<string, Row[]>
 
 interface ForeignKey {
@@ -78,11 +78,14 @@ export async function deleteProducts(trx: Knex.Transaction, rows: Rows): Promise
   await trx('product').whereIn('id', idsIn(rows, 'product')).delete()
 }
 
-/** Puts collected rows back as they were. */
+/** Puts collected rows back as they were; which table comes first does not matter. */
 export async function insertRows(trx: Knex.Transaction, rows: Rows): Promise<void> {
   await trx.raw('pragma defer_foreign_keys = on')
   for (const [table, own] of Object.entries(rows)) await trx.batchInsert(table, own, 100)
 }
 
-/** Tells whether rows are still the same. */
-export const digestOf = (rows: Rows): string => createHash('sha256').update(JSON.stringify(rows)).digest('hex')
+/** Tells whether rows are still the same, in whatever order they were found. */
+export function digestOf(rows: Rows): string {
+  const lines = Object.entries(rows).flatMap(([table, own]) => own.map((row) => `${table} ${JSON.stringify(row)}`))
+  return createHash('sha256').update(lines.sort().join('\n')).digest('hex')
+}

@@ -42,7 +42,7 @@ export const libraryFilterSchema = z.object({
     .transform((text) => text.slice(0, 200))
     .catch(''),
   sort: z.enum(Object.keys(orders) as [keyof typeof orders]).catch('name'),
-  tier: z.enum(['low', 'middle', 'top', 'engine']).catch('' as never),
+  tier: z.enum(['', 'low', 'middle', 'top', 'engine']).catch(''),
   engine: z.string().max(40).catch(''),
   tag: z.string().max(60).catch(''),
 })
@@ -52,8 +52,8 @@ type LibraryFilter = z.output<typeof libraryFilterSchema>
 export const wholeLibrary: LibraryFilter = libraryFilterSchema.parse({ q: '' })
 
 /**
- * A page of the products whose brand, number, engine, tier or form has all of the words, of the tier, engine and tag that are
- * asked for.
+ * A page of the products whose brand, number, engine, tier or form has all of the words, and that are of the tier,
+ * engine and tag that are asked for.
  *
  * @param page from 1
  */

@@ -91,7 +91,10 @@ function refusalOf(error: unknown): Result<never> {
   if (/UNIQUE|PRIMARYKEY/.test(code))
     return problem('taken', 'There is one of this name again by now. Rename it, then bring this back.')
   if (code.includes('FOREIGNKEY'))
-    return problem('homeless', 'The engine or brand that it belonged to is gone. It stays in the trash.')
+    return problem(
+      'homeless',
+      'Its engine, or a filter that it was compared with, is not here. If that lies in the trash, bring it back first.',
+    )
   throw error
 }
 

@@ -93,7 +93,7 @@ test('what has lain for thirty days is gone; what is younger stays', async () =>
   expect(await listTrash()).toEqual([])
 })
 
-test('merged, every reading goes along and the revisions say where they are from; taken apart, all is as before', async () => {
+test('merged, every reading goes along and revisions say where they are from; taken apart, all is as before', async () => {
   const [kept, other] = [await productOf('CV-114'), await productOf('CV-164')]
   const before = await counts()
   const merged = await mergeProducts(kept.id, [kept.id, other.id])

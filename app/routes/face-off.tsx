@@ -26,7 +26,7 @@ import { additionRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Face-off · Plicator' }]
 
-/** Drawings and labels by specimen, the points of the claims that count by product, and what was said of two beside each other. */
+/** Drawings and labels by specimen, points of the claims that count by product, what was said of two side by side. */
 const facing = lineupQuery('face-off', async (application: string) => {
   const [assessed, { products }, comparisons, calls, exhibits] = await Promise.all([
     assessApplication(application),

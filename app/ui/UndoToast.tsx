@@ -28,7 +28,10 @@ interface Props {
   onGone: () => void
 }
 
-/** Says what was done, and takes it back at a press; goes after ten seconds, not while it is pointed at or focused. */
+/**
+ * Says what was done, and takes it back at a press; goes after ten seconds, not while it is pointed at or focused. It
+ * stands in a region of role status, which tells of it.
+ */
 export function UndoToast({ words, onUndo, onGone }: Props) {
   const [isHeld, hold] = useState(false)
   useEffect(() => {
@@ -38,7 +41,6 @@ export function UndoToast({ words, onUndo, onGone }: Props) {
   }, [isHeld, onGone])
   return (
     <Toast
-      role="status"
       onMouseEnter={() => hold(true)}
       onMouseLeave={() => hold(false)}
       onFocus={() => hold(true)}

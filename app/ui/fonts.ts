@@ -20,7 +20,8 @@ export const fontPreloads = fonts.map(({ url }) => ({
 export const fontStyles = [
   ...fonts.map(
     ({ family, weight, url }) =>
-      `@font-face { font-family: '${family}'; font-weight: ${weight}; font-display: optional; src: url(${url}) format('woff2'); }`,
+      `@font-face { font-family: '${family}'; font-weight: ${weight}; font-display: optional; ` +
+      `src: url(${url}) format('woff2'); }`,
   ),
   '[data-fonts="coming"] body { visibility: hidden; }',
 ].join('\n')
@@ -28,11 +29,13 @@ export const fontStyles = [
 /** So long a page waits for its fonts, ms; then it is shown in those of the machine. */
 const longestWait = 400
 
+const faces = JSON.stringify(fonts.map(({ family, weight }) => `${weight} 16px "${family}"`))
+
 /** Runs before anything is drawn. */
 export const fontScript = `(() => {
   const page = document.documentElement
   const show = () => page.removeAttribute('data-fonts')
   page.setAttribute('data-fonts', 'coming')
-  Promise.all(${JSON.stringify(fonts.map(({ family, weight }) => `${weight} 16px "${family}"`))}.map((font) => document.fonts.load(font))).then(show, show)
+  Promise.all(${faces}.map((font) => document.fonts.load(font))).then(show, show)
   setTimeout(show, ${longestWait})
 })()`

@@ -48,7 +48,7 @@ const Drawing = styled.svg`
   }
 `
 
-/** Price to the right, what it buys upward: the steps numbered as in the list, what is not worth its price beside them. */
+/** Price to the right, what it buys upward: steps numbered as in the list, the others beside them. */
 export function StairsPicture({ points, money }: { points: readonly StairsPoint[]; money: (price: number) => string }) {
   const [cheap, dear] = extent(points.map(({ price }) => price))
   const [low, high] = extent(points.map(({ height }) => height))
@@ -92,5 +92,9 @@ export function StairsPicture({ points, money }: { points: readonly StairsPoint[
   )
 }
 
-const inWords = (steps: readonly StairsPoint[], money: (price: number) => string): string =>
-  `Stairs: ${steps.map(({ name, price, height }) => `${name} at ${money(price)}, ${Math.round(height)} points above the cheapest`).join('; ')}`
+const inWords = (steps: readonly StairsPoint[], money: (price: number) => string): string => {
+  const said = steps.map(
+    ({ name, price, height }) => `${name} at ${money(price)}, ${Math.round(height)} points above the cheapest`,
+  )
+  return `Stairs: ${said.join('; ')}`
+}
