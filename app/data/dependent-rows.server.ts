@@ -15,13 +15,15 @@ interface ForeignKey {
 /** Worked out from the others whenever they change. */
 const workedOut = ['specimen_summary', 'revision_spread']
 
+const foreignKeysOf = async (trx: Knex.Transaction, table: string) =>
+  (await trx.raw(`pragma foreign_key_list("${table}")`)) as ForeignKey[]
+
 /** Which tables have rows that belong to those of another, and by which column. */
 async function dependentsByTable(trx: Knex.Transaction): Promise<Map<string, { table: string; column: string }[]>> {
   const tables: string[] = await trx('sqlite_master').where({ type: 'table' }).pluck('name')
   const dependents = new Map<string, { table: string; column: string }[]>()
   for (const table of tables.filter((one) => !workedOut.includes(one))) {
-    const keys = (await trx.raw(`pragma foreign_key_list("${table}")`)) as ForeignKey[]
-    for (const { table: of, from, onDelete } of keys)
+    for (const { table: of, from, onDelete } of await foreignKeysOf(trx, table))
       if (onDelete !== 'SET NULL') dependents.set(of, [...(dependents.get(of) ?? []), { table, column: from }])
   }
   return dependents
@@ -78,10 +80,21 @@ export async function deleteProducts(trx: Knex.Transaction, rows: Rows): Promise
   await trx('product').whereIn('id', idsIn(rows, 'product')).delete()
 }
 
-/** Puts collected rows back as they were; which table comes first does not matter. */
+/** Puts collected rows back as they were, each table after those that its rows refer to. */
 export async function insertRows(trx: Knex.Transaction, rows: Rows): Promise<void> {
-  await trx.raw('pragma defer_foreign_keys = on')
-  for (const [table, own] of Object.entries(rows)) await trx.batchInsert(table, own, 100)
+  const waiting = new Map<string, string[]>()
+  for (const table of Object.keys(rows))
+    waiting.set(
+      table,
+      (await foreignKeysOf(trx, table)).map((key) => key.table),
+    )
+  while (waiting.size > 0) {
+    const next = [...waiting].find(([, parents]) => parents.every((parent) => !waiting.has(parent)))
+    if (!next) throw new Error(`These tables refer to each other: ${[...waiting.keys()].join(', ')}`)
+    const [table] = next
+    waiting.delete(table)
+    await trx.batchInsert(table, rows[table] ?? [], 100)
+  }
 }
 
 /** Tells whether rows are still the same, in whatever order they were found. */

@@ -1,3 +1,6 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import sharp from 'sharp'
 import { expect, test } from 'vitest'
 import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { listApplications } from './applications.server.ts'
@@ -5,11 +8,12 @@ import { assessSpecimens } from './assessments.server.ts'
 import { database, writableDatabase } from './database.server.ts'
 import { newId } from './id.ts'
 import { mergeProducts } from './merge-products.server.ts'
+import { addPhoto, sweepPhotos } from './photos.server.ts'
 import { addProduct, findProduct, listProducts } from './products.server.ts'
 import { listSpecimensOf } from './specimens.server.ts'
 import { bringBack, emptyTrash, listTrash, throwAway } from './trash.server.ts'
 
-demoDatabase()
+const folder = demoDatabase()
 
 const tables = [
   'product',
@@ -81,6 +85,34 @@ test('one whose name is taken by now is not brought back over it, and stays in t
   expect((await bringBack(thrown!.id)).ok).toBe(true)
   await emptyTrash(second!.id)
   expect(await listTrash()).toEqual([])
+})
+
+test('its pictures stay as long as it can be brought back, and go with it for good', async () => {
+  const { id } = await productOf('PG-33')
+  const [specimen] = await listSpecimensOf(id)
+  const bytes = await sharp({ create: { width: 80, height: 60, channels: 3, background: '#7a6' } })
+    .jpeg()
+    .toBuffer()
+  const photo = { id: newId(), part: 'can', name: 'can.jpg' } as const
+  expect((await addPhoto(specimen!.id, photo, new Response(bytes as BodyInit).body!)).ok).toBe(true)
+  const file = join(folder, 'photos', `${photo.id}.jpg`)
+  const first = await throwAway([id])
+  await sweepPhotos()
+  expect(existsSync(file)).toBe(true)
+  expect((await bringBack(first!.id)).ok).toBe(true)
+  const second = await throwAway([id])
+  await emptyTrash(second!.id)
+  expect(existsSync(file)).toBe(false)
+})
+
+test('of two that were compared the first waits for the second, and then nothing is lost', async () => {
+  const [one, other] = [await productOf('D-19'), await productOf('CV-214')]
+  const before = await counts()
+  const [first, second] = [await throwAway([one.id]), await throwAway([other.id])]
+  expect(await bringBack(first!.id)).toMatchObject({ ok: false, problem: { code: 'homeless' } })
+  expect((await bringBack(second!.id)).ok).toBe(true)
+  expect((await bringBack(first!.id)).ok).toBe(true)
+  expect(await counts()).toEqual(before)
 })
 
 test('what has lain for thirty days is gone; what is younger stays', async () => {

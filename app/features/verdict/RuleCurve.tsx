@@ -4,19 +4,9 @@ import { formatAttributeValue, formatValueFunction } from '#core/score/format-ru
 import { scalePoints } from '#core/score/value-function.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
-
-const Figure = styled.figure`
-  display: inline-grid;
-  gap: 2px;
-  width: 210px;
-  margin: 0;
-  svg {
-    display: block;
-    width: 100%;
-    height: auto;
-    overflow: visible;
-  }
-`
+import { Figure, size } from './curve-style.ts'
+import { PointsScale } from './PointsScale.tsx'
+import { RivalTicks, type Standing } from './RivalTicks.tsx'
 
 const Ends = styled.figcaption`
   display: flex;
@@ -27,7 +17,6 @@ const Ends = styled.figcaption`
   font-variant-numeric: tabular-nums;
 `
 
-const size = { width: 210, height: 44, margin: 4 }
 const heightAt = (points: number): number => size.height - size.margin - (points / 10) * (size.height - 2 * size.margin)
 
 /** Where numbers lie across the curve: a little is left on either side of its anchors. */
@@ -38,14 +27,6 @@ function acrossOf({ points }: ScaleRule): (value: number) => number {
     const at = room + ((value - first) / (last - first || 1)) * (size.width - 2 * room)
     return Math.min(size.width - size.margin, Math.max(size.margin, at))
   }
-}
-
-/** Where somebody stands in a criterion. */
-export interface Standing {
-  name: string
-  /** SI; undefined where an answer is judged. */
-  value: number | undefined
-  points: number
 }
 
 interface Props {
@@ -80,7 +61,7 @@ export function RuleCurve({ criterion, value, points: own, rivals = [] }: Props)
         {anchors.map(({ at, x, y }) => (
           <circle key={at} cx={x} cy={y} r="2.4" fill="var(--green)" />
         ))}
-        <Ticks rivals={rivals} xOf={({ value: at }) => (at === undefined ? undefined : across(at))} />
+        <RivalTicks rivals={rivals} xOf={({ value: at }) => (at === undefined ? undefined : across(at))} />
         {value !== undefined && (
           <g>
             <line x1={across(value)} x2={across(value)} y1="0" y2={size.height} stroke="var(--ink)" strokeWidth="1" />
@@ -104,60 +85,6 @@ export function RuleCurve({ criterion, value, points: own, rivals = [] }: Props)
         )}
         <span>{end(last)}</span>
       </Ends>
-    </Figure>
-  )
-}
-
-interface TicksProps {
-  rivals: readonly Standing[]
-  xOf: (rival: Standing) => number | undefined
-}
-
-/** Rivals under a curve, a stroke each. */
-function Ticks({ rivals, xOf }: TicksProps) {
-  return rivals.flatMap((rival, at) => {
-    const x = xOf(rival)
-    if (x === undefined) return []
-    return (
-      <line
-        key={`${rival.name} ${at}`}
-        {...{ x1: x, x2: x, y1: size.height - size.margin - 6, y2: size.height }}
-        stroke="var(--amber)"
-        strokeWidth="2"
-      >
-        <title>{rival.name}</title>
-      </line>
-    )
-  })
-}
-
-interface PointsScaleProps {
-  words: string
-  points: number | undefined
-  rivals: readonly Standing[]
-}
-
-/** Points of answers from none to ten, with a product on them and its rivals as strokes. */
-function PointsScale({ words, points, rivals }: PointsScaleProps) {
-  const x = (of: number) => size.margin + 4 + (of / 10) * (size.width - 2 * (size.margin + 4))
-  const y = size.height - size.margin - 12
-  return (
-    <Figure style={{ width: 'auto' }}>
-      <svg
-        style={{ width: size.width }}
-        viewBox={`0 ${y - 10} ${size.width} ${size.height - y + 10}`}
-        role="img"
-        aria-label={words}
-      >
-        <line x1={x(0)} x2={x(10)} y1={y} y2={y} stroke="var(--line-strong)" />
-        <Ticks rivals={rivals} xOf={(rival) => x(rival.points)} />
-        {points !== undefined && (
-          <circle cx={x(points)} cy={y} r="4.5" fill="var(--card)" stroke="var(--ink)" strokeWidth="2" />
-        )}
-      </svg>
-      <figcaption>
-        <Small>{words}</Small>
-      </figcaption>
     </Figure>
   )
 }

@@ -5,7 +5,8 @@ import { countedWeight, type ScoreLine } from '#core/score/score.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
-import { RuleCurve, type Standing } from './RuleCurve.tsx'
+import type { Standing } from './RivalTicks.tsx'
+import { RuleCurve } from './RuleCurve.tsx'
 
 const Lines = styled(Table)`
   td:nth-child(n + 3),
