@@ -4,7 +4,9 @@ import { formulaTree, type FormulaTree } from '#core/figures/formula-tree.ts'
 
 const Set = styled.span`
   display: block;
-  overflow-x: auto;
+  math {
+    font-size: 14px;
+  }
   padding: 2px 0;
   mtext,
   mn,

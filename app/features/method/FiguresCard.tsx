@@ -15,7 +15,7 @@ export function FiguresCard() {
           <thead>
             <tr>
               <th>Figure</th>
-              <th style={{ width: '40%' }}>Formula</th>
+              <th style={{ width: '46%' }}>Formula</th>
               <th>Why</th>
               <th>Source</th>
             </tr>
