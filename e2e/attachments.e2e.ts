@@ -81,6 +81,24 @@ describe('pictures', () => {
     expect(width).toBe(320)
   })
 
+  test('the camera opens beside the reading and stays for the next picture; Escape closes it', async () => {
+    await openBench()
+    await press(page, 'button', 'Photograph the can')
+    await page.waitForFunction(() => (document.querySelector('video')?.videoWidth ?? 0) > 0)
+    const { right, left } = await page.$eval('video', (video) => video.getBoundingClientRect().toJSON() as DOMRect)
+    const pane = await page.$eval('[aria-label="Record"]', (one) => one.getBoundingClientRect().toJSON() as DOMRect)
+    expect(left).toBeGreaterThanOrEqual(pane.left)
+    expect(right).toBeLessThanOrEqual(pane.right)
+    await press(page, 'button', 'Take the picture')
+    await page.waitForSelector('img[alt^="Can: camera"]')
+    expect(await page.$('video')).not.toBeNull()
+    await page.focus('[aria-label="Camera"] button')
+    await page.keyboard.press('Escape')
+    await page.waitForFunction(() => !document.querySelector('video'))
+    await press(page, 'button', (await shown()).map((name) => name.replace('Can: ', 'Remove ')).at(-1) ?? '')
+    await page.waitForFunction(() => !document.querySelector('img[alt^="Can: camera"]'))
+  })
+
   test('what is no picture is refused in words; the one beside it is kept', async () => {
     const fake = join(folder, 'words.jpg')
     writeFileSync(fake, 'no picture at all')

@@ -57,6 +57,7 @@ describe('one bar', () => {
     await isAt(/school=/)
     await press(page, 'link', 'Money')
     await isAt(/\/money\?school=/)
+    await page.waitForFunction(() => document.querySelector('header a[aria-current="page"]')?.textContent === 'Money')
   })
 
   test('another engine is found by typing, and opens at the same place', async () => {
@@ -104,12 +105,26 @@ describe('find', () => {
     await readingIs(page, 'Can wall')
   })
 
-  test('on the bench a reading of its specimen is found alone, also from within its field', async () => {
+  test('a figure and a part number open how the figure is worked out', async () => {
+    await visit(page, app.url + lineup)
+    await openFind()
+    await page.keyboard.type('face velocity N-40')
+    await sees(page, 'of Norrith N-40')
+    await page.keyboard.press('Enter')
+    await isAt(/^\/specimens\/\w+\/values\/media\.faceVelocity/)
     await openFind()
     await page.keyboard.type('gasket section w')
     await sees(page, 'Gasket section width')
     await page.keyboard.press('Enter')
     await readingIs(page, 'Gasket section width')
+  })
+
+  test('on the bench a reading of its specimen is found alone, also from within its field', async () => {
+    await openFind()
+    await page.keyboard.type('glue be')
+    await sees(page, 'Glue bead')
+    await page.keyboard.press('Enter')
+    await readingIs(page, 'Glue bead')
   })
 
   test('pages and what can be begun are found; what is nothing says so', async () => {

@@ -11,5 +11,8 @@ export const browserOptions: LaunchOptions = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // A camera that shows a made-up picture, and a page that may use it.
+    '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
   ],
 }

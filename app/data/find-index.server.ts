@@ -46,6 +46,7 @@ export async function listThings(): Promise<Thing[]> {
     ...specimens.map(({ form, label, ...one }) => ({
       ...thing('specimen', `${nameOf(one)} ${label}`, one.engine, `/bench/${one.id}`),
       form,
+      values: `/specimens/${one.id}/values`,
     })),
     ...products.flatMap((one) => [
       thing('product', nameOf(one), one.engine, `/products/${one.id}`),

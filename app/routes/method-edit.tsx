@@ -9,6 +9,7 @@ import { MethodPreviewCard } from '#app/features/method/MethodPreviewCard.tsx'
 import { parseCriterionEdits, type CriterionEdits } from '#app/features/verdict/criterion-edits.ts'
 import { RuleEditor } from '#app/features/verdict/RuleEditor.tsx'
 import { methodSchema } from '#app/features/verdict/school-schema.ts'
+import { Day } from '#app/ui/Day.tsx'
 import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/method-edit'
 import { fieldsOf, parseFields } from './http.server.ts'
@@ -72,7 +73,10 @@ export default function EditMethod({
           <h2>Versions</h2>
           {methods.map(({ version, note, createdAt }) => (
             <p key={version}>
-              {version}: {note} <Small>{createdAt.slice(0, 10)}</Small>
+              {version}: {note}{' '}
+              <Small>
+                <Day of={createdAt} />
+              </Small>
             </p>
           ))}
         </Stack>

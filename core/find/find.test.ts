@@ -8,6 +8,7 @@ const specimen = (label: string, path: string): Thing => ({
   detail: 'Skerry 1.1 D',
   path: `/bench/${path}`,
   form: 'spin-on',
+  values: `/specimens/${path}/values`,
 })
 const things: Thing[] = [
   specimen('Norrith N-40 B', 'n40b'),
@@ -27,9 +28,20 @@ describe('find', () => {
     expect(paths('cv 214 pleats')).toContain('/bench/cv?at=pleats.count')
   })
 
+  test('a figure and a specimen open how the figure is worked out; a reading of the same name stands first', () => {
+    expect(paths('media area N-40')).toContain('/specimens/n40b/values/media.area')
+    expect(paths('face velocity CV-214')[0]).toBe('/specimens/cv/values/media.faceVelocity')
+  })
+
   test('what is called just so stands before a reading of a specimen that a letter may mean', () => {
     const reading = { kind: 'reading', label: 'Gasket section width', detail: 'Corvane CV-214 A', path: '/here' }
     expect(find('gasket section w', indexThings([...things, reading]))[0]?.path).toBe('/here')
+  })
+
+  test('what is there twice is found once', () => {
+    const reading = { kind: 'reading', label: 'Gasket section width', detail: 'Corvane CV-214 A', path: '/here' }
+    const found = find('gasket section w', indexThings([reading, reading]))
+    expect(found.map(({ path }) => path)).toEqual(['/here'])
   })
 
   test.each([

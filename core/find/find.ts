@@ -1,5 +1,6 @@
 import fuzzysort from 'fuzzysort'
-import { catalogueFor, namesOf, type Characteristic, type FilterForm } from '#core/catalogue/index.ts'
+import { catalogueFor, namesOf, type FilterForm } from '#core/catalogue/index.ts'
+import { figures } from '#core/figures/index.ts'
 
 /** Something that can be gone to or done. */
 export interface Thing {
@@ -9,8 +10,10 @@ export interface Thing {
   /** What tells it from others of the same name. */
   detail: string
   path: string
-  /** Of a specimen, so that one of its readings can be found. */
+  /** Of a specimen, so that one of its readings and figures can be found. */
   form?: FilterForm
+  /** Of a specimen: where its figures stand. */
+  values?: string
 }
 
 /** Things made ready to be searched. */
@@ -18,7 +21,7 @@ export type FindIndex = readonly { thing: Thing; at: number; name: ReturnType<ty
 
 /** So many are offered. */
 const mostFound = 14
-/** So many readings of specimens are offered among them. */
+/** So many readings and figures of specimens are offered among them. */
 const mostReadings = 6
 /** Matches worse than this are none; 1 is a perfect one. */
 const leastScore = 0.25
@@ -33,8 +36,8 @@ export const indexThings = (things: readonly Thing[]): FindIndex =>
   things.map((thing, at) => ({ thing, at, name: fuzzysort.prepare(`${thing.label} ${thing.detail}`) }))
 
 /**
- * What a few letters may mean, best first: things by their names, and readings by a characteristic and a specimen in
- * either order ("wall N-40"). Of matches as good the one that was worked on last stands first.
+ * What a few letters may mean, best first: things by their names, readings and figures by what they are called and a
+ * specimen in either order ("wall N-40"). Of matches as good the one that was worked on last stands first.
  *
  * @param query as typed; empty for what was worked on last
  * @param index of all things
@@ -47,7 +50,8 @@ export function find(query: string, index: FindIndex): Thing[] {
   const called = search(wanted, index)
   const justSo = called.filter(({ label }) => label.toLowerCase().includes(wanted.toLowerCase()))
   const others = called.filter((thing) => !justSo.includes(thing))
-  return [...justSo, ...findReadings(wanted, index), ...others].slice(0, mostFound)
+  const found = [...justSo, ...findReadings(wanted, index), ...others]
+  return [...new Map(found.map((thing) => [`${thing.kind} ${thing.path}`, thing])).values()].slice(0, mostFound)
 }
 
 function search(wanted: string, index: FindIndex, most = mostFound): Thing[] {
@@ -65,7 +69,9 @@ function search(wanted: string, index: FindIndex, most = mostFound): Thing[] {
 
 interface Name {
   name: string
-  characteristic: Characteristic
+  kind: 'reading' | 'figure'
+  key: string
+  label: string
 }
 
 const filterForms = ['spin-on', 'cartridge'] as const
@@ -74,14 +80,24 @@ const namesByForm = new Map<FilterForm, Name[]>()
 function namesFor(form: FilterForm): Name[] {
   const known = namesByForm.get(form)
   if (known) return known
-  const names = catalogueFor(form).flatMap((characteristic) =>
-    [characteristic.label.toLowerCase(), ...namesOf(characteristic)].map((name) => ({ name, characteristic })),
-  )
+  const names: Name[] = [
+    ...catalogueFor(form).flatMap((characteristic) =>
+      [characteristic.label.toLowerCase(), ...namesOf(characteristic)].map((name) => ({
+        name,
+        kind: 'reading' as const,
+        key: characteristic.key,
+        label: characteristic.label,
+      })),
+    ),
+    ...figures
+      .filter((figure) => figure.forms.includes(form))
+      .map(({ key, label }) => ({ name: label.toLowerCase(), kind: 'figure' as const, key, label })),
+  ]
   namesByForm.set(form, names)
   return names
 }
 
-/** Readings that a characteristic and a specimen name together, whichever stands first. */
+/** Readings and figures that their name and a specimen name together, whichever stands first. */
 function findReadings(wanted: string, index: FindIndex): Thing[] {
   const words = wanted.split(/\s+/)
   const specimens = index.filter(({ thing }) => thing.form !== undefined)
@@ -106,17 +122,17 @@ const isNamed = (said: string): boolean =>
 const isMet = (name: string, said: string): boolean =>
   name === said || name.startsWith(said) || name.includes(` ${said}`)
 
-/** The name of a characteristic must be met as it is spoken: whole words from their beginnings. */
+/** The name of a reading or figure must be met as it is spoken: whole words from their beginnings. */
 function readingsOf(said: string, specimen: Thing): Thing[] {
   const low = said.toLowerCase()
   const named = namesFor(specimen.form ?? 'spin-on')
     .filter(({ name }) => isMet(name, low))
     .sort((a, b) => a.name.length - b.name.length)
-  const keys = [...new Map(named.map(({ characteristic }) => [characteristic.key, characteristic])).values()]
-  return keys.slice(0, 2).map(({ key, label }) => ({
-    kind: 'reading',
+  const each = [...new Map(named.map((one) => [one.key, one])).values()]
+  return each.slice(0, 2).map(({ kind, key, label }) => ({
+    kind,
     label: `${label} of ${specimen.label}`,
     detail: specimen.detail,
-    path: `${specimen.path}?at=${key}`,
+    path: kind === 'reading' ? `${specimen.path}?at=${key}` : `${specimen.values}/${key}`,
   }))
 }

@@ -1,35 +1,23 @@
 import { useEffect, useRef, useState } from 'react'
-import { Modal, Dialog, Heading, ModalOverlay } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { Alert } from '#app/ui/layout.tsx'
 import { Chip, Chips } from './chips.tsx'
 
-const Overlay = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  z-index: 50;
+const Viewfinder = styled.section`
   display: grid;
-  place-items: center;
-  background: rgb(0 0 0 / 55%);
-`
-
-const Sheet = styled(Modal)`
-  padding: 16px;
-  border-radius: var(--radius);
-  background: var(--card);
+  gap: 6px;
   video {
     display: block;
-    width: min(80vw, 900px);
-    max-height: 66vh;
-    margin: 10px 0;
+    width: 100%;
     border-radius: 8px;
     background: #000;
   }
 `
 
-/** A picture taken with the camera of this machine. */
+/** Pictures taken with the camera of this machine, one after the other, beside the reading. */
 export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; onClose: () => void }) {
   const video = useRef<HTMLVideoElement>(null)
+  const take = useRef<HTMLButtonElement>(null)
   const [trouble, setTrouble] = useState('')
 
   useEffect(() => {
@@ -49,6 +37,7 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
       }
     }
     void start()
+    take.current?.focus()
     return () => {
       gone = true
       stop()
@@ -67,25 +56,29 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
       'image/jpeg',
       0.92,
     )
-    onClose()
   }
 
   return (
-    <Overlay isOpen isDismissable onOpenChange={(open) => !open && onClose()}>
-      <Sheet>
-        <Dialog aria-label="Camera" data-elsewhere>
-          <Heading slot="title">Camera</Heading>
-          {trouble ? <Alert role="alert">{trouble}</Alert> : <video ref={video} autoPlay playsInline muted />}
-          <Chips>
-            <Chip type="button" onClick={shoot} disabled={trouble !== ''}>
-              Take the picture
-            </Chip>
-            <Chip type="button" onClick={onClose}>
-              Close
-            </Chip>
-          </Chips>
-        </Dialog>
-      </Sheet>
-    </Overlay>
+    <Viewfinder
+      aria-label="Camera"
+      data-elsewhere
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape') return
+        event.stopPropagation()
+        onClose()
+      }}
+    >
+      {trouble ? <Alert role="alert">{trouble}</Alert> : <video ref={video} autoPlay playsInline muted />}
+      <Chips>
+        {!trouble && (
+          <Chip type="button" ref={take} onClick={shoot}>
+            Take the picture
+          </Chip>
+        )}
+        <Chip type="button" onClick={onClose}>
+          Close the camera
+        </Chip>
+      </Chips>
+    </Viewfinder>
   )
 }

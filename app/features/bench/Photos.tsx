@@ -46,6 +46,11 @@ const CameraShot = lazy(() => import('./CameraShot.tsx').then(({ CameraShot: Sho
 export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[]; part: FilterPartKey }) {
   const picker = useRef<HTMLInputElement>(null)
   const [filming, setFilming] = useState(false)
+  const camera = useRef<HTMLButtonElement>(null)
+  const stopFilming = () => {
+    setFilming(false)
+    camera.current?.focus()
+  }
   const [shown, showAll] = useState(false)
   const own = photos.filter((photo) => shown || photo.part === part)
   const name = partLabel(part).toLowerCase()
@@ -71,6 +76,11 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
   return (
     <Stack as="section" $gap={4} aria-label="Photos">
       <h3>Photos</h3>
+      {filming && (
+        <Suspense>
+          <CameraShot onShot={(file) => send([file])} onClose={stopFilming} />
+        </Suspense>
+      )}
       {own.length > 0 && (
         <Grid>
           {own.map((photo) => (
@@ -93,7 +103,13 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
         <Chip type="button" onClick={() => picker.current?.click()}>
           Add of {name}
         </Chip>
-        <Chip type="button" aria-label={`Photograph the ${name}`} onClick={() => setFilming(true)}>
+        <Chip
+          type="button"
+          ref={camera}
+          aria-label={`Photograph the ${name}`}
+          aria-expanded={filming}
+          onClick={() => setFilming(!filming)}
+        >
           <Camera size={18} aria-hidden />
         </Chip>
         <input
@@ -120,11 +136,6 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
           ? 'JPEG, PNG or WebP, up to 25 MB. Where it was taken is removed.'
           : `On the way: ${onTheirWay.map((one) => one.name).join(', ')}`}
       </Small>
-      {filming && (
-        <Suspense>
-          <CameraShot onShot={(file) => send([file])} onClose={() => setFilming(false)} />
-        </Suspense>
-      )}
     </Stack>
   )
 }

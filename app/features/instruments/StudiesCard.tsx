@@ -9,6 +9,7 @@ import type { StoredGaugeStudy } from '#app/data/gauge-studies.server.ts'
 import type { StoredGradeStudy } from '#app/data/grade-studies.server.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import { Day } from '#app/ui/Day.tsx'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
@@ -87,7 +88,9 @@ function GaugeStudyRow({ study: { characteristic, study, tolerance, createdAt },
       <td>{study.reproducibility === undefined ? 'one person' : shown(study.reproducibility)}</td>
       <td>{percent(measuringShare(study))}</td>
       <td>{percent(tolerance === null ? undefined : toleranceShare(study, tolerance))}</td>
-      <td>{createdAt.slice(0, 10)}</td>
+      <td>
+        <Day of={createdAt} />
+      </td>
       <td>
         <Button $kind="quiet" onPress={onRemove} aria-label={`Remove the study of ${label} with ${instrument.name}`}>
           Remove

@@ -1,6 +1,7 @@
 import { formatCount } from '#core/quantity/format.ts'
 import type { Thrown } from '#app/data/trash.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import { Day } from '#app/ui/Day.tsx'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -21,7 +22,10 @@ export function TrashCard({ trash }: { trash: readonly Thrown[] }) {
         {trash.map(({ id, kind, name, thrownAt }) => (
           <Row key={id} $between>
             <span style={{ overflowWrap: 'anywhere' }}>
-              {kind === 'merge' ? `Merged: ${name}` : name} <Small>{thrownAt.slice(0, 10)}</Small>
+              {kind === 'merge' ? `Merged: ${name}` : name}{' '}
+              <Small>
+                <Day of={thrownAt} />
+              </Small>
             </span>
             <Row $gap={4}>
               <Button

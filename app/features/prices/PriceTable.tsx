@@ -5,6 +5,7 @@ import { revisionName } from '#app/data/column-name.ts'
 import type { Revision } from '#app/data/products.server.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Small, Soft } from '#app/ui/layout.tsx'
+import { Day } from '#app/ui/Day.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
 interface Props {
@@ -58,7 +59,7 @@ function PriceRow({ price, revision, isStale, action }: RowProps) {
   return (
     <tr>
       <td>
-        {price.observedOn}
+        <Day of={price.observedOn} />
         {isStale && (
           <>
             <br />

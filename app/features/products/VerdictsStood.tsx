@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { formatChance } from '#core/verdict/call.ts'
 import type { VerdictStood } from '#app/data/product-dossier.server.ts'
+import { Day } from '#app/ui/Day.tsx'
 import { Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -31,7 +32,9 @@ export function VerdictsStood({ verdicts, application }: Props) {
       <tbody>
         {verdicts.map(({ id, publishedAt, school, place, of, value, chance }) => (
           <tr key={id}>
-            <td>{publishedAt.slice(0, 10)}</td>
+            <td>
+              <Day of={publishedAt} />
+            </td>
             <td>{school}</td>
             <td>
               {place} of {of}

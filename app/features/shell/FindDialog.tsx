@@ -61,11 +61,11 @@ const onBench = z.object({
   }),
 })
 
-/** The readings of the specimen that a page is of. */
-function readingsOfPage(loaderData: unknown): Thing[] {
-  const found = onBench.safeParse(loaderData)
-  if (!found.success) return []
-  const { id, label, brand, partNumber, form } = found.data.specimen
+/** The readings of the specimen that a page is of; its layout and the page may both know it. */
+function readingsOfPage(loaded: readonly unknown[]): Thing[] {
+  const specimen = loaded.map((data) => onBench.safeParse(data).data?.specimen).findLast((one) => one !== undefined)
+  if (!specimen) return []
+  const { id, label, brand, partNumber, form } = specimen
   return catalogueFor(form).map((one) => ({
     kind: 'reading',
     label: one.label,
@@ -105,7 +105,7 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
   const matches = useMatches()
   const library = useMemo(() => indexThings(data?.things ?? []), [data])
   const index = useMemo(() => {
-    const own = matches.flatMap(({ loaderData }) => readingsOfPage(loaderData))
+    const own = readingsOfPage(matches.map(({ loaderData }) => loaderData))
     return [...library, ...indexThings([...standing(engine), ...own])]
   }, [library, engine, matches])
   const found = useMemo(() => find(query, index), [query, index])

@@ -5,7 +5,7 @@ import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Row, Small } from '#app/ui/layout.tsx'
 import { timeOfDay } from './log-groups.ts'
-import { useLocalTime } from './useLocalTime.ts'
+import { useLocalTime } from '#app/ui/useLocalTime.ts'
 
 interface Props {
   filmingAt: string | null

@@ -5,7 +5,7 @@ import { Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { LogEntry } from './log-entries.ts'
 import { formatDuration, groupLog } from './log-groups.ts'
-import { useLocalTime } from './useLocalTime.ts'
+import { useLocalTime } from '#app/ui/useLocalTime.ts'
 
 const kinds: readonly { key: LogEntry['kind']; label: string }[] = [
   { key: 'Reading', label: 'Readings' },

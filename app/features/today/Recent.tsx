@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { RecentSpecimen } from '#app/data/recent-specimens.server.ts'
+import { Day } from '#app/ui/Day.tsx'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 
 const List = styled.ul`
@@ -28,7 +29,7 @@ export const Recent = ({ specimens }: { specimens: readonly RecentSpecimen[] }) 
             <li key={id}>
               <Link to={href('/bench/:specimen', { specimen: id })}>{name}</Link>{' '}
               <Small>
-                {engine} · {at.slice(0, 10)}
+                {engine} · <Day of={at} />
               </Small>
             </li>
           ))}

@@ -5,6 +5,7 @@ import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { Day } from '#app/ui/Day.tsx'
 import { Button } from '#app/ui/Button.tsx'
 import { Caution, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
@@ -66,7 +67,7 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
   return (
     <Stack $gap={6} as="section" aria-label={`Published ${day}`}>
       <h3>
-        {day}:{' '}
+        <Day of={verdict.publishedAt ?? ''} />:{' '}
         {overruleColumn
           ? `${nameOf(overruleColumn)}, by the reviewer`
           : (snapshot?.call ?? (snapshot?.winners.join(' and ') || 'nobody was judged'))}

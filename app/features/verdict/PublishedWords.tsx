@@ -2,6 +2,7 @@ import { wordLabel } from '#core/verdict/absolute-word.ts'
 import type { StoredWord } from '#app/data/absolute-words.server.ts'
 import { conditionOf } from '#app/data/word-condition.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import { Day } from '#app/ui/Day.tsx'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 
@@ -18,7 +19,7 @@ export function PublishedWords({ published }: { published: StoredWord[] }) {
         return (
           <Stack key={id} $gap={4} as="section" aria-label={`Published ${day}`}>
             <h3>
-              {day}: {wordLabel(word)}
+              <Day of={one.publishedAt ?? ''} />: {wordLabel(word)}
             </h3>
             {condition && <p>Holds {condition}.</p>}
             {reason && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{reason}</p>}
