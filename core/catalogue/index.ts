@@ -5,6 +5,7 @@ import { elementCharacteristics } from './element.ts'
 import type { FilterForm } from './filter-form.ts'
 import { handTestCharacteristics } from './hand-tests.ts'
 import { firstLookCharacteristics } from './first-look.ts'
+import { markCharacteristics } from './marks.ts'
 import { mediaCharacteristics } from './media.ts'
 import { outsideCartridgeCharacteristics } from './outside-cartridge.ts'
 import { outsideSpinOnCharacteristics } from './outside-spin-on.ts'
@@ -39,6 +40,7 @@ const all: readonly Characteristic[] = [
   ...mediaCharacteristics,
   ...weighedAlongCharacteristics,
   ...handTestCharacteristics,
+  ...markCharacteristics,
 ]
 
 const orderOf = new Map<StationKey, number>(stations.map(({ key }, order) => [key, order]))
