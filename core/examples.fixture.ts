@@ -1,3 +1,4 @@
+import { buildRecord } from './kin/build-record.ts'
 import { characteristicOf, type FilterForm } from './catalogue/index.ts'
 import type { Claim } from './claims/claim.ts'
 import { buildLineup } from './compare/lineup.ts'
@@ -123,3 +124,6 @@ export const twoProducts: DrawProblem = {
   spread: 0,
   seed: 7,
 }
+
+/** A filter of which nothing is known that could be shared. */
+export const unrecorded = (id: string) => buildRecord({ id, form: 'spin-on', specimens: [] }, [], new Map())

@@ -16,7 +16,7 @@ import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import { defaultEvidence, type Reading } from '#core/teardown/reading.ts'
 import { evaluateRevisions, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { Chance } from './chance.ts'
-import { spinOns, type TrueProduct, type TrueValue } from './truth.ts'
+import { openingGroups, spinOns, type TrueProduct, type TrueValue } from './truth.ts'
 
 /** A reviewer with instruments of their own, each off by an amount that nobody knows. */
 export interface Reviewer {
@@ -70,7 +70,7 @@ export const drawUnit = (chance: Chance, { field, values }: TrueProduct, spreads
     field.characteristics.map(({ key, kind }): [string, TrueValue] => {
       const value = values.get(key) ?? { text: '' }
       const factor = 1 + (spreads.get(key) ?? 0) * chance.normal()
-      if ('width' in value) return [key, { width: value.width * factor }]
+      if ('width' in value) return [key, { ...value, width: value.width * factor }]
       return [key, 'number' in value && kind === 'quantity' ? { number: value.number * factor } : value]
     }),
   ),
@@ -101,7 +101,7 @@ const reading = (specimenId: string, key: string, at: number, more: Partial<Read
 export const exactReadings = (specimen: string, { field, values }: TrueProduct): Reading[] =>
   field.characteristics.map(({ key }) => {
     const value = values.get(key) ?? { text: '' }
-    if ('width' in value) return reading(specimen, key, 0, { valueGroups: [{ count: 8, width: value.width }] })
+    if ('width' in value) return reading(specimen, key, 0, { valueGroups: openingGroups(value, value.width) })
     return reading(specimen, key, 0, 'number' in value ? { valueNumber: value.number } : { valueText: value.text })
   })
 
@@ -128,7 +128,7 @@ export function readCharacteristic(
     return [
       reading(specimen, key, 0, {
         ...more,
-        valueGroups: [{ count: 8, width: show(value.width, instrument.resolution) }],
+        valueGroups: openingGroups(value, show(value.width, instrument.resolution)),
       }),
     ]
   if ('text' in value)

@@ -17,7 +17,7 @@ const started = performance.now()
 
 const names = Object.keys(checks) as CheckName[]
 /** Those that take longest come first. */
-const queue = [...new Set<CheckName>(['verdicts', 'next', 'answers', ...names])]
+const queue = [...new Set<CheckName>(['verdicts', 'next', 'answers', 'kin', ...names])]
 const done = new Map<CheckName, Checked>()
 await Promise.all(Array.from({ length: cores }, workThroughQueue))
 

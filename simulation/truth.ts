@@ -12,10 +12,29 @@ import { shippedSchool } from '#core/score/schools.ts'
 import { countedCriteria } from '#core/score/score.ts'
 import { numberPoints } from '#core/score/value-function.ts'
 import type { Criterion } from '#core/score/criterion.ts'
+import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { Chance } from './chance.ts'
 
-/** What a characteristic truly is: a number, a grade between two steps, an answer, or the width of eight holes. */
-export type TrueValue = { number: number } | { text: string } | { width: number }
+/**
+ * What a characteristic truly is: a number, a grade between two steps, an answer, or holes of one width; there are
+ * eight of them where nothing else is said, and one may be larger.
+ */
+export type TrueValue = { number: number } | { text: string } | TrueOpenings
+
+export interface TrueOpenings {
+  width: number
+  count?: number
+  hasOdd?: boolean
+}
+
+/** Holes as they are read. */
+export const openingGroups = ({ count = 8, hasOdd = false }: TrueOpenings, width: number): OpeningGroup[] =>
+  hasOdd
+    ? [
+        { count: count - 1, width },
+        { count: 1, width: 1.5 * width },
+      ]
+    : [{ count, width }]
 
 /** What the markets of a form are judged by, and what that rests on. */
 export interface Field {

@@ -28,18 +28,24 @@ import type { MeasuredValue } from './difference.ts'
 import type { RevisionColumn } from './revision-column.ts'
 import { unitSpread, type UnitSpread } from './unit-spread.ts'
 
+/** A specimen with what its readings come to. */
+export interface ResolvedSpecimen {
+  id: string
+  assessment: Pick<Assessment, 'values'>
+}
+
 /**
  * What the specimens of a revision say together of a characteristic.
  *
  * @param characteristic of the row
  * @param column with its specimens
  * @param library unit-to-unit spread of other products, where it is known
- * @example characteristicCell(characteristicOf('can.wall'), { id: 'r', form: 'spin-on', specimens: [] }, undefined)
+ * @example characteristicCell(characteristicOf('can.wall'), { form: 'spin-on', specimens: [] }, undefined)
  * // => { state: 'missing' }
  */
 export function characteristicCell(
   characteristic: Characteristic,
-  { specimens }: RevisionColumn,
+  { specimens }: Pick<RevisionColumn, 'form'> & { specimens: readonly ResolvedSpecimen[] },
   library: UnitSpread | undefined,
 ): Cell {
   const found = specimens.flatMap(({ id, assessment }) => {

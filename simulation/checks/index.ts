@@ -3,6 +3,7 @@ import type { Extent, Finding } from '../check.ts'
 import { checkAnswers } from './answers.ts'
 import { checkFigures } from './figures.ts'
 import { checkFlips } from './flips.ts'
+import { checkKin } from './kin.ts'
 import { checkMarks } from './marks.ts'
 import { checkNextReading } from './next-reading.ts'
 import { checkReviewers } from './reviewers.ts'
@@ -28,6 +29,7 @@ export const checks = {
   }),
   answers: (seed: number, extent: Extent): Checked => ({ findings: checkAnswers(seed + 8e8, extent) }),
   specimens: (seed: number, extent: Extent): Checked => ({ findings: checkSpecimens(seed + 7e8, extent) }),
+  kin: (seed: number, extent: Extent): Checked => ({ findings: checkKin(seed + 9e8, extent) }),
   reviewers: (seed: number, extent: Extent): Checked => ({ findings: checkReviewers(seed + 4e8, extent) }),
 }
 

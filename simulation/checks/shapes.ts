@@ -1,5 +1,4 @@
-import { readFileSync } from 'node:fs'
-import { evidenceKeys, findCharacteristic, type Evidence, type FilterForm } from '#core/catalogue/index.ts'
+import { findCharacteristic } from '#core/catalogue/index.ts'
 import type { RevisionColumn } from '#core/compare/revision-column.ts'
 import type { DrawSettings } from '#core/score/acceptability.ts'
 import { judge } from '#core/verdict/judgement.ts'
@@ -17,18 +16,9 @@ import {
   type Reviewer,
   type Spreads,
 } from '../review.ts'
+import { parseShape, reviews, type ReviewShape } from '../review-shape.ts'
 import { trueScore } from '../true-score.ts'
 import { drawMarket, fieldOf, type TrueProduct, type TrueValue } from '../truth.ts'
-
-/** What one review recorded: a list a product, each with its evidence where it is not the usual one, and repeats. */
-interface ReviewShape {
-  form: FilterForm
-  products: string[][]
-}
-
-const { reviews } = JSON.parse(readFileSync(new URL('../review-shapes.json', import.meta.url), 'utf8')) as {
-  reviews: ReviewShape[]
-}
 
 const lookedAt = reviews
   .flatMap(({ products }) => products.flat())
@@ -107,11 +97,4 @@ function concluded(
   market: readonly TrueProduct[],
 ): TrueValue | undefined {
   return chance.isTrue(0.5) ? unit.values.get(key) : market[chance.below(market.length)]?.values.get(key)
-}
-
-/** As `can.wall x2` or `gasket.material (claimed)`; what is no characteristic is passed over. */
-function parseShape(said: string): { key: string; evidence?: Evidence; repeats: number } {
-  const [, key = '', evidence, repeats = '1'] = /^([\w.]+)(?: \((\w+)\))?(?: x(\d+))?$/.exec(said) ?? []
-  const named = evidenceKeys.find((one) => one === evidence)
-  return { key, ...(named && { evidence: named }), repeats: Number(repeats) }
 }

@@ -1,0 +1,99 @@
+import type { BuildRecord } from './build-record.ts'
+import type { Frequencies } from './frequencies.ts'
+import { findKin, isAnyShared, type KinFinding } from './kin-finding.ts'
+import { kinship, type NotSwapping } from './kinship.ts'
+
+/** Two filters of which something can be said. */
+export interface KinPair {
+  a: string
+  b: string
+  finding: KinFinding
+}
+
+/** Filters that hang together, each with at least one other. */
+export interface KinFamily {
+  members: string[]
+  pairs: KinPair[]
+}
+
+/** Parts that were tried and do not fit, by the ids of the two filters, in alphabetical order. */
+export type SwapsBetween = (a: string, b: string) => NotSwapping | undefined
+
+const noSwaps: SwapsBetween = () => undefined
+
+/**
+ * The relatives of one filter among others, the surest and closest first; strangers and what cannot be told are left
+ * out.
+ *
+ * @example relativesOf(unrecorded('a'), [], frequenciesOf([]))
+ * // => []
+ */
+export function relativesOf(
+  own: BuildRecord,
+  others: readonly BuildRecord[],
+  frequencies: Frequencies,
+  swaps = noSwaps,
+): KinPair[] {
+  return others
+    .flatMap((other): KinPair[] => {
+      if (other.id === own.id || other.form !== own.form) return []
+      const kin = kinship(own, other, frequencies, swaps(own.id, other.id))
+      if (!isAnyShared(kin)) return []
+      const finding = findKin(kin)
+      return isRelation(finding) ? [{ a: own.id, b: other.id, finding }] : []
+    })
+    .sort(closestFirst)
+}
+
+const order = ['build', 'shell', 'family', 'nothing', 'open']
+
+const isRelation = ({ kind }: KinFinding): boolean => kind !== 'nothing' && kind !== 'open'
+
+const closestFirst = (x: KinPair, y: KinPair): number =>
+  order.indexOf(x.finding.kind) - order.indexOf(y.finding.kind) ||
+  y.finding.parts.length - x.finding.parts.length ||
+  y.finding.chance - x.finding.chance
+
+/**
+ * All pairs of relatives among some filters.
+ *
+ * @param onProgress told now and then how much is done, 0 to 1
+ * @example allRelatives([], frequenciesOf([])) // => []
+ */
+export function allRelatives(
+  records: readonly BuildRecord[],
+  frequencies: Frequencies,
+  swaps = noSwaps,
+  onProgress: (done: number) => void = () => undefined,
+): KinPair[] {
+  const pairs = records.flatMap((own, at) => {
+    const done = (at + 1) / records.length
+    if (at % 20 === 0) onProgress(1 - (1 - done) ** 2)
+    return relativesOf(own, records.slice(at + 1), frequencies, swaps)
+  })
+  return pairs.sort(closestFirst)
+}
+
+/**
+ * Families: filters that hang together, directly or by others, the largest first.
+ *
+ * @example kinFamilies([{ a: 'x', b: 'y', finding: { kind: 'build', chance: 1, parts: [] } }])[0]?.members
+ * // => ['x', 'y']
+ */
+export function kinFamilies(pairs: readonly KinPair[]): KinFamily[] {
+  const leader = new Map<string, string>()
+  const find = (id: string): string => {
+    const next = leader.get(id) ?? id
+    return next === id ? id : find(next)
+  }
+  for (const { a, b } of pairs) leader.set(find(b), find(a))
+  const families = new Map<string, KinFamily>()
+  for (const pair of pairs) {
+    const key = find(pair.a)
+    const family = families.get(key) ?? { members: [], pairs: [] }
+    families.set(key, family)
+    family.pairs.push(pair)
+    for (const id of [pair.a, pair.b]) if (!family.members.includes(id)) family.members.push(id)
+  }
+  return [...families.values()].sort((x, y) => y.members.length - x.members.length)
+}
