@@ -8,6 +8,7 @@ export default [
     route('face-off', 'routes/face-off.tsx'),
     route('claims', 'routes/claims.tsx'),
     route('money', 'routes/money.tsx'),
+    route('kin', 'routes/lineup-kin.tsx'),
     route('verdict', 'routes/verdict.tsx'),
     route('score/:column', 'routes/column-score.tsx'),
     route('bench-card', 'routes/bench-card.tsx'),
@@ -58,6 +59,7 @@ export default [
   route('bench/:specimen', 'routes/bench.tsx'),
   route('bench/:specimen/acts', 'routes/bench-acts.ts'),
   route('bench/:specimen/next-answers', 'routes/next-answers.ts'),
+  route('bench/:specimen/kin', 'routes/kin-so-far.ts'),
   route('bench/:specimen/distribution/:characteristic', 'routes/distribution.ts'),
 
   route('backups', 'routes/backups.tsx'),
@@ -66,6 +68,8 @@ export default [
   route('backups/:name', 'routes/backup.ts'),
 
   route('library', 'routes/library.tsx'),
+  route('kin', 'routes/kin.tsx'),
+  route('kin/:a/:b', 'routes/kin-pair.tsx'),
   route('brands/:brand', 'routes/brand.tsx'),
   route('import', 'routes/import-new.tsx'),
   route('import/file', 'routes/import-file.ts'),

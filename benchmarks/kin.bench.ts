@@ -13,6 +13,7 @@ function library(products: number): BuildRecord[] {
     id: `p${at}`,
     form: 'spin-on' as const,
     engines: [`e${at % 40}`],
+    product: `p${at}`,
     values: kinFeatures.map(({ kind, of, characteristic }): KinValue | undefined => {
       if (even() < 1 / 3) return undefined
       const specimen = 's'

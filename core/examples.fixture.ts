@@ -126,4 +126,5 @@ export const twoProducts: DrawProblem = {
 }
 
 /** A filter of which nothing is known that could be shared. */
-export const unrecorded = (id: string) => buildRecord({ id, form: 'spin-on', specimens: [] }, [], new Map())
+export const unrecorded = (id: string) =>
+  buildRecord({ id, form: 'spin-on', product: id, engines: [], specimens: [] }, new Map())

@@ -180,6 +180,10 @@ export async function listBeside({ id, applicationId, form }: Specimen): Promise
 
 export const listAllSpecimens = (): Promise<Specimen[]> => select({})
 
+/** All specimens, as far as they are shown. */
+export const listShownSpecimens = (): Promise<Specimen[]> =>
+  select((query) => void query.where(whatIsShown('application')))
+
 export const findSpecimen = async (id: string): Promise<Specimen | undefined> =>
   (await select({ 'specimen.id': id }))[0]
 

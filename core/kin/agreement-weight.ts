@@ -1,3 +1,4 @@
+import type { Characteristic } from '#core/catalogue/index.ts'
 import { gammaln } from 'simple-statistics'
 import { normalShare } from '#core/quantity/normal.ts'
 import { studentQuantile } from '#core/quantity/student.ts'
@@ -74,6 +75,10 @@ function studentDensity(t: number, degrees: number): number {
   return peak * (1 + t ** 2 / v) ** (-(v + 1) / 2)
 }
 
+/** A part is weighed with what clings to it, glue or gasket: a weight speaks against, and rules nothing out. */
+const isWeight = (characteristic: Characteristic): boolean =>
+  characteristic.kind === 'quantity' && characteristic.dimension === 'mass'
+
 /**
  * Whether two sizes or counts lie further apart than the same part lets them: by Student's t, as one pair of a thousand
  * of the same part does.
@@ -84,7 +89,7 @@ function studentDensity(t: number, degrees: number): number {
  * // => true
  */
 export function isRuledOut({ kind, of, doubt, characteristic }: KinFeature, a: KinValue, b: KinValue): boolean {
-  if ('answer' in a || 'answer' in b || characteristic.kind === 'grade') return false
+  if ('answer' in a || 'answer' in b || characteristic.kind === 'grade' || isWeight(characteristic)) return false
   const u = Math.hypot(a.u, b.u, kind === 'step' ? Math.SQRT2 * doubt * of : 0)
   return Math.abs(a.number - b.number) > limitAt(Math.min(a.degrees, b.degrees)) * u
 }

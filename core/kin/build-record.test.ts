@@ -11,7 +11,7 @@ const specimen = (id: string, typed: Parameters<typeof readings>[0], change = {}
 })
 const at = (key: string) => kinFeatures.findIndex((one) => one.key === key)
 const recordFrom = (...specimens: ReturnType<typeof specimen>[]) =>
-  buildRecord({ id: 'r', form: 'spin-on', specimens }, ['e'], new Map()).values
+  buildRecord({ id: 'r', form: 'spin-on', product: 'p', engines: ['e'], specimens }, new Map()).values
 
 describe('a record of how a filter is built', () => {
   test('every feature is of the catalogue and stands in one group of one part', () => {

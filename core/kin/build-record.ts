@@ -16,6 +16,8 @@ export interface BuildRecord {
   form: FilterForm
   /** Engines that it is sold for. */
   engines: readonly string[]
+  /** Of which product it is a revision; revisions of one product are not relatives under another name. */
+  product: string
   values: readonly (KinValue | undefined)[]
 }
 
@@ -23,20 +25,19 @@ export interface BuildRecord {
  * How a filter is built, from what was seen and measured of it. What is claimed, was told or concluded from looks says
  * nothing of kinship, and where specimens of one revision differ in an answer, none of them counts.
  *
- * @param column the filter with its specimens
- * @param engines that it is sold for
+ * @param revision with its specimens, its product and the engines it is sold for
  * @param spreads from unit to unit, of the library
- * @example buildRecord({ id: 'r', form: 'spin-on', specimens: [] }, [], new Map()).values.some(Boolean) // => false
+ * @example
+ * buildRecord({ id: 'r', form: 'spin-on', product: 'p', engines: [], specimens: [] }, new Map()).values.some(Boolean)
+ * // => false
  */
 export function buildRecord(
-  { id, form, specimens }: { id: string; form: FilterForm; specimens: readonly ResolvedSpecimen[] },
-  engines: readonly string[],
+  { specimens, ...revision }: Omit<BuildRecord, 'values'> & { specimens: readonly ResolvedSpecimen[] },
   spreads: Spreads,
 ): BuildRecord {
+  const { form } = revision
   return {
-    id,
-    form,
-    engines,
+    ...revision,
     values: kinFeatures.map((feature) => {
       const { characteristic } = feature
       if (!characteristic.forms.includes(form)) return undefined

@@ -20,13 +20,23 @@ describe('families', () => {
     expect(found.map(({ b }) => b).sort()).toEqual(['b', 'e'])
   })
 
+  test('two revisions of one product are no relatives under another name', () => {
+    const [a, b] = ['a', 'b'].map((id) => ({ ...recordOf(id, wellKnown), product: 'p' }))
+    expect(relativesOf(a!, [a!, b!, ...others], frequencies)).toEqual([])
+  })
+
   test('a filter of another form is nobody to it', () => {
     const cartridge = { ...recordOf('x', wellKnown), form: 'cartridge' as const }
     expect(relativesOf(cartridge, all, frequencies)).toEqual([])
   })
 
   test('a chain is one family, and how far it is done is told', () => {
-    const pair = (a: string, b: string) => ({ a, b, finding: { kind: 'build' as const, chance: 1, parts: [] } })
+    const pair = (a: string, b: string) => ({
+      a,
+      b,
+      finding: { kind: 'build' as const, chance: 1, parts: [] },
+      shared: [],
+    })
     expect(kinFamilies([pair('x', 'y'), pair('p', 'q'), pair('y', 'z')]).map(({ members }) => members.length)).toEqual([
       3, 2,
     ])

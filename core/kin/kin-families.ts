@@ -1,13 +1,16 @@
 import type { BuildRecord } from './build-record.ts'
 import type { Frequencies } from './frequencies.ts'
 import { findKin, isAnyShared, type KinFinding } from './kin-finding.ts'
-import { kinship, type NotSwapping } from './kinship.ts'
+import { kinship } from './kinship.ts'
+import type { SwapWeights } from './swap-test.ts'
 
 /** Two filters of which something can be said. */
 export interface KinPair {
   a: string
   b: string
   finding: KinFinding
+  /** Chance that each part is shared, in the order of the parts; NaN where it is not known. */
+  shared: readonly number[]
 }
 
 /** Filters that hang together, each with at least one other. */
@@ -16,8 +19,8 @@ export interface KinFamily {
   pairs: KinPair[]
 }
 
-/** Parts that were tried and do not fit, by the ids of the two filters, in alphabetical order. */
-export type SwapsBetween = (a: string, b: string) => NotSwapping | undefined
+/** What was tried of two filters, by their ids. */
+export type SwapsBetween = (a: string, b: string) => SwapWeights | undefined
 
 const noSwaps: SwapsBetween = () => undefined
 
@@ -36,11 +39,11 @@ export function relativesOf(
 ): KinPair[] {
   return others
     .flatMap((other): KinPair[] => {
-      if (other.id === own.id || other.form !== own.form) return []
+      if (other.id === own.id || other.product === own.product || other.form !== own.form) return []
       const kin = kinship(own, other, frequencies, swaps(own.id, other.id))
       if (!isAnyShared(kin)) return []
       const finding = findKin(kin)
-      return isRelation(finding) ? [{ a: own.id, b: other.id, finding }] : []
+      return isRelation(finding) ? [{ a: own.id, b: other.id, finding, shared: kin.shared }] : []
     })
     .sort(closestFirst)
 }
@@ -77,7 +80,7 @@ export function allRelatives(
 /**
  * Families: filters that hang together, directly or by others, the largest first.
  *
- * @example kinFamilies([{ a: 'x', b: 'y', finding: { kind: 'build', chance: 1, parts: [] } }])[0]?.members
+ * @example kinFamilies([{ a: 'x', b: 'y', finding: { kind: 'build', chance: 1, parts: [] }, shared: [] }])[0]?.members
  * // => ['x', 'y']
  */
 export function kinFamilies(pairs: readonly KinPair[]): KinFamily[] {

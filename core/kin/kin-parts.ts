@@ -1,13 +1,13 @@
 import { byKey } from '#core/by-key.ts'
 
 /**
- * Parts that two filters may share. The shell is what is seen from outside, the element what is under the caps; the box
- * and the paint are put on by whoever sells a filter, and say nothing of how it is built.
+ * Parts that two filters may share. The shell is plate and can, the element what is under the caps; the box and the paint
+ * are put on by whoever sells a filter, and say nothing of how it is built.
  */
 export const kinParts = [
   { key: 'plate', label: 'Base plate', of: 'shell' },
-  { key: 'gasket', label: 'Gasket', of: 'shell' },
   { key: 'can', label: 'Can', of: 'shell' },
+  { key: 'gasket', label: 'Gasket', of: 'inside' },
   { key: 'oring', label: 'O-ring', of: 'inside' },
   { key: 'adbv', label: 'Anti-drain-back valve', of: 'inside' },
   { key: 'spring', label: 'Retainer spring', of: 'inside' },
@@ -43,12 +43,6 @@ export const evidenceGroups: Readonly<Record<KinPartKey, readonly (readonly stri
     ['thread.turns', 'thread.lead'],
     ['plate.stamp', 'plate.stamp.place'],
   ],
-  gasket: [
-    ['gasket.material', 'gasket.softness'],
-    ['gasket.section', 'gasket.lip'],
-    ['gasket.thickness', 'gasket.proud', 'gasket.weight'],
-    ['gasket.track', 'gasket.hold'],
-  ],
   can: [
     ['can.height'],
     ['can.diameter'],
@@ -56,6 +50,12 @@ export const evidenceGroups: Readonly<Record<KinPartKey, readonly (readonly stri
     ['can.seam'],
     ['can.grip'],
     ['can.lining'],
+  ],
+  gasket: [
+    ['gasket.material', 'gasket.softness'],
+    ['gasket.section', 'gasket.lip'],
+    ['gasket.thickness', 'gasket.proud', 'gasket.weight'],
+    ['gasket.track', 'gasket.hold'],
   ],
   oring: [['oring.section'], ['oring.material']],
   adbv: [

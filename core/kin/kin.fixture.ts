@@ -12,6 +12,7 @@ export function recordOf(id: string, given: Given, engines: readonly string[] = 
     id,
     form: 'spin-on',
     engines,
+    product: id,
     values: kinFeatures.map(({ key, kind }): KinValue | undefined => {
       const value = given[key]
       if (value === undefined) return undefined

@@ -8,6 +8,7 @@ import { kinGrounds } from './kin-grounds.ts'
 import { kinParts } from './kin-parts.ts'
 import { jointShare, kinship } from './kinship.ts'
 import { others, recordOf, wellKnown } from './kin.fixture.ts'
+import { swapWeights } from './swap-test.ts'
 import { toRecord } from './to-record.ts'
 
 const feature = (key: string) => kinFeatures.find((one) => one.key === key)!
@@ -105,10 +106,21 @@ describe('kinship', () => {
 
   test('a part that was tried and does not swap is another part, whatever it looks like', () => {
     const frequencies = frequenciesOf([a, twin, ...others])
-    const kin = kinship(a, twin, frequencies, new Set(['can']))
+    const kin = kinship(a, twin, frequencies, swapWeights([{ part: 'can', outcome: 'not' }]))
     expect(kin.build).toBe(0)
     expect(kin.shared[kinParts.findIndex(({ key }) => key === 'can')]).toBe(0)
     expect(findKin(kin).parts).not.toContain('can')
+  })
+
+  test('a part that was tried and fits is likelier the same, and with play less', () => {
+    const few = { 'can.height': 0.0831, 'gasket.material': 'nitrile' }
+    const [x, y] = [recordOf('x', few), recordOf('y', few)]
+    const frequencies = frequenciesOf([x, y, ...others])
+    const at = kinParts.findIndex(({ key }) => key === 'bypass')
+    const [fits, play] = (['fits', 'play'] as const).map(
+      (outcome) => kinship(x, y, frequencies, swapWeights([{ part: 'bypass', outcome }])).shared[at] ?? NaN,
+    )
+    expect(fits).toBeGreaterThan(play ?? NaN)
   })
 
   test('one size far apart leaves the other parts as they are', () => {

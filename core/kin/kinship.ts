@@ -3,9 +3,14 @@ import type { BuildRecord } from './build-record.ts'
 import { howCommon, type Frequencies } from './frequencies.ts'
 import { kinFeatures } from './kin-features.ts'
 import { kinParts, type KinPartKey } from './kin-parts.ts'
+import type { SwapWeights } from './swap-test.ts'
 
-/** Of pairs that are sold for one engine, and of any two. Common practice, no published source. */
-const stated = { sameEngine: { build: 0.05, family: 0.08 }, anyTwo: { build: 0.01, family: 0.03 } }
+/** Of revisions of one product, of pairs sold for one engine, of any two. Common practice, no published source. */
+const stated = {
+  sameProduct: { build: 0.4, family: 0.4 },
+  sameEngine: { build: 0.05, family: 0.08 },
+  anyTwo: { build: 0.01, family: 0.03 },
+}
 /** Chance that a part is shared in a family, and between filters that have nothing to do with each other. */
 const sharedIn = { family: 0.5, strangers: 0.02 }
 
@@ -28,10 +33,7 @@ const isLastOfGroup = kinFeatures.map(({ part, group }, at) => {
 })
 const boxAt = partAt.get('box') ?? -1
 
-/** A part that was tried in the other filter and does not fit it. */
-export type NotSwapping = ReadonlySet<KinPartKey>
-
-const none: NotSwapping = new Set()
+const none: SwapWeights = new Map()
 
 /**
  * How two filters hang together, from what was recorded of both. What is missing says nothing. Of what goes together
@@ -41,14 +43,13 @@ const none: NotSwapping = new Set()
  * Source: Fellegi and Sunter, 1969, for the weights; mixture of classes as in Winkler's work on record linkage; both
  * from memory. The shares of the classes: common practice, no published source.
  *
- * @param notSwapping parts that were tried and do not fit
+ * @param swaps what was tried of the two
  * @example
  * kinship(unrecorded('a'), unrecorded('b'), frequenciesOf([])).strangers // => 0.96
  */
-export function kinship(a: BuildRecord, b: BuildRecord, frequencies: Frequencies, notSwapping = none): Kinship {
-  const weights = partWeights(a, b, frequencies, notSwapping)
-  const isOfOneEngine = a.engines.some((engine) => b.engines.includes(engine))
-  let { build, family } = isOfOneEngine ? stated.sameEngine : stated.anyTwo
+export function kinship(a: BuildRecord, b: BuildRecord, frequencies: Frequencies, swaps = none): Kinship {
+  const weights = partWeights(a, b, frequencies, swaps)
+  let { build, family } = statedOf(a, b)
   let strangers = 1 - build - family
   for (let part = 0; part < kinParts.length; part++) {
     const weight = weights[part] ?? NaN
@@ -62,8 +63,13 @@ export function kinship(a: BuildRecord, b: BuildRecord, frequencies: Frequencies
   return { ...classes, weights, shared: weights.map((weight) => partShare(classes, weight)) }
 }
 
+function statedOf(a: BuildRecord, b: BuildRecord) {
+  if (a.product === b.product) return stated.sameProduct
+  return a.engines.some((engine) => b.engines.includes(engine)) ? stated.sameEngine : stated.anyTwo
+}
+
 /** Of what speaks of one thing the loudest for and the loudest against count; of a part the groups are multiplied. */
-function partWeights(a: BuildRecord, b: BuildRecord, frequencies: Frequencies, notSwapping: NotSwapping): number[] {
+function partWeights(a: BuildRecord, b: BuildRecord, frequencies: Frequencies, swaps: SwapWeights): number[] {
   const weights = new Array<number>(kinParts.length).fill(NaN)
   let [loudestFor, loudestAgainst] = [1, 1]
   let isKnown = false
@@ -84,7 +90,7 @@ function partWeights(a: BuildRecord, b: BuildRecord, frequencies: Frequencies, n
     loudestAgainst = 1
     isKnown = false
   }
-  for (const key of notSwapping) weights[partAt.get(key) ?? 0] = 0
+  for (const [key, weight] of swaps) weights[partAt.get(key) ?? 0] = weight * orOne(weights[partAt.get(key) ?? 0])
   return weights
 }
 

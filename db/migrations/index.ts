@@ -30,6 +30,7 @@ import * as exhibits from './028_exhibits.ts'
 import * as fifthEdition from './029_fifth_edition.ts'
 import * as engineHours from './030_engine_hours.ts'
 import * as trashAndTags from './031_trash_and_tags.ts'
+import * as swapTests from './032_swap_tests.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -63,6 +64,7 @@ const migrations: Record<string, Knex.Migration> = {
   '029_fifth_edition': fifthEdition,
   '030_engine_hours': engineHours,
   '031_trash_and_tags': trashAndTags,
+  '032_swap_tests': swapTests,
 }
 
 /** Their names, in the order in which they run. */

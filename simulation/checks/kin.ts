@@ -85,7 +85,7 @@ function recordsOf(chance: Chance, sold: readonly NamedBuild[], more: readonly s
       return readCharacteristic(chance, reviewer, characteristic, unit.values.get(key) ?? { text: '' }, id, repeats)
     })
     const specimens = [{ id, assessment: { values: resolve(readings, reviewer.instruments) } }]
-    return buildRecord({ id, form: 'spin-on', specimens }, [engine], new Map())
+    return buildRecord({ id, form: 'spin-on', product: id, engines: [engine], specimens }, new Map())
   })
 }
 

@@ -11,6 +11,7 @@ import { DrawingMat } from './DrawingMat.tsx'
 import { FiguresSoFar } from './FiguresSoFar.tsx'
 import { FindReading } from './FindReading.tsx'
 import { GateCard } from './GateCard.tsx'
+import { KinLine } from './KinLine.tsx'
 import { NextAnswers } from './NextAnswers.tsx'
 import { noteField, Notes } from './Notes.tsx'
 import { Owed } from './Owed.tsx'
@@ -143,6 +144,7 @@ export function BenchView({
             ofBench={shortcuts}
           />
         )}
+        <KinLine bench={bench} specimen={specimen.id} revision={specimen.revisionId} />
       </Middle>
       <Right aria-label="Record">
         <Tape bench={bench} />

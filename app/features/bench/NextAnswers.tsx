@@ -1,4 +1,3 @@
-import { useEffect, useState } from 'react'
 import { href } from 'react-router'
 import { styled } from 'styled-components'
 import { formatNumber } from '#core/quantity/format.ts'
@@ -6,6 +5,7 @@ import { formatChance } from '#core/verdict/call.ts'
 import type { NextAnswer } from '#core/verdict/next-answers.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
+import { useServerAnswer } from './useServerAnswer.ts'
 
 const List = styled.ul`
   list-style: none;
@@ -32,32 +32,10 @@ const List = styled.ul`
   }
 `
 
-/** So long after a reading was taken is asked anew, so that a run of readings asks once; ms. */
-const settling = 1500
-
-/** What the server proposes, asked anew when the number of readings changes; a help that the work goes on without. */
-function useNextAnswers(specimen: string, readings: number): NextAnswer[] {
-  const [answers, setAnswers] = useState<NextAnswer[]>([])
-  useEffect(() => {
-    const request = new AbortController()
-    const timer = setTimeout(() => {
-      fetch(href('/bench/:specimen/next-answers', { specimen }), { signal: request.signal })
-        .then(async (response) => {
-          if (response.ok) setAnswers((await response.json()) as NextAnswer[])
-        })
-        .catch(() => undefined)
-    }, settling)
-    return () => {
-      clearTimeout(timer)
-      request.abort()
-    }
-  }, [specimen, readings])
-  return answers
-}
-
 /** The open readings of this filter that would do most for the minutes they take: for the verdict, else for its score. */
 export function NextAnswers({ bench, specimen }: { bench: Bench; specimen: string }) {
-  const answers = useNextAnswers(specimen, bench.readings.length)
+  const path = href('/bench/:specimen/next-answers', { specimen })
+  const answers = useServerAnswer<NextAnswer[]>(path, bench.readings.length) ?? []
   const open = answers.flatMap(({ readings, ...answer }) => {
     const [first] = readings.filter((key) => !bench.values.has(key))
     return first ? [{ ...answer, first }] : []

@@ -12,6 +12,7 @@ export interface Place {
 const placesOfAll: readonly Place[] = [
   { label: 'Today', path: href('/'), holds: (pathname) => pathname === '/' || pathname === '/lineups/new' },
   { label: 'Library', path: href('/library'), holds: (pathname) => /^\/(library|brands)/.test(pathname) },
+  { label: 'Kin', path: href('/kin'), holds: (pathname) => pathname.startsWith('/kin') },
 ]
 
 /** The places of one engine, in the order of the work. */
@@ -42,6 +43,11 @@ const placesOfEngine = ({ id: application }: Engine): Place[] => [
     label: 'Money',
     path: href('/lineups/:application/money', { application }),
     holds: (pathname) => /\/(money|prices|price-list)$/.test(pathname),
+  },
+  {
+    label: 'Kin',
+    path: href('/lineups/:application/kin', { application }),
+    holds: (pathname) => pathname.endsWith('/kin'),
   },
   {
     label: 'Verdict',

@@ -1,0 +1,122 @@
+import { allRelatives, kinFamilies, relativesOf } from '#core/kin/kin-families.ts'
+import { findKin, type KinFinding } from '#core/kin/kin-finding.ts'
+import { kinGrounds, type KinGround } from '#core/kin/kin-grounds.ts'
+import { kinship } from '#core/kin/kinship.ts'
+import { swapWeights, type SwapWeights } from '#core/kin/swap-test.ts'
+import { toRecord } from '#core/kin/to-record.ts'
+import { kinLibraries, type KinMember } from './build-records.server.ts'
+import { lineupQuery } from './lineup-query.server.ts'
+import { listSwapTests, type StoredSwapTest } from './swap-tests.server.ts'
+
+/** By part, in their order: the chance that it is shared; null where it is not known. */
+export type SharedParts = (number | null)[]
+
+interface FamilyView {
+  members: string[]
+  pairs: { a: string; b: string; finding: KinFinding; shared: SharedParts }[]
+}
+
+/** Relatives among all that is shown, with the names of all that could be relatives. */
+export interface KinOverview {
+  members: KinMember[]
+  families: FamilyView[]
+}
+
+const plain = (shared: readonly number[]): SharedParts => shared.map((one) => (Number.isNaN(one) ? null : one))
+
+const tried =
+  (tests: readonly StoredSwapTest[]) =>
+  (a: string, b: string): SwapWeights | undefined => {
+    const own = testsOf(tests, a, b)
+    return own.length > 0 ? swapWeights(own) : undefined
+  }
+
+const testsOf = (tests: readonly StoredSwapTest[], a: string, b: string): StoredSwapTest[] =>
+  tests.filter(
+    ({ fromRevision, intoRevision }) =>
+      (fromRevision === a && intoRevision === b) || (fromRevision === b && intoRevision === a),
+  )
+
+/** Families over all engines that are shown. */
+export const kinOverview = lineupQuery('kin', async (): Promise<KinOverview> => {
+  const [libraries, tests] = await Promise.all([kinLibraries(), listSwapTests()])
+  const pairs = libraries.flatMap(({ records, frequencies }) => allRelatives(records, frequencies, tried(tests)))
+  return {
+    members: libraries.flatMap(({ members }) => [...members.values()]),
+    families: kinFamilies(pairs).map(({ pairs: own, ...family }) => ({
+      ...family,
+      pairs: own.map((pair) => ({ ...pair, shared: plain(pair.shared) })),
+    })),
+  }
+})
+
+/** A ground as plain data; its feature by key. */
+export interface KinGroundView extends Omit<KinGround, 'feature'> {
+  feature: string
+}
+
+/** All that is known of how two revisions hang together. */
+export interface KinPairView {
+  a: KinMember
+  b: KinMember
+  finding: KinFinding
+  shared: SharedParts
+  grounds: KinGroundView[]
+  tests: StoredSwapTest[]
+  next: { feature: string; label: string; missingOf: string[] }[]
+}
+
+/** So many readings are asked for that would tell. */
+const proposed = 3
+
+/** How two revisions hang together; undefined when one is gone or they are of different kinds. */
+export const kinOfTwo = lineupQuery('kin of two', async (a: string, b: string): Promise<KinPairView | undefined> => {
+  const [libraries, tests] = await Promise.all([kinLibraries(), listSwapTests()])
+  const library = libraries.find(({ members }) => members.has(a) && members.has(b))
+  const [first, second] = [a, b].map((id) => library?.records.find((record) => record.id === id))
+  const [own, other] = [library?.members.get(a), library?.members.get(b)]
+  if (!library || !first || !second || !own || !other) return undefined
+  const kin = kinship(first, second, library.frequencies, tried(tests)(a, b))
+  return {
+    a: own,
+    b: other,
+    finding: findKin(kin),
+    shared: plain(kin.shared),
+    grounds: kinGrounds(first, second, library.frequencies).map(({ feature, ...ground }) => ({
+      ...ground,
+      feature: feature.key,
+    })),
+    tests: testsOf(tests, a, b),
+    next: toRecord(first, second, proposed).map(({ feature, missingOf }) => ({
+      feature: feature.characteristic.key,
+      label: feature.label,
+      missingOf,
+    })),
+  }
+})
+
+/** The closest relative of a revision so far, and what would tell more. */
+export interface KinSoFar {
+  member: KinMember
+  finding: KinFinding
+  /** What they have in common that is rare. */
+  rare: string[]
+  next: string | undefined
+}
+
+/** What is said at the bench: the closest relative of a revision, from what is recorded so far. */
+export const kinSoFar = lineupQuery('kin so far', async (revision: string): Promise<KinSoFar | null> => {
+  const [libraries, tests] = await Promise.all([kinLibraries(), listSwapTests()])
+  const library = libraries.find(({ members }) => members.has(revision))
+  const own = library?.records.find(({ id }) => id === revision)
+  if (!library || !own) return null
+  const [closest] = relativesOf(own, library.records, library.frequencies, tried(tests))
+  const other = closest && library.records.find(({ id }) => id === closest.b)
+  const member = closest && library.members.get(closest.b)
+  if (!closest || !other || !member) return null
+  const rare = kinGrounds(own, other, library.frequencies)
+    .filter(({ verdict }) => verdict === 'rare')
+    .slice(0, 3)
+    .map(({ feature }) => feature.label)
+  return { member, finding: closest.finding, rare, next: toRecord(own, other, 1)[0]?.feature.label }
+})

@@ -1,0 +1,50 @@
+import { useState } from 'react'
+import { href, useNavigate } from 'react-router'
+import type { KinMember } from '#app/data/build-records.server.ts'
+import { columnName } from '#app/data/column-name.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Row, Soft } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+
+interface Props {
+  members: readonly KinMember[]
+  /** Of the two that are shown; none where nobody was chosen yet. */
+  a?: string
+  b?: string
+}
+
+/** Any two filters, to see how they hang together. */
+export function ChooseTwo({ members, a = '', b = '' }: Props) {
+  const navigate = useNavigate()
+  const [first, setFirst] = useState(a)
+  const [second, setSecond] = useState(b)
+  const one = members.find(({ id }) => id === first)
+  const alike = members.filter(({ id, form, demo }) => id !== first && form === one?.form && demo === one.demo)
+  if (members.length < 2) return <Soft>It takes two filters with something recorded.</Soft>
+  const option = (member: KinMember) => ({ value: member.id, label: `${columnName(member)} · ${member.engine.name}` })
+  return (
+    <Row style={{ flexWrap: 'wrap' }}>
+      <SelectMenu
+        name="First filter"
+        value={first}
+        options={[{ value: '', label: 'choose a filter' }, ...members.map(option)]}
+        onPick={(id) => {
+          setFirst(id)
+          if (id === second) setSecond('')
+        }}
+      />
+      <SelectMenu
+        name="Second filter"
+        value={alike.some(({ id }) => id === second) ? second : ''}
+        options={[{ value: '', label: one ? 'and another' : 'choose the first one' }, ...alike.map(option)]}
+        onPick={setSecond}
+      />
+      <Button
+        isDisabled={!alike.some(({ id }) => id === second)}
+        onPress={() => void navigate(href('/kin/:a/:b', { a: first, b: second }))}
+      >
+        Are these two kin?
+      </Button>
+    </Row>
+  )
+}

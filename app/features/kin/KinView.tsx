@@ -1,0 +1,46 @@
+import type { KinMember } from '#app/data/build-records.server.ts'
+import type { KinOverview } from '#app/data/kin.server.ts'
+import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { ChooseTwo } from './ChooseTwo.tsx'
+import { FamilyCard } from './FamilyCard.tsx'
+
+/** Whose relative is whose: families, and any two to look at. */
+export function KinView({ members, families, engine }: KinOverview & { engine?: string }) {
+  const byId = new Map(members.map((member) => [member.id, member]))
+  const memberOf = (id: string): KinMember | undefined => byId.get(id)
+  const shown = families.filter((family) => !engine || family.members.some((id) => memberOf(id)?.engine.id === engine))
+  const choice = engine ? members.filter((member) => member.engine.id === engine) : members
+  const scarce = choice.filter(({ known }) => known < fewKnown)
+  return (
+    <Stack $gap={16}>
+      <ChooseTwo members={choice} />
+      {shown.length === 0 && (
+        <Card>
+          <Stack $gap={6}>
+            <h2>No relatives found</h2>
+            <Soft>
+              Two filters are called kin when what was recorded of both is 19 times likelier of shared parts than of
+              strangers. What tells most: the holes of the plate with an odd one, stamped marks, the track of the
+              gasket, seam and inside of the can, lips, louvres and the colour of the glue.
+            </Soft>
+          </Stack>
+        </Card>
+      )}
+      {shown.map((family) => (
+        <FamilyCard key={family.members.join(' ')} family={family} memberOf={memberOf} />
+      ))}
+      {scarce.length > 0 && (
+        <Small>
+          Too little is recorded to tell of {scarce.map(({ name }) => name).join(', ')}: nobody is called a stranger for
+          what was not looked at.
+        </Small>
+      )}
+      <Small>
+        It is about parts, never about who made them. A part that looks the same and does not swap over is another part.
+      </Small>
+    </Stack>
+  )
+}
+
+/** With fewer things known of a filter hardly anything can be told. */
+const fewKnown = 15

@@ -1,0 +1,26 @@
+import { kinOverview } from '#app/data/kin.server.ts'
+import { KinView } from '#app/features/kin/KinView.tsx'
+import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { Page } from '#app/ui/layout.tsx'
+import type { Route } from './+types/lineup-kin'
+import { whenPathChanges } from './revalidation.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'Kin · Plicator' }]
+
+export const loader = () => kinOverview()
+
+export const shouldRevalidate = whenPathChanges
+
+export default function LineupKin({ loaderData }: Route.ComponentProps) {
+  const { application } = useLineup()
+  return (
+    <Page>
+      <LineupHead
+        title={`Kin: ${application.name}`}
+        subtitle="Which of its filters share parts with which, here and among all engines."
+      />
+      <KinView {...loaderData} engine={application.id} />
+    </Page>
+  )
+}
