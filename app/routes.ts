@@ -17,6 +17,7 @@ export default [
   ]),
   route('lineups/:application/bench', 'routes/lineup-bench.ts'),
   route('lineups/:application/glance', 'routes/glance.ts'),
+  route('lineups/:application/same-builds', 'routes/same-builds.ts'),
   route('lineups/:application/exhibitable', 'routes/exhibitable.ts'),
   route('lineups/:application/edit', 'routes/application-edit.tsx'),
   route('lineups/:application/products/new', 'routes/product-new.tsx'),

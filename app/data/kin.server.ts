@@ -50,6 +50,18 @@ export const kinOverview = lineupQuery('kin', async (): Promise<KinOverview> => 
   }
 })
 
+/** Pairs of an engine's filters that are one build under two names. */
+export const sameBuildsOf = lineupQuery('same builds', async (application: string) => {
+  const [libraries, tests] = await Promise.all([kinLibraries(), listSwapTests()])
+  const pairs = libraries.flatMap(({ records, frequencies }) => {
+    const own = records.filter(({ engines }) => engines.includes(application))
+    return allRelatives(own, frequencies, tried(tests))
+  })
+  return {
+    pairs: pairs.filter(({ finding }) => finding.kind === 'build').map(({ a, b, finding }) => ({ a, b, finding })),
+  }
+})
+
 /** A ground as plain data; its feature by key. */
 export interface KinGroundView extends Omit<KinGround, 'feature'> {
   feature: string

@@ -3,6 +3,7 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { currentMethod } from '#app/data/schools.server.ts'
 import { CatalogueCard } from '#app/features/method/CatalogueCard.tsx'
 import { CriteriaCard } from '#app/features/method/CriteriaCard.tsx'
+import { KinCard } from '#app/features/method/KinCard.tsx'
 import { MethodContents } from '#app/features/method/MethodContents.tsx'
 import { FiguresCard } from '#app/features/method/FiguresCard.tsx'
 import { SizeClassCard } from '#app/features/method/SizeClassCard.tsx'
@@ -53,6 +54,7 @@ export default function MethodPage({ loaderData: { method } }: Route.ComponentPr
         <FiguresCard />
         <CriteriaCard criteria={criteria} />
         <SizeClassCard />
+        <KinCard />
         <SaidCard />
         <CatalogueCard />
       </Stack>

@@ -7,6 +7,7 @@ import { moneyOverview } from '#app/data/money.server.ts'
 import { addRate } from '#app/data/prices.server.ts'
 import { lineupQuery } from '#app/data/lineup-query.server.ts'
 import { rateSchema } from '#app/features/forms/price-fields.ts'
+import { SameBuildLine } from '#app/features/kin/SameBuildLine.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { CostCard } from '#app/features/money/CostCard.tsx'
@@ -75,6 +76,7 @@ export default function Money({ loaderData }: Route.ComponentProps) {
         <RateForm key={base} base={base} quote={currency} today={loaderData.today} />
       ))}
       <ValueCard {...loaderData} names={names} judged={judged} />
+      <SameBuildLine />
       <StairsCard {...loaderData} names={names} />
       <CostCard {...loaderData} names={names} judged={judged} />
       <TierCard {...loaderData} names={names} />

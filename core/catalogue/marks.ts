@@ -108,7 +108,7 @@ export const markCharacteristics: Characteristic[] = [
     key: 'can.seam',
     part: 'can',
     kind: 'choice',
-    label: 'Seam of can and plate',
+    label: 'Rolled seam',
     how: 'Look at the rolled edge from the side and feel its bead.',
     why: tellsTools,
     options: [

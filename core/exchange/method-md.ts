@@ -14,6 +14,7 @@ import { schools, shippedSchool } from '#core/score/schools.ts'
 import { steadyFactor } from '#core/score/swing-weights.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { adviceSection } from './advice-md.ts'
+import { kinSection } from './kin-md.ts'
 import { sizeClassesSection } from './size-classes-md.ts'
 import { saidRules, togetherText } from '#core/teardown/said-rules.ts'
 
@@ -272,6 +273,7 @@ export const methodMarkdown = (simulation: SimulationResults): string =>
     simulationSection(simulation),
     claimsSection(),
     sizeClassesSection(),
+    kinSection(),
     saidSection(),
     comparedSection(),
     adviceSection(),

@@ -28,9 +28,9 @@ export function formatKinValue({ key, characteristic }: KinFeature, value: KinVa
  * How common it is, in words.
  *
  * @param share of filters; undefined for a size
- * @example formatShare(0.08) // => 'about one filter in 13'
+ * @example formatShare(0.08) // => 'about 1 in 13'
  */
 export function formatShare(share: number | undefined): string {
   if (share === undefined) return ''
-  return share >= 0.6 ? 'most filters' : `about one filter in ${Math.max(2, Math.round(1 / share))}`
+  return share >= 0.6 ? 'most have it' : `about 1 in ${Math.max(2, Math.round(1 / share))}`
 }

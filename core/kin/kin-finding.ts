@@ -20,6 +20,11 @@ const fewestForNothing = 3
 /** So many parts of the shell are known before it is called the same. A convention, no source. */
 const fewestOfShell = 2
 
+const isOf =
+  (kind: (typeof kinParts)[number]['of']) =>
+  (at: number): boolean =>
+    kinParts[at]?.of === kind
+
 /**
  * Whether any part is surely shared: where none is, two filters are no relatives.
  *
@@ -28,19 +33,21 @@ const fewestOfShell = 2
 export const isAnyShared = ({ shared }: Kinship): boolean => shared.some((one) => one >= sureFrom)
 
 /**
- * What can be said of two filters with at least 95 % certainty, the most telling first.
+ * What can be said of two filters with at least 95 % certainty, the most telling first. Of one build they are only
+ * called when something is known of both of the shell and of the element.
  *
  * @param kinship of the two
  * @example
- * findKin({ build: 0.99, family: 0.01, strangers: 0, shared: [1, 1], weights: [900, 800] }).kind // => 'build'
+ * findKin({ build: 0.99, family: 0.01, strangers: 0, shared: [1, 1], weights: [900, 800] }).kind // => 'family'
  */
 export function findKin(kinship: Kinship): KinFinding {
   const known = kinParts.flatMap(({ of }, at) => (of !== 'box' && !Number.isNaN(kinship.shared[at] ?? NaN) ? [at] : []))
   const keys = (places: readonly number[]) => places.flatMap((at) => kinParts[at]?.key ?? [])
-  if (kinship.build >= sureFrom) return { kind: 'build', chance: kinship.build, parts: keys(known) }
+  const isKnownWhole = known.some(isOf('shell')) && known.some(isOf('element'))
+  if (isKnownWhole && kinship.build >= sureFrom) return { kind: 'build', chance: kinship.build, parts: keys(known) }
 
-  const shell = known.filter((at) => kinParts[at]?.of === 'shell')
-  const element = known.filter((at) => kinParts[at]?.of === 'element')
+  const shell = known.filter(isOf('shell'))
+  const element = known.filter(isOf('element'))
   const shellAlone = jointShare(kinship, shell, []) - jointShare(kinship, [...shell, ...element], [])
   if (shell.length >= fewestOfShell && element.length > 0 && shellAlone >= sureFrom)
     return { kind: 'shell', chance: shellAlone, parts: keys(shell) }
@@ -79,7 +86,9 @@ export function formatKin({ kind, parts }: KinFinding): string {
     case 'shell':
       return 'Same shell, other element'
     case 'family':
-      return `Same family: ${partNames(inOrder)} ${inOrder.length > 1 ? 'are' : 'is'} shared`
+      return inOrder.length > 1
+        ? `Same family: ${partNames(inOrder)} are shared`
+        : `One part shared: ${partNames(inOrder)}`
     case 'nothing':
       return 'Nothing in common but what the engine asks, of what was recorded'
     case 'open':

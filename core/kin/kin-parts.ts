@@ -29,7 +29,7 @@ export const kinPartLabel = (key: KinPartKey): string => byKey(kinParts, key).la
 
 /**
  * What speaks of each part, in groups: of a group only what speaks loudest counts, since a thick plate is a heavy one
- * and a soft rubber a limp one. What every filter of an engine must have, as its thread and the seat of its gasket,
+ * and a soft rubber a limp one. The track of the gasket is pressed into the plate. What every filter of an engine must have, as its thread and the seat of its gasket,
  * speaks of none. An aspect of openings stands behind a colon.
  */
 export const evidenceGroups: Readonly<Record<KinPartKey, readonly (readonly string[])[]>> = {
@@ -42,6 +42,7 @@ export const evidenceGroups: Readonly<Record<KinPartKey, readonly (readonly stri
     ['plate.thickness', 'plate.weight'],
     ['thread.turns', 'thread.lead'],
     ['plate.stamp', 'plate.stamp.place'],
+    ['gasket.track', 'gasket.hold'],
   ],
   can: [
     ['can.height'],
@@ -55,7 +56,6 @@ export const evidenceGroups: Readonly<Record<KinPartKey, readonly (readonly stri
     ['gasket.material', 'gasket.softness'],
     ['gasket.section', 'gasket.lip'],
     ['gasket.thickness', 'gasket.proud', 'gasket.weight'],
-    ['gasket.track', 'gasket.hold'],
   ],
   oring: [['oring.section'], ['oring.material']],
   adbv: [

@@ -25,9 +25,13 @@ const Grid = styled(Table)`
   thead th:first-child {
     text-align: right;
   }
+  thead th:first-child,
+  thead th:nth-child(3) {
+    width: 22%;
+  }
   th[scope='row'],
   thead th:nth-child(2) {
-    width: 26%;
+    width: 28%;
     color: var(--ink);
     text-align: center;
   }
@@ -66,7 +70,7 @@ export function PairGrid({ pair: { shared, grounds }, names }: { pair: KinPairVi
           <th scope="col">{names.a}</th>
           <th scope="col">What</th>
           <th scope="col">{names.b}</th>
-          <th scope="col">How rare among the others</th>
+          <th scope="col">How rare, and how much likelier of one part</th>
         </tr>
       </thead>
       {kinParts.map(({ key, label, of }, at) => {
@@ -117,14 +121,14 @@ function GroundRow({ ground, feature }: { ground: KinGroundView; feature: KinFea
         <ValueLink feature={feature} value={b} />
       </td>
       <td>
-        <Small>{isAgreed && [formatShare(share), worth(ground.weight)].filter(Boolean).join('; ')}</Small>
+        <Small>{isAgreed && [formatShare(share), worth(ground.weight)].filter(Boolean).join(' · ')}</Small>
       </td>
     </tr>
   )
 }
 
 /** How many times likelier, where that is worth a word. */
-const worth = (weight: number): string => (weight >= 2 ? `${Math.round(weight)} times likelier of one part` : '')
+const worth = (weight: number): string => (weight >= 2 ? `${Math.round(weight)} times likelier` : '')
 
 function ValueLink({ feature, value }: { feature: KinFeature; value: KinValue }) {
   const { units } = usePreferences()

@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { systemOf } from '#core/quantity/unit-habit.ts'
 import { formatChance } from '#core/verdict/call.ts'
+import { kinFeatures } from '#core/kin/kin-features.ts'
 import { formatKin, formatOdds } from '#core/kin/kin-finding.ts'
 import { columnName } from '#app/data/column-name.ts'
 import type { KinMember } from '#app/data/build-records.server.ts'
@@ -21,7 +22,7 @@ interface Props {
 /** How two filters hang together: the sentence first, then what speaks for it and against, part by part. */
 export function PairView({ pair, drawings }: Props) {
   const { units } = usePreferences()
-  const { a, b, finding, shared, next } = pair
+  const { a, b, finding, shared, next, grounds } = pair
   const names = { a: columnName(a), b: columnName(b) }
   return (
     <Stack $gap={16}>
@@ -43,6 +44,7 @@ export function PairView({ pair, drawings }: Props) {
             {a.productId === b.productId && ' Two revisions of one product.'}
           </span>
           <PartStrip shared={shared} label="Parts of the two" />
+          <InShort grounds={grounds} />
           {finding.kind !== 'build' && next.length > 0 && <RecordNext pair={pair} />}
         </Stack>
       </Card>
@@ -57,6 +59,32 @@ export function PairView({ pair, drawings }: Props) {
       <SwapCard key={`${a.id} ${b.id}`} pair={pair} names={names} />
     </Stack>
   )
+}
+
+const labelOf = new Map(kinFeatures.map(({ key, label }) => [key, label.toLowerCase()]))
+
+/** So many of each kind are named. */
+const mostNamed = 6
+
+/** What agrees and is rare, what agrees as many do, and what differs. */
+function InShort({ grounds }: Pick<KinPairView, 'grounds'>) {
+  const kinds = [
+    { words: 'Agrees and is rare', verdicts: ['rare'] },
+    { words: 'Agrees, as many do', verdicts: ['common'] },
+    { words: 'Differs', verdicts: ['rules out', 'differs'] },
+  ]
+  return kinds.map(({ words, verdicts }) => {
+    const own = grounds.filter(({ verdict }) => verdicts.includes(verdict))
+    if (own.length === 0) return null
+    const named = own.slice(0, mostNamed).map(({ feature }) => labelOf.get(feature) ?? feature)
+    const more = own.length - named.length
+    return (
+      <Small key={words}>
+        {words}: {named.join(', ')}
+        {more > 0 && ` and ${more} more`}.
+      </Small>
+    )
+  })
 }
 
 /** What would tell more, a press away from where it is recorded. */

@@ -51,6 +51,7 @@ const sections = [
   { id: 'figures', label: 'Figures' },
   { id: 'score', label: 'Construction score' },
   { id: 'size-classes', label: 'Size classes' },
+  { id: 'kin', label: 'Kin' },
   { id: 'said', label: 'Readings as people say them' },
   { id: 'catalogue', label: 'What is recorded' },
 ]

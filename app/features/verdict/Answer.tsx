@@ -8,6 +8,7 @@ import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Small, Soft, Unseen } from '#app/ui/layout.tsx'
+import { SameBuildLine } from '#app/features/kin/SameBuildLine.tsx'
 import { AvailabilityLine } from './AvailabilityLine.tsx'
 import { ChanceScale } from './ChanceScale.tsx'
 import { GroundSentence } from './GroundSentence.tsx'
@@ -83,6 +84,7 @@ export function Answer({ judged, draft, onPublish }: Props) {
       </Head>
       {leader ? <Headline judged={judged} draft={draft} /> : <NobodyYet />}
       <AvailabilityLine judged={judged} />
+      <SameBuildLine />
       <Small>{formatInterest(evaluation.reviewer.interest, evaluation.reviewer.interestNote)}</Small>
       <TroubleLine judged={judged} />
       {leader && next && <ReasonColumns leader={leader} next={next} judged={judged} />}

@@ -1,0 +1,32 @@
+import { href, Link } from 'react-router'
+import { cheaperNames } from '#core/kin/same-build-price.ts'
+import type { KinFinding } from '#core/kin/kin-finding.ts'
+import { formatMoney, toMinor } from '#core/money/currency.ts'
+import { columnNames } from '#app/data/column-name.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { Small } from '#app/ui/layout.tsx'
+import { useJson } from '#app/ui/useJson.ts'
+
+interface SamePair {
+  a: string
+  b: string
+  finding: KinFinding
+}
+
+/** What is to be had for less under another name, where two filters are one build. */
+export function SameBuildLine() {
+  const { application, evaluation } = useLineup()
+  const { columns, currency } = evaluation
+  const { data } = useJson<{ pairs: SamePair[] }>(
+    href('/lineups/:application/same-builds', { application: application.id }),
+  )
+  const nameOf = columnNames(columns)
+  const priceOf = (id: string) => columns.find((column) => column.id === id)?.attributes['value.landed']?.low
+  const cheaper = cheaperNames(data?.pairs ?? [], priceOf)
+  return cheaper.map(({ dear, cheap, less }) => (
+    <Small key={dear} as="p">
+      {nameOf(cheap)} is <Link to={href('/kin/:a/:b', { a: dear, b: cheap })}>the same build as {nameOf(dear)}</Link>{' '}
+      for {formatMoney(Math.round(toMinor(less, currency)), currency)} less.
+    </Small>
+  ))
+}
