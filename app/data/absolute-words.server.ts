@@ -1,6 +1,7 @@
 import type { AbsoluteWord } from '#core/verdict/absolute-word.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { forEngine } from './fitments.server.ts'
 
 /** What the rules proposed on the day a word was published, and what was disclosed with it. */
 export interface WordSnapshot {
@@ -64,7 +65,7 @@ export async function listWords(applicationId: string): Promise<StoredWord[]> {
   const rows: WordRow[] = await db('absoluteWord')
     .join('revision', 'revision.id', 'absoluteWord.revisionId')
     .join('product', 'product.id', 'revision.productId')
-    .where({ applicationId })
+    .modify(forEngine, applicationId)
     .orderBy('absoluteWord.updatedAt', 'desc')
     .select(columns)
   return rows.map(toWord)

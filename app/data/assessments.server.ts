@@ -19,7 +19,9 @@ export interface AssessedSpecimen {
  */
 const cache = new LRUCache<string, Assessment>({ max: isMainThread ? 300 : 1200 })
 
-const keyOf = ({ id, assessmentVersion }: Specimen): string => `${databaseOpenings()} ${id} ${assessmentVersion}`
+/** What an engine asks is part of an assessment: one that fits two is assessed for each. */
+const keyOf = ({ id, applicationId, assessmentVersion }: Specimen): string =>
+  `${databaseOpenings()} ${id} ${applicationId} ${assessmentVersion}`
 
 /** Every given specimen with all that follows from its readings; worked out again only when that has changed. */
 export async function assessSpecimens(specimens: readonly Specimen[]): Promise<AssessedSpecimen[]> {

@@ -1,6 +1,7 @@
 import type { SeenAvailability } from '#core/money/availability.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { forEngine } from './fitments.server.ts'
 import { addOnce, type Added } from './records.server.ts'
 
 /** How a product could be had, as it is kept. */
@@ -20,7 +21,7 @@ export async function listAvailability(applicationId: string): Promise<StoredAva
   const db = await database()
   return db('availability')
     .join('product', 'product.id', 'availability.productId')
-    .where({ applicationId })
+    .modify(forEngine, applicationId)
     .orderBy([
       { column: 'seenOn', order: 'desc' },
       { column: 'availability.createdAt', order: 'desc' },

@@ -6,6 +6,7 @@ import { frequenciesOf, type Frequencies } from '#core/kin/frequencies.ts'
 import { resolve, type ResolvedValues } from '#core/teardown/resolve.ts'
 import { standsForNew } from '#core/teardown/specimen-condition.ts'
 import { databaseOpenings } from './database.server.ts'
+import { enginesByProduct } from './fitments.server.ts'
 import { ownGradeDeviation } from './grade-studies.server.ts'
 import { instrumentsById } from './instruments.server.ts'
 import { listReadingsBySpecimen } from './readings.server.ts'
@@ -57,13 +58,15 @@ async function resolveAll(specimens: readonly Specimen[]): Promise<Map<string, R
 export async function kinLibraries(): Promise<KinLibrary[]> {
   const specimens = (await listShownSpecimens()).filter(({ condition }) => standsForNew(condition))
   const values = await resolveAll(specimens)
+  const engines = await enginesByProduct()
   const libraries = groupBy(specimens, ({ form, demo }) => `${form} ${demo}`)
-  return Promise.all([...libraries.values()].map((own) => libraryOf(own, values)))
+  return Promise.all([...libraries.values()].map((own) => libraryOf(own, values, engines)))
 }
 
 async function libraryOf(
   specimens: readonly Specimen[],
   values: ReadonlyMap<string, ResolvedValues>,
+  enginesOf: ReadonlyMap<string, string[]>,
 ): Promise<KinLibrary> {
   const spreads = await librarySpreads({ demo: specimens[0]?.demo ?? 0 })
   const members = new Map<string, KinMember>()
@@ -72,7 +75,8 @@ async function libraryOf(
     if (!first) return []
     const sized = own.map((one) => ({ id: one.id, assessment: { values: values.get(one.id) ?? new Map() } }))
     const { form, productId: product, applicationId } = first
-    const record = buildRecord({ id, form, product, engines: [applicationId], specimens: sized }, spreads)
+    const engines = enginesOf.get(product) ?? [applicationId]
+    const record = buildRecord({ id, form, product, engines, specimens: sized }, spreads)
     const [best] = [...sized].sort((a, b) => b.assessment.values.size - a.assessment.values.size)
     members.set(id, {
       id,

@@ -2,6 +2,7 @@ import type { Claim, ClaimKind, ClaimParts } from '#core/claims/claim.ts'
 import type { ClaimDecision } from '#core/claims/standing.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { forEngine } from './fitments.server.ts'
 import type { RawInput } from './raw-input.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
@@ -43,7 +44,7 @@ export async function listClaims(applicationId: string): Promise<StoredClaim[]> 
   const db = await database()
   const rows: ClaimRow[] = await db('claim')
     .join('product', 'product.id', 'claim.productId')
-    .where({ applicationId })
+    .modify(forEngine, applicationId)
     .orderByRaw('claim.created_at, claim.rowid')
     .select(columns)
   return rows.map(toClaim)
@@ -92,7 +93,7 @@ export async function listDecisions(applicationId: string): Promise<ClaimDecisio
   const db = await database()
   return db('claimDecision')
     .join('product', 'product.id', 'claimDecision.productId')
-    .where({ applicationId })
+    .modify(forEngine, applicationId)
     .select('productId', 'kind', 'claimId', 'reason', 'decidedAt')
 }
 

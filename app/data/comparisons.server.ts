@@ -6,6 +6,7 @@ import { findFigure } from '#core/figures/index.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { forEngine } from './fitments.server.ts'
 import { readingOf } from './quick-readings.server.ts'
 import { toReadingRow, type NewReading } from './readings.server.ts'
 import { addOnce, type Added } from './records.server.ts'
@@ -38,7 +39,7 @@ export async function listComparisons(applicationId: string): Promise<StoredComp
     .join('specimen', 'specimen.id', 'comparison.specimenId')
     .join('revision', 'revision.id', 'specimen.revisionId')
     .join('product', 'product.id', 'revision.productId')
-    .where({ applicationId })
+    .modify(forEngine, applicationId)
     .orderByRaw('comparison.created_at, comparison.rowid')
     .select(columns)
   return rows.map(fromRow)

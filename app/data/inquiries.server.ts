@@ -1,6 +1,7 @@
 import type { Inquiry } from '#core/claims/inquiry.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { forEngine } from './fitments.server.ts'
 import { addOnce, type Added } from './records.server.ts'
 
 export interface StoredInquiry extends Inquiry {
@@ -13,7 +14,7 @@ export async function listInquiries(applicationId: string): Promise<StoredInquir
   const db = await database()
   return db('inquiry')
     .join('product', 'product.id', 'inquiry.productId')
-    .where({ applicationId })
+    .modify(forEngine, applicationId)
     .orderBy('inquiry.createdAt')
     .select('inquiry.id', 'productId', 'about', 'state', 'place', 'madeOn')
 }

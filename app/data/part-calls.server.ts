@@ -2,6 +2,7 @@ import type { CriterionGroup } from '#core/score/criterion.ts'
 import type { PartCall } from '#core/verdict/part-calls.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { forEngine } from './fitments.server.ts'
 
 /** The reviewer's call on a part of two revisions. */
 export interface StoredPartCall {
@@ -21,7 +22,7 @@ export async function listPartCalls(applicationId: string): Promise<StoredPartCa
   const rows: { firstId: string; secondId: string; part: CriterionGroup; call: PartCall }[] = await db('partCall')
     .join('revision', 'revision.id', 'partCall.firstId')
     .join('product', 'product.id', 'revision.productId')
-    .where({ applicationId })
+    .modify(forEngine, applicationId)
     .select('firstId', 'secondId', 'part', 'call')
   return rows.map(({ firstId: a, secondId: b, ...rest }) => ({ a, b, ...rest }))
 }

@@ -1,6 +1,7 @@
 import { groupBy } from '#core/group-by.ts'
 import { resolve } from '#core/teardown/resolve.ts'
 import { database } from './database.server.ts'
+import { forEngine } from './fitments.server.ts'
 import { instrumentsById } from './instruments.server.ts'
 import { toReading, type ReadingRow } from './readings.server.ts'
 import type { Specimen } from './specimens.server.ts'
@@ -25,7 +26,8 @@ export async function listPeers(self: Specimen, characteristic: string): Promise
     .join('specimen', 'specimen.revisionId', 'revision.id')
     // A cross join is made in this order: else SQLite begins with all readings of the characteristic.
     .crossJoin('shownReading', 'shownReading.specimenId', 'specimen.id')
-    .where({ 'product.applicationId': self.applicationId, 'shownReading.characteristic': characteristic })
+    .modify(forEngine, self.applicationId)
+    .where({ 'shownReading.characteristic': characteristic })
     .whereNot({ 'specimen.id': self.id })
     .select('shownReading.*', 'specimen.label', 'brand.name as brand', 'product.partNumber', 'product.id as productId')
   const instruments = await instrumentsById()

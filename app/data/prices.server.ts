@@ -2,6 +2,7 @@ import type { Freight, Price } from '#core/money/landed.ts'
 import type { Rate } from '#core/money/rates.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { forEngine } from './fitments.server.ts'
 import type { RawInput } from './raw-input.ts'
 import { addOnce, type Added } from './records.server.ts'
 
@@ -32,7 +33,7 @@ export async function listPrices(applicationId: string): Promise<Price[]> {
   const db = await database()
   const rows: PriceRow[] = await db('price')
     .join('product', 'product.id', 'price.productId')
-    .where({ applicationId })
+    .modify(forEngine, applicationId)
     .orderBy('observedOn', 'desc')
     .select(columns)
   return rows.map(toPrice)

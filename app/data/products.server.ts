@@ -41,12 +41,13 @@ export interface ProductFields extends Omit<Product, 'revisions' | 'version'> {
 
 type Choice = (query: Knex.QueryBuilder) => void
 
-async function select(choose: Choice): Promise<Product[]> {
+async function select(choose: Choice, engine: 'product' | 'fitment' = 'product'): Promise<Product[]> {
   const db = await database()
   const query = db('product').join('brand', 'brand.id', 'product.brandId')
   choose(query)
   const rows: Omit<Product, 'revisions'>[] = await query
-    .select('product.id', 'applicationId', 'brand.name as brand', 'partNumber', 'form', 'tier', 'nickname', 'version')
+    .select('product.id', `${engine}.applicationId`, 'brand.name as brand', 'partNumber', 'form', 'tier', 'nickname')
+    .select('product.version')
     .orderBy(['brand.name', 'partNumber'])
   const ids = rows.map(({ id }) => id)
   const revisions: (Revision & { productId: string })[] = await db('revision')
@@ -65,8 +66,13 @@ async function select(choose: Choice): Promise<Product[]> {
 export const knownRevision = ({ revisions }: Product, id: string | null | undefined): string | null =>
   revisions.find((one) => one.id === id)?.id ?? null
 
+/** The products for some engines; one that is for two of them is there twice, each time as one of its engine. */
 export const listProducts = (...applicationIds: string[]): Promise<Product[]> =>
-  select((query) => void query.whereIn('applicationId', applicationIds))
+  select(
+    (query) =>
+      void query.join('fitment', 'fitment.productId', 'product.id').whereIn('fitment.applicationId', applicationIds),
+    'fitment',
+  )
 
 export const listProductsById = (ids: readonly string[]): Promise<Product[]> =>
   select((query) => void query.whereIn('product.id', ids))

@@ -11,6 +11,7 @@ import type { EngineTrouble } from '#core/figures/trouble.ts'
 import type { MakerEvidence, Tier } from './products.server.ts'
 import type { RawInput } from './raw-input.ts'
 import { whatIsShown } from './demo.server.ts'
+import { forEngine } from './fitments.server.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
 export interface Specimen extends SpecimenState {
@@ -76,13 +77,22 @@ const toSpecimen = ({ recordingPlan, rawInput, service, ...rest }: SpecimenRow):
   rawInput: JSON.parse(rawInput) as RawInput,
 })
 
-async function select(where: Record<string, string> | ((query: Knex.QueryBuilder) => void)): Promise<Specimen[]> {
+type Where = Record<string, string> | ((query: Knex.QueryBuilder) => void)
+
+/** By the engine that the product was entered for, or as a specimen of another engine that it fits. */
+const withHome = (query: Knex.QueryBuilder) => void query.join('application', 'application.id', 'product.applicationId')
+const withEngine = (query: Knex.QueryBuilder) =>
+  void query
+    .join('fitment', 'fitment.productId', 'product.id')
+    .join('application', 'application.id', 'fitment.applicationId')
+
+async function select(where: Where, withApplication = withHome): Promise<Specimen[]> {
   const db = await database()
   const rows: SpecimenRow[] = await db('specimen')
     .join('revision', 'revision.id', 'specimen.revisionId')
     .join('product', 'product.id', 'revision.productId')
     .join('brand', 'brand.id', 'product.brandId')
-    .join('application', 'application.id', 'product.applicationId')
+    .modify(withApplication)
     .join('specimenSummary', 'specimenSummary.specimenId', 'specimen.id')
     .where(where)
     .orderBy(['brand.name', 'product.partNumber', 'revision.createdAt', 'specimen.label'])
@@ -125,7 +135,9 @@ async function select(where: Record<string, string> | ((query: Knex.QueryBuilder
   return rows.map(toSpecimen)
 }
 
-export const listSpecimens = (application: string): Promise<Specimen[]> => select({ 'application.id': application })
+/** The specimens of all products that fit an engine, as specimens of that engine. */
+export const listSpecimens = (application: string): Promise<Specimen[]> =>
+  select({ 'fitment.applicationId': application }, withEngine)
 
 export const listSpecimensOf = (product: string): Promise<Specimen[]> => select({ 'product.id': product })
 
@@ -153,7 +165,8 @@ export async function listRecordedLike(
     .join('brand', 'brand.id', 'product.brandId')
     .join('revision', 'revision.productId', 'product.id')
     .join('specimen', 'specimen.revisionId', 'revision.id')
-    .where({ 'product.applicationId': applicationId, 'product.form': form })
+    .modify(forEngine, applicationId)
+    .where({ 'product.form': form })
     .whereNot({ 'specimen.id': id })
     .whereExists(
       (recorded) =>
@@ -172,7 +185,8 @@ export async function listBeside({ id, applicationId, form }: Specimen): Promise
     .join('brand', 'brand.id', 'product.brandId')
     .join('revision', 'revision.productId', 'product.id')
     .join('specimen', 'specimen.revisionId', 'revision.id')
-    .where({ 'product.applicationId': applicationId, 'product.form': form })
+    .modify(forEngine, applicationId)
+    .where({ 'product.form': form })
     .whereNot({ 'specimen.id': id })
     .orderBy('specimen.createdAt')
     .select('specimen.id', 'brand.name as brand', 'product.partNumber', 'product.nickname', 'specimen.label')
@@ -245,7 +259,7 @@ export async function latestSpecimenOf(applicationId: string): Promise<string | 
   const latest: { id: string } | undefined = await db('product')
     .join('revision', 'revision.productId', 'product.id')
     .join('specimen', 'specimen.revisionId', 'revision.id')
-    .where({ applicationId })
+    .modify(forEngine, applicationId)
     .orderByRaw('(select max(seq) from shown_reading where specimen_id = specimen.id) desc nulls last')
     .orderBy('specimen.createdAt', 'desc')
     .first('specimen.id')

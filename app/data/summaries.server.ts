@@ -29,7 +29,10 @@ export async function summariesOf(applicationIds: readonly string[]): Promise<Sp
       .join('specimen', 'specimen.id', 'specimenSummary.specimenId')
       .join('revision', 'revision.id', 'specimen.revisionId')
       .join('product', 'product.id', 'revision.productId')
-      .whereIn('product.applicationId', applicationIds)
+      .whereIn(
+        'product.id',
+        (of) => void of.from('fitment').whereIn('applicationId', applicationIds).select('productId'),
+      )
   await refresh((query) => void ofApplications(query))
   return ofApplications(db('specimenSummary')).orderBy(['revision.createdAt', 'specimen.label']).select({
     id: 'specimen.id',

@@ -31,6 +31,7 @@ import * as fifthEdition from './029_fifth_edition.ts'
 import * as engineHours from './030_engine_hours.ts'
 import * as trashAndTags from './031_trash_and_tags.ts'
 import * as swapTests from './032_swap_tests.ts'
+import * as fitments from './033_fitments.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -65,6 +66,7 @@ const migrations: Record<string, Knex.Migration> = {
   '030_engine_hours': engineHours,
   '031_trash_and_tags': trashAndTags,
   '032_swap_tests': swapTests,
+  '033_fitments': fitments,
 }
 
 /** Their names, in the order in which they run. */
