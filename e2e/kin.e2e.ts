@@ -154,3 +154,50 @@ describe('found from readings alone', () => {
     await goes(page, 'So far like')
   })
 })
+
+describe('a product that fits two engines', () => {
+  const makeEngine = async (name: string) => {
+    await visit(page, `${app.url}/lineups/new`)
+    await fill(page, 'Engine or application', name)
+    await submit(page, 'Make the application')
+    return new URL(page.url()).pathname
+  }
+  let first: string
+  let second: string
+
+  test('is put into the line-up of the other one, once it is said how that is known', async () => {
+    second = await makeEngine('Hulder 1.2')
+    first = await makeEngine('Hulder 0.9')
+    await visit(page, `${app.url}${first}/products/new`)
+    await fill(page, 'Brand', 'Hallin')
+    await fill(page, 'Part number', 'H-9')
+    await page.keyboard.press('Enter')
+    await sees(page, 'What you found, in a line')
+    await page.locator('#product-line').click()
+    await page.keyboard.type('height 92 mm; holes 8; wall 0.5')
+    await sees(page, 'Keep 3 readings')
+    await page.keyboard.press('Enter')
+    await sees(page, '3 readings kept.')
+    await press(page, 'button', 'Put it in that line-up')
+    await sees(page, 'Say how it is known that it fits.')
+    await choose(page, 'It fits too', 'Hulder 1.2')
+    await choose(page, 'How that is known', 'Tried on the engine')
+    await fill(page, 'Remark on the fit', 'clears the bracket')
+    await press(page, 'button', 'Put it in that line-up')
+    await sees(page, 'tried on the engine; clears the bracket')
+    await sees(page, '? Height')
+    await visit(page, app.url + second)
+    await sees(page, 'Hallin H-9')
+  })
+
+  test('is taken out again, and stays with the engine that it was entered for', async () => {
+    await visit(page, app.url + first)
+    await press(page, 'link', 'Hallin H-9')
+    await press(page, 'button', 'Take it out of Hulder 1.2')
+    await goes(page, 'tried on the engine; clears the bracket')
+    await visit(page, app.url + second)
+    await goes(page, 'Hallin H-9')
+    await visit(page, app.url + first)
+    await sees(page, 'Hallin H-9')
+  })
+})

@@ -3,16 +3,7 @@ import { groupBy } from '#core/group-by.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
 import { whatIsShown } from './demo.server.ts'
-
-/** How it is known that a product fits an engine; empty for the engine that it was entered for. */
-export const fitmentSources = [
-  { key: 'maker', label: "the filter maker's list" },
-  { key: 'dealer', label: "a dealer's list" },
-  { key: 'trial', label: 'tried on the engine' },
-  { key: 'swap', label: 'another size, on purpose' },
-] as const
-
-export type FitmentSource = (typeof fitmentSources)[number]['key'] | ''
+import type { FitmentSource } from './fitment-sources.ts'
 
 /** An engine that a product is for. */
 export interface Fitment {

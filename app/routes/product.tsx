@@ -1,7 +1,10 @@
 import { href } from 'react-router'
 import { styled } from 'styled-components'
+import { findApplication } from '#app/data/applications.server.ts'
 import { today } from '#app/data/clock.ts'
+import { keepFitment, removeFitment } from '#app/data/fitments.server.ts'
 import { newId } from '#app/data/id.ts'
+import { productFitments } from '#app/data/product-fitments.server.ts'
 import { productDossier } from '#app/data/product-dossier.server.ts'
 import { addRevision, findProduct, saveMaker, type Product } from '#app/data/products.server.ts'
 import { addQuickReadings } from '#app/data/quick-readings.server.ts'
@@ -9,12 +12,14 @@ import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { AddClaimLine } from '#app/features/claims/AddClaimLine.tsx'
 import { drawingData } from '#app/drawing/data.ts'
 import { ClaimLinks, ClaimList } from '#app/features/claims/ClaimCard.tsx'
+import { fitmentSchema, removedFitmentSchema } from '#app/features/forms/fitment-fields.ts'
 import { makerSchema, productValues, revisionSchema } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
 import { quickLineSchema } from '#app/features/forms/quick-line-fields.ts'
 import { useEdited } from '#app/features/forms/useEdited.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { DrawnCard } from '#app/features/products/DrawnCard.tsx'
+import { FitsCard } from '#app/features/products/FitsCard.tsx'
 import { PhotoStrip } from '#app/features/products/PhotoStrip.tsx'
 import { PricesCard } from '#app/features/products/PricesCard.tsx'
 import { ProductHead } from '#app/features/products/ProductHead.tsx'
@@ -47,9 +52,10 @@ const Sides = styled.div`
 
 export async function loader({ params }: Route.LoaderArgs) {
   const product = found(await findProduct(params.product), 'This product')
-  const { drawn, ...dossier } = await productDossier(product)
+  const [{ drawn, ...dossier }, fits] = await Promise.all([productDossier(product), productFitments(product)])
   return {
     ...dossier,
+    fits,
     newRevision: newId(),
     today: today(),
     drawn: drawn && {
@@ -72,10 +78,29 @@ export async function action({ request, params }: Route.ActionArgs) {
     const isKept = await saveMaker(productId, maker.value)
     return isKept ? accepted() : refused('This revision is not here any more.')
   }
+  if (typed.intent === 'fits') return sayFits(product, typed)
+  if (typed.intent === 'fits-no-more') {
+    const removed = parseFields(removedFitmentSchema, typed)
+    if (!removed.ok) return removed.refusal
+    const done = await removeFitment(productId, removed.value.engine)
+    return done === 'removed' ? accepted() : refused('It was entered for this engine: it stays in its line-up.')
+  }
   const parsed = parseFields(revisionSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const added = await addRevision({ ...parsed.value, productId })
   return additionRefusal(added, { field: 'label', message: 'This revision is there already.' }) ?? accepted()
+}
+
+async function sayFits({ id: productId, form, applicationId: home }: Product, typed: Record<string, unknown>) {
+  const parsed = parseFields(fitmentSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const { engine: applicationId, source, remarks } = parsed.value
+  const engine = await findApplication(applicationId)
+  if (!engine) return refused('This engine is not here any more. Choose another.')
+  if (engine.form !== form) return refused('A spin-on goes on no housing for cartridges, nor the other way.')
+  if (engine.demo !== (await findApplication(home))?.demo) return refused('The demo is kept apart from your own.')
+  await keepFitment({ productId, applicationId, source, remarks })
+  return accepted()
 }
 
 async function takeLine({ id, form, revisions }: Product, typed: Record<string, unknown>) {
@@ -92,7 +117,19 @@ async function takeLine({ id, form, revisions }: Product, typed: Record<string, 
 }
 
 export default function ProductPage({ loaderData, actionData }: Route.ComponentProps) {
-  const { specimens, newRevision, topEnd, drawn, photos, claims, prices, verdicts, brands, today: day } = loaderData
+  const {
+    specimens,
+    newRevision,
+    topEnd,
+    drawn,
+    photos,
+    claims,
+    prices,
+    verdicts,
+    brands,
+    fits,
+    today: day,
+  } = loaderData
   const { product, application } = useProduct()
   const [edited, edit] = useEdited<true>(actionData)
   return (
@@ -149,6 +186,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
               </Stack>
             </Card>
           )}
+          <FitsCard {...fits} />
           <PricesCard product={product} prices={prices} today={day} />
           <Card>
             <Stack $gap={10}>

@@ -1,0 +1,69 @@
+import { median } from 'simple-statistics'
+import { fitmentChecks, formatSizeOption, sizeOption, type FitmentCheck } from '#core/kin/fitment-checks.ts'
+import { findApplication, listApplications } from './applications.server.ts'
+import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
+import { listFitments, type Fitment } from './fitments.server.ts'
+import type { Product } from './products.server.ts'
+import { listVerdicts } from './verdicts.server.ts'
+
+/** An engine that a product is for, with what fits and what does not. */
+export interface ProductFitment extends Fitment {
+  engine: string
+  isHome: boolean
+  checks: FitmentCheck[]
+  /** Where its can is of another size than is usual for the engine. */
+  option: string | undefined
+  /** So many verdicts that were published for the engine name it. */
+  verdicts: number
+}
+
+/** The engines that a product is for, and those that it could be said to fit. */
+export async function productFitments(product: Product) {
+  const [fitments, engines] = await Promise.all([listFitments(product.id), listApplications()])
+  const home = engines.find(({ id }) => id === product.applicationId)
+  return {
+    fitments: await Promise.all(fitments.map((fitment) => checked(product, fitment))),
+    engines: engines
+      .filter(({ form, demo }) => form === product.form && demo === home?.demo)
+      .filter(({ id }) => !fitments.some(({ applicationId }) => applicationId === id))
+      .map(({ id, name }) => ({ id, name })),
+  }
+}
+
+async function checked(
+  { id, revisions }: Product,
+  fitment: Fitment & { engine: string; isHome: boolean },
+): Promise<ProductFitment> {
+  const { applicationId } = fitment
+  const [application, assessed, { published }] = await Promise.all([
+    findApplication(applicationId),
+    assessApplication(applicationId),
+    listVerdicts(applicationId),
+  ])
+  const own = assessed.filter(({ specimen }) => specimen.productId === id)
+  const usual = assessed.filter(({ specimen }) => specimen.productId !== id)
+  const [best] = [...own].sort((a, b) => b.assessment.completeness - a.assessment.completeness)
+  const option = sizeOption(sizesOf(best ? [best] : []), sizesOf(usual))
+  return {
+    ...fitment,
+    checks: application ? fitmentChecks(application, best?.assessment.values ?? new Map()) : [],
+    option: option && formatSizeOption(option),
+    verdicts: published.filter(({ snapshot }) =>
+      snapshot?.ranking.some(({ column }) => revisions.some((revision) => column.startsWith(revision.id))),
+    ).length,
+  }
+}
+
+/** Height and media of what is usual among some specimens. */
+function sizesOf(assessed: readonly AssessedSpecimen[]) {
+  const middle = (numbers: number[]) => (numbers.length === 0 ? undefined : median(numbers))
+  return {
+    height: middle(assessed.flatMap(({ assessment }) => assessment.values.get('can.height')?.number?.value ?? [])),
+    area: middle(
+      assessed.flatMap(({ assessment }) => {
+        const area = assessment.figures.get('media.area')
+        return area?.state === 'known' ? [area.number.value] : []
+      }),
+    ),
+  }
+}

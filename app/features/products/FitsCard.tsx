@@ -1,0 +1,161 @@
+import { useState } from 'react'
+import { href, Link } from 'react-router'
+import { styled } from 'styled-components'
+import { byKey } from '#core/by-key.ts'
+import { formatCount } from '#core/quantity/format.ts'
+import { fitmentSources } from '#app/data/fitment-sources.ts'
+import type { ProductFitment } from '#app/data/product-fitments.server.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { InputBox } from '#app/ui/inputs.tsx'
+import { Card, Caution, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
+import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
+
+const Checks = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  li {
+    padding: 4px 8px;
+    border: 1px dotted var(--line-strong);
+    border-radius: 6px;
+    font: 600 15px/1.2 var(--label);
+  }
+  li[data-state='fits'] {
+    border: 1px solid var(--green);
+    background: var(--green-soft);
+  }
+  li[data-state='not'] {
+    border: 1px solid var(--red);
+    background: var(--red-soft);
+  }
+`
+
+const glyphs = { fits: '✓', not: '✗', unknown: '?' } as const
+const stateWords = { fits: 'fits', not: 'does not fit', unknown: 'not known' } as const
+
+interface Props {
+  fitments: readonly ProductFitment[]
+  /** That it could be said to fit. */
+  engines: readonly { id: string; name: string }[]
+}
+
+/** The engines that a product is for: how that is known, and what of it fits. */
+export function FitsCard({ fitments, engines }: Props) {
+  return (
+    <Card aria-label="Engines it fits">
+      <Stack $gap={12}>
+        <h2>Engines it fits</h2>
+        {fitments.map((fitment) => (
+          <Fits key={fitment.applicationId} fitment={fitment} />
+        ))}
+        <Caution>
+          A fitting thread is not all: the engine maker&apos;s manual comes first, and a filter that was opened never
+          goes on an engine.
+        </Caution>
+        {engines.length > 0 ? <FitsToo engines={engines} /> : <Soft>There is no other engine yet.</Soft>}
+      </Stack>
+    </Card>
+  )
+}
+
+function Fits({ fitment }: { fitment: ProductFitment }) {
+  const { applicationId, engine, isHome, source, remarks, checks, option, verdicts } = fitment
+  const { send, isIdle, refusal } = useAction()
+  const how = source === '' ? 'entered for it' : byKey(fitmentSources, source).label.toLowerCase()
+  return (
+    <Stack $gap={6}>
+      <Row $between>
+        <span>
+          <Link to={href('/lineups/:application', { application: applicationId })}>{engine}</Link>{' '}
+          <Small>{[how, remarks].filter(Boolean).join('; ')}</Small>
+        </span>
+        {!isHome && (
+          <Button
+            $kind="quiet"
+            isDisabled={!isIdle}
+            aria-label={`Take it out of ${engine}`}
+            onPress={() => send({ intent: 'fits-no-more', engine: applicationId })}
+          >
+            Take out
+          </Button>
+        )}
+      </Row>
+      <Checks aria-label={`Does it fit ${engine}`}>
+        {checks.map(({ what, state, reason }) => (
+          <li key={what} data-state={state} title={reason}>
+            <span aria-hidden>{glyphs[state]} </span>
+            {what}
+            <Unseen>
+              : {stateWords[state]}, {reason}
+            </Unseen>
+          </li>
+        ))}
+      </Checks>
+      {checks.some(({ state }) => state === 'not') && (
+        <Caution>
+          {checks
+            .filter(({ state }) => state === 'not')
+            .map(({ what, reason }) => `${what}: ${reason}.`)
+            .join(' ')}
+        </Caution>
+      )}
+      {option && <Small>{option}</Small>}
+      {!isHome && verdicts > 0 && (
+        <Small>
+          {formatCount(verdicts, 'published verdict')} of {engine} {verdicts === 1 ? 'names' : 'name'} it; taken out,
+          its readings stay, and {verdicts === 1 ? 'that one says' : 'those say'} what has changed since.
+        </Small>
+      )}
+      <ErrorText role="alert">{refusal}</ErrorText>
+    </Stack>
+  )
+}
+
+function FitsToo({ engines }: Pick<Props, 'engines'>) {
+  const { send, refusal, isIdle } = useAction()
+  const [engine, setEngine] = useState('')
+  const [source, setSource] = useState('')
+  const [remarks, setRemarks] = useState('')
+  const keep = () => {
+    send({ intent: 'fits', engine, source, remarks })
+    setRemarks('')
+  }
+  return (
+    <Stack $gap={6}>
+      <Row style={{ flexWrap: 'wrap' }}>
+        <SelectMenu
+          name="It fits too"
+          value={engines.some(({ id }) => id === engine) ? engine : ''}
+          options={[{ value: '', label: 'another engine' }, ...namedOptions(engines)]}
+          onPick={setEngine}
+        />
+        <SelectMenu
+          name="How that is known"
+          value={source}
+          options={[
+            { value: '', label: 'how that is known' },
+            ...fitmentSources.map(({ key, label }) => ({ value: key, label })),
+          ]}
+          onPick={setSource}
+        />
+        <InputBox
+          aria-label="Remark on the fit"
+          placeholder="remark: a spacer, what it must clear"
+          style={{ flex: 1, minWidth: 180 }}
+          maxLength={200}
+          value={remarks}
+          onChange={(event) => setRemarks(event.target.value)}
+        />
+        <Button isDisabled={!isIdle} onPress={keep}>
+          Put it in that line-up
+        </Button>
+      </Row>
+      <ErrorText role="alert">{refusal}</ErrorText>
+    </Stack>
+  )
+}
