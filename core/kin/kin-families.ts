@@ -20,7 +20,7 @@ export interface KinFamily {
 }
 
 /** What was tried of two filters, by their ids. */
-export type SwapsBetween = (a: string, b: string) => SwapWeights | undefined
+type SwapsBetween = (a: string, b: string) => SwapWeights | undefined
 
 const noSwaps: SwapsBetween = () => undefined
 

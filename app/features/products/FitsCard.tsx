@@ -57,7 +57,7 @@ export function FitsCard({ fitments, engines }: Props) {
           A fitting thread is not all: the engine maker&apos;s manual comes first, and a filter that was opened never
           goes on an engine.
         </Caution>
-        {engines.length > 0 ? <FitsToo engines={engines} /> : <Soft>There is no other engine yet.</Soft>}
+        {engines.length > 0 ? <FitsToo engines={engines} /> : <Soft>There is no other engine of its kind yet.</Soft>}
       </Stack>
     </Card>
   )
