@@ -3,7 +3,7 @@ import { kinPartLabel, kinParts, type KinPartKey } from './kin-parts.ts'
 import { jointShare, type Kinship } from './kinship.ts'
 
 /** What is said of two filters: of their parts, never of who made them. */
-export type KinKind = 'build' | 'shell' | 'family' | 'nothing' | 'open'
+type KinKind = 'build' | 'shell' | 'family' | 'nothing' | 'open'
 
 export interface KinFinding {
   kind: KinKind

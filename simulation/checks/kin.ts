@@ -1,7 +1,7 @@
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import { buildRecord, type BuildRecord } from '#core/kin/build-record.ts'
 import { frequenciesOf } from '#core/kin/frequencies.ts'
-import { findKin, type KinKind } from '#core/kin/kin-finding.ts'
+import { findKin, type KinFinding } from '#core/kin/kin-finding.ts'
 import { kinParts } from '#core/kin/kin-parts.ts'
 import { kinship } from '#core/kin/kinship.ts'
 import { resolve } from '#core/teardown/resolve.ts'
@@ -10,6 +10,8 @@ import { liesBetween, percent, type Extent, type Finding } from '../check.ts'
 import { drawNamedBuilds, kinField, type NamedBuild } from '../kin-market.ts'
 import { parseShape, reviews } from '../review-shape.ts'
 import { applicableTo, drawReviewer, drawSpreads, drawUnit, readCharacteristic } from '../review.ts'
+
+type KinKind = KinFinding['kind']
 
 const lists = reviews.filter(({ form }) => form === 'spin-on').flatMap(({ products }) => products)
 const partKeys = kinParts.filter(({ of }) => of !== 'box')
