@@ -158,7 +158,7 @@ function templatesOf(code: string): string[] {
   const found: string[] = []
   const walk = (at: number, template: string): void => {
     if (at >= code.length) {
-      if (dated.test(template)) found.push(template)
+      if (dated.test(template) && (!template.includes('{DD}') || /\{(MM|M)\}/.test(template))) found.push(template)
       return
     }
     const rest = code.slice(at)
@@ -175,8 +175,8 @@ function templatesOf(code: string): string[] {
     if (!hasYear && digits >= 2) step('YY', 2)
     if (!hasYear) step('Y', 1)
     const hasPart = isUsed('MM', 'M', 'DDD', 'WW')
-    if (!hasPart && digits >= 3) step('DDD', 3)
-    if (!hasPart && digits >= 2) step('WW', 2)
+    if (!hasPart && !isUsed('DD') && digits >= 3) step('DDD', 3)
+    if (!hasPart && !isUsed('DD') && digits >= 2) step('WW', 2)
     if (!hasPart && digits >= 2) step('MM', 2)
     if (!isUsed('DD', 'DDD', 'WW') && digits >= 2) step('DD', 2)
     step('#', 1)
