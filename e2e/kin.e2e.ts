@@ -41,6 +41,16 @@ describe('the families of an engine', () => {
     expect(parts).toMatch(/≠ Anti-drain-back valve/)
   })
 
+  test('say of each that is sold for the engine what fits', async () => {
+    await sees(page, 'Does each fit Skerry 1.1 D?')
+    const row = await page.$$eval(
+      'section[aria-label="Does each fit"] tbody tr',
+      (rows) => (rows[0] as HTMLElement).innerText,
+    )
+    expect(row).toMatch(/Skerry SK-1100-F\s+the engine maker's own/)
+    expect(row).toMatch(/✓ M20 x 1.5/)
+  })
+
   test('are there over all engines too', async () => {
     await visit(page, `${app.url}/kin`)
     await sees(page, shell)
@@ -199,5 +209,49 @@ describe('a product that fits two engines', () => {
     await goes(page, 'Hallin H-9')
     await visit(page, app.url + first)
     await sees(page, 'Hallin H-9')
+  })
+})
+
+describe('revisions and date codes', () => {
+  const openProduct = async (name: string) => {
+    await visit(page, app.url + lineup)
+    await press(page, 'link', name)
+    await sees(page, 'Engines it fits')
+  }
+
+  test('what changed from one revision to the next is said from the readings', async () => {
+    await openProduct('Fennick F-2210')
+    await sees(page, 'Against first printing: ')
+    const changes = await page.$eval('[aria-label="What tells suffix B"]', (one) => (one as HTMLElement).innerText)
+    expect(changes).toMatch(/colour of the glue red or orange → grey/)
+    expect(changes).toMatch(/Date codes: [\w-]+ \(A\)/)
+  })
+
+  test('two codes teach how a brand writes its dates; what teaches nothing says why', async () => {
+    await visit(page, `${app.url}/library`)
+    await press(page, 'link', 'Pellgate')
+    await sees(page, 'Give two codes of which you know the day')
+    await fill(page, 'First code', '2026 W11')
+    await fill(page, 'What the first means', '2026-09')
+    await fill(page, 'Second code', '2025 W40')
+    await fill(page, 'What the second means', '2025-10')
+    await sees(page, 'No template reads both codes so.')
+    await fill(page, 'What the first means', '2026-03')
+    await press(page, 'button', 'Keep: year, a letter, week')
+    await sees(page, 'taught by 2026 W11 (2026-03) and 2025 W40 (2025-10)')
+  })
+
+  test('and then its codes are read, with how long each lay on a shelf', async () => {
+    await openProduct('Pellgate PG-33')
+    await sees(page, '2026 W11 (A): made 2026-03-09 to 2026-03-15, 7 months before it was looked at')
+  })
+
+  test('forgotten, they are codes again', async () => {
+    await visit(page, `${app.url}/library`)
+    await press(page, 'link', 'Pellgate')
+    await press(page, 'button', 'Forget year, a letter, week')
+    await goes(page, 'taught by 2026 W11')
+    await openProduct('Pellgate PG-33')
+    await sees(page, 'Date codes: 2026 W11 (A).')
   })
 })

@@ -5,6 +5,7 @@ import { claimOverview } from './claim-overview.server.ts'
 import { listPhotosOfProduct } from './photos.server.ts'
 import { listPricesOf } from './prices.server.ts'
 import { listBrands, type Product } from './products.server.ts'
+import { revisionFacts } from './revision-facts.server.ts'
 import { findReviewer } from './reviewer.server.ts'
 import { methodInForce } from './schools.server.ts'
 import { methodFor } from './size-class.ts'
@@ -40,6 +41,7 @@ export async function productDossier(product: Product) {
   /** The specimen that the product is drawn from. */
   const drawn = bestKnown(assessed, product)
   return {
+    facts: await revisionFacts(product, assessed),
     topEnd,
     prices,
     photos,

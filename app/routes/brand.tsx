@@ -1,17 +1,22 @@
 import { href, Link } from 'react-router'
 import { brandFaults, brandHabits, formatCountedShare } from '#core/compare/brand-range.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import { teachDateCode } from '#core/kin/date-code.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimens } from '#app/data/assessments.server.ts'
+import { today } from '#app/data/clock.ts'
+import { keepDateCodeTemplate, listDateCodeTemplates, removeDateCodeTemplate } from '#app/data/date-codes.server.ts'
 import { findBrand, listProductsOfBrand, type Tier } from '#app/data/products.server.ts'
 import { methodFor } from '#app/data/size-class.ts'
 import { methodInForce } from '#app/data/schools.server.ts'
 import { listSpecimensOfBrand } from '#app/data/specimens.server.ts'
+import { dateCodeTemplateSchema, removedTemplateSchema } from '#app/features/forms/date-code-fields.ts'
 import { tierLabels, tiers } from '#app/features/forms/labels.ts'
+import { DateCodesCard } from '#app/features/library/DateCodesCard.tsx'
 import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { Route } from './+types/brand'
-import { found } from './http.server.ts'
+import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.name ?? 'Brand'} · Plicator` }]
 
@@ -34,6 +39,8 @@ export async function loader({ params }: Route.LoaderArgs) {
   }))
   return {
     name,
+    today: today(),
+    templates: await listDateCodeTemplates(id),
     products: products.map((product) => {
       const own = assessed.filter(({ specimen }) => specimen.productId === product.id)
       const scores = own.flatMap(({ specimen, assessment }) => {
@@ -59,7 +66,33 @@ export async function loader({ params }: Route.LoaderArgs) {
   }
 }
 
-export default function BrandPage({ loaderData: { name, products, faults, habits } }: Route.ComponentProps) {
+export async function action({ request, params }: Route.ActionArgs) {
+  const { id } = found(await findBrand(params.brand), 'This brand')
+  const typed = await fieldsOf(request)
+  if (typed.intent === 'forget') {
+    const removed = parseFields(removedTemplateSchema, typed)
+    if (!removed.ok) return removed.refusal
+    await removeDateCodeTemplate(id, removed.value.template)
+    return accepted()
+  }
+  const parsed = parseFields(dateCodeTemplateSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const { template, code, means, otherCode, otherMeans } = parsed.value
+  const taught = [
+    { code, means },
+    { code: otherCode, means: otherMeans },
+  ]
+  const templates = teachDateCode(taught, today())
+  if (!templates.ok) return refused(templates.problem.message)
+  if (!templates.value.includes(template))
+    return refused('These two codes do not teach that. Choose one of those offered.')
+  await keepDateCodeTemplate(id, { template, taught })
+  return accepted()
+}
+
+export default function BrandPage({
+  loaderData: { name, products, faults, habits, templates, today: day },
+}: Route.ComponentProps) {
   const ordered = [...products].sort((a, b) => tiers.indexOf(a.tier) - tiers.indexOf(b.tier))
   return (
     <Page>
@@ -142,6 +175,7 @@ export default function BrandPage({ loaderData: { name, products, faults, habits
           <Small>In brackets: what the share may be in all that the brand sells, 95 times of 100.</Small>
         </Stack>
       </Card>
+      <DateCodesCard templates={templates} today={day} />
     </Page>
   )
 }

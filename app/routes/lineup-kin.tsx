@@ -1,4 +1,6 @@
+import { optionsAudit } from '#app/data/options-audit.server.ts'
 import { kinOverview } from '#app/data/kin.server.ts'
+import { AuditCard } from '#app/features/kin/AuditCard.tsx'
 import { KinView } from '#app/features/kin/KinView.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
@@ -8,11 +10,14 @@ import { whenPathChanges } from './revalidation.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Kin · Plicator' }]
 
-export const loader = () => kinOverview()
+export async function loader({ params }: Route.LoaderArgs) {
+  const [kin, options] = await Promise.all([kinOverview(), optionsAudit(params.application)])
+  return { kin, options }
+}
 
 export const shouldRevalidate = whenPathChanges
 
-export default function LineupKin({ loaderData }: Route.ComponentProps) {
+export default function LineupKin({ loaderData: { kin, options } }: Route.ComponentProps) {
   const { application } = useLineup()
   return (
     <Page>
@@ -20,7 +25,8 @@ export default function LineupKin({ loaderData }: Route.ComponentProps) {
         title={`Kin: ${application.name}`}
         subtitle="Which of its filters share parts with which, here and among all engines."
       />
-      <KinView {...loaderData} engine={application.id} />
+      <KinView {...kin} engine={application.id} />
+      <AuditCard options={options} engine={application.name} />
     </Page>
   )
 }

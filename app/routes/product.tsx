@@ -128,6 +128,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
     verdicts,
     brands,
     fits,
+    facts,
     today: day,
   } = loaderData
   const { product, application } = useProduct()
@@ -171,6 +172,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
           <RevisionsCard
             revisions={product.revisions}
             specimens={specimens}
+            facts={facts}
             newRevision={newRevision}
             result={edited ? undefined : actionData}
           />

@@ -32,6 +32,7 @@ import * as engineHours from './030_engine_hours.ts'
 import * as trashAndTags from './031_trash_and_tags.ts'
 import * as swapTests from './032_swap_tests.ts'
 import * as fitments from './033_fitments.ts'
+import * as dateCodes from './034_date_codes.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -67,6 +68,7 @@ const migrations: Record<string, Knex.Migration> = {
   '031_trash_and_tags': trashAndTags,
   '032_swap_tests': swapTests,
   '033_fitments': fitments,
+  '034_date_codes': dateCodes,
 }
 
 /** Their names, in the order in which they run. */

@@ -1,6 +1,7 @@
 import { getFormProps } from '@conform-to/react'
 import { Form } from 'react-router'
 import type { Revision } from '#app/data/products.server.ts'
+import type { RevisionFacts as Facts } from '#app/data/revision-facts.server.ts'
 import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { revisionSchema } from '#app/features/forms/product-fields.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
@@ -8,23 +9,26 @@ import { Button } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import { MakerForm } from './MakerForm.tsx'
+import { RevisionFacts } from './RevisionFacts.tsx'
 import { RevisionLine } from './RevisionLine.tsx'
 
 interface Props {
   revisions: readonly Revision[]
   specimens: readonly { revisionId: string; label: string }[]
+  facts: readonly Facts[]
   newRevision: string
   result: ActionResult | undefined
 }
 
 /** Revisions on a line, who made each, and a line for a new one. */
-export function RevisionsCard({ revisions, specimens, newRevision, result }: Props) {
+export function RevisionsCard({ revisions, specimens, facts, newRevision, result }: Props) {
   const [form, fields] = useSchemaForm(revisionSchema, { result, values: {} })
   return (
     <Card>
       <Stack $gap={14}>
         <h2>Revisions</h2>
         <RevisionLine revisions={revisions} specimens={specimens} />
+        <RevisionFacts revisions={revisions} facts={facts} />
         <Soft>
           The same part number can change maker, country, suffix or insides. Each revision is its own column in the
           line-up.
