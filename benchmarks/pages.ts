@@ -98,6 +98,7 @@ async function views(): Promise<Record<string, string>> {
     'Face-off': `${lineup}/face-off`,
     Claims: `${lineup}/claims`,
     Money: `${lineup}/money`,
+    Kin: `${lineup}/kin`,
     Verdict: `${lineup}/verdict`,
     Method: '/method',
     Library: '/library',

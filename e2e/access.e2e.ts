@@ -23,6 +23,8 @@ beforeAll(async () => {
   const brand = await page.$eval('a[href^="/brands/"]', (link) => link.getAttribute('href')!)
   await visit(page, `${app.url}${lineup}/verdict`)
   const word = await page.$eval('a[href*="/word/"]', (link) => link.getAttribute('href')!.replace(/\?.*/, ''))
+  await visit(page, `${app.url}/kin`)
+  const kin = await page.$eval('a[href^="/kin/"]', (link) => link.getAttribute('href')!)
   paths = {
     'line-ups': '/',
     'new application': '/lineups/new',
@@ -39,6 +41,9 @@ beforeAll(async () => {
     money: `${lineup}/money`,
     'face-off': `${lineup}/face-off`,
     verdict: `${lineup}/verdict`,
+    kin: `${lineup}/kin`,
+    'kin of all': '/kin',
+    'kin of two': kin,
     prices: `${product}/prices`,
     'price list': `${lineup}/price-list`,
     'own table': `${lineup}/table`,

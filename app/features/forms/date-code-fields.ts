@@ -6,12 +6,13 @@ const means = z
   .trim()
   .regex(/^\d{4}(-\d\d(-\d\d)?)?$/, 'Write a day, a month or a year: 2026-03-02, 2026-03 or 2026.')
 
-/** Two codes with what they mean, as they are sent. */
-export const taughtCodesSchema = z.object({ code, means, otherCode: code, otherMeans: means })
-
-/** One of the templates that two codes teach, to be kept. */
-export const dateCodeTemplateSchema = taughtCodesSchema.extend({ template: z.string().max(80) })
+/** Two codes with what they mean, and one of the templates that they teach, to be kept. */
+export const dateCodeTemplateSchema = z.object({
+  code,
+  means,
+  otherCode: code,
+  otherMeans: means,
+  template: z.string().max(80),
+})
 
 export const removedTemplateSchema = z.object({ template: z.string().max(80) })
-
-export type TaughtCodes = z.infer<typeof taughtCodesSchema>
