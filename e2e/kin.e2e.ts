@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, choose, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
+import { benchOf, choose, fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
 import { goes, submit } from './forms.ts'
 
 let app: App
@@ -253,5 +253,25 @@ describe('revisions and date codes', () => {
     await goes(page, 'taught by 2026 W11')
     await openProduct('Pellgate PG-33')
     await sees(page, 'Date codes: 2026 W11 (A).')
+  })
+})
+
+describe('a box with signs', () => {
+  test('it takes a specimen that is known to be good; then the other asks for a check, and is called no fake', async () => {
+    await visit(page, app.url + lineup)
+    await press(page, 'link', 'Merribank MB-1120')
+    await sees(page, 'It takes a specimen that is known to be good')
+    expect(await words(page)).not.toContain('Asks for a check')
+    await press(page, 'button', 'A is known to be good')
+    await sees(page, 'Asks for a check with the seller')
+    const signs = await page.$eval('[aria-label="Is it what the box says"]', (one) => (one as HTMLElement).innerText)
+    expect(signs).toMatch(/how the date code is put on stamped where the good one has burnt/)
+    expect(signs).toMatch(/rolled seam round bead where the good one has flat/)
+    expect(signs).not.toMatch(/fake|counterfeit/i)
+  })
+
+  test('is taken back with the good one', async () => {
+    await press(page, 'button', 'A is not known to be good')
+    await goes(page, 'Asks for a check')
   })
 })

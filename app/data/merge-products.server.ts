@@ -55,7 +55,8 @@ export async function mergeProducts(into: string, ids: readonly string[]): Promi
 }
 
 async function moveAll(trx: Knex.Transaction, other: Merged, into: string): Promise<void> {
-  const labels: string[] = await trx('revision').where({ productId: into }).pluck('nameKey')
+  const known: { nameKey: string }[] = await trx('revision').where({ productId: into }).select('nameKey')
+  const labels = known.map(({ nameKey }) => nameKey)
   const revisions: { id: string; label: string }[] = await trx('revision')
     .where({ productId: other.id })
     .select('id', 'label')

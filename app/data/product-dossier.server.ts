@@ -2,6 +2,7 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import { assessSpecimens, type AssessedSpecimen } from './assessments.server.ts'
 import { claimOverview } from './claim-overview.server.ts'
+import { specimenSigns } from './known-good.server.ts'
 import { listPhotosOfProduct } from './photos.server.ts'
 import { listPricesOf } from './prices.server.ts'
 import { listBrands, type Product } from './products.server.ts'
@@ -42,6 +43,7 @@ export async function productDossier(product: Product) {
   const drawn = bestKnown(assessed, product)
   return {
     facts: await revisionFacts(product, assessed),
+    signs: await specimenSigns(assessed),
     topEnd,
     prices,
     photos,

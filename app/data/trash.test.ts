@@ -9,7 +9,7 @@ import { database, writableDatabase } from './database.server.ts'
 import { newId } from './id.ts'
 import { mergeProducts } from './merge-products.server.ts'
 import { addPhoto, sweepPhotos } from './photos.server.ts'
-import { addProduct, findProduct, listProducts } from './products.server.ts'
+import { addRevision, addProduct, findProduct, listProducts } from './products.server.ts'
 import { listSpecimensOf } from './specimens.server.ts'
 import { bringBack, emptyTrash, listTrash, throwAway } from './trash.server.ts'
 
@@ -137,6 +137,16 @@ test('merged, every reading goes along and revisions say where they are from; ta
   expect((await bringBack(merged.value.id)).ok).toBe(true)
   expect(await counts()).toEqual(before)
   expect(await findProduct(other.id)).toEqual(other)
+})
+
+test('two revisions of one name stay two, the one that comes along says which product it was of', async () => {
+  const [kept, other] = [await productOf('CV-114'), await productOf('CV-164')]
+  for (const { id } of [kept, other]) await addRevision({ id: newId(), label: 'suffix B', productId: id })
+  const merged = await mergeProducts(kept.id, [other.id])
+  if (!merged.ok) throw new Error(merged.problem.message)
+  const labels = (await findProduct(kept.id))?.revisions.map(({ label }) => label)
+  expect(labels).toEqual(expect.arrayContaining(['suffix B', 'suffix B, Corvane CV-164']))
+  expect((await bringBack(merged.value.id)).ok).toBe(true)
 })
 
 test('a merge in which something was changed since is not taken apart', async () => {

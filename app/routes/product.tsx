@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { findApplication } from '#app/data/applications.server.ts'
 import { today } from '#app/data/clock.ts'
 import { keepFitment, removeFitment } from '#app/data/fitments.server.ts'
+import { sayGood } from '#app/data/known-good.server.ts'
 import { newId } from '#app/data/id.ts'
 import { productFitments } from '#app/data/product-fitments.server.ts'
 import { productDossier } from '#app/data/product-dossier.server.ts'
@@ -13,6 +14,7 @@ import { AddClaimLine } from '#app/features/claims/AddClaimLine.tsx'
 import { drawingData } from '#app/drawing/data.ts'
 import { ClaimLinks, ClaimList } from '#app/features/claims/ClaimCard.tsx'
 import { fitmentSchema, removedFitmentSchema } from '#app/features/forms/fitment-fields.ts'
+import { knownGoodSchema } from '#app/features/forms/known-good-fields.ts'
 import { makerSchema, productValues, revisionSchema } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
 import { quickLineSchema } from '#app/features/forms/quick-line-fields.ts'
@@ -25,6 +27,7 @@ import { PricesCard } from '#app/features/products/PricesCard.tsx'
 import { ProductHead } from '#app/features/products/ProductHead.tsx'
 import { ProductQuickLine } from '#app/features/products/ProductQuickLine.tsx'
 import { RevisionsCard } from '#app/features/products/RevisionsCard.tsx'
+import { SignsCard } from '#app/features/products/SignsCard.tsx'
 import { SpecimenTable } from '#app/features/products/SpecimenTable.tsx'
 import { VerdictsStood } from '#app/features/products/VerdictsStood.tsx'
 import { Card, Page, Row, Stack } from '#app/ui/layout.tsx'
@@ -79,6 +82,7 @@ export async function action({ request, params }: Route.ActionArgs) {
     return isKept ? accepted() : refused('This revision is not here any more.')
   }
   if (typed.intent === 'fits') return sayFits(product, typed)
+  if (typed.intent === 'good') return markGood(productId, typed)
   if (typed.intent === 'fits-no-more') {
     const removed = parseFields(removedFitmentSchema, typed)
     if (!removed.ok) return removed.refusal
@@ -89,6 +93,16 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!parsed.ok) return parsed.refusal
   const added = await addRevision({ ...parsed.value, productId })
   return additionRefusal(added, { field: 'label', message: 'This revision is there already.' }) ?? accepted()
+}
+
+async function markGood(productId: string, typed: Record<string, unknown>) {
+  const parsed = parseFields(knownGoodSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const { specimen, is } = parsed.value
+  if (!(await listSpecimensOf(productId)).some(({ id }) => id === specimen))
+    return refused('This specimen is not here any more.')
+  await sayGood(specimen, is === 'yes')
+  return accepted()
 }
 
 async function sayFits({ id: productId, form, applicationId: home }: Product, typed: Record<string, unknown>) {
@@ -129,6 +143,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
     brands,
     fits,
     facts,
+    signs,
     today: day,
   } = loaderData
   const { product, application } = useProduct()
@@ -188,6 +203,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
               </Stack>
             </Card>
           )}
+          <SignsCard specimens={signs} />
           <FitsCard {...fits} />
           <PricesCard product={product} prices={prices} today={day} />
           <Card>

@@ -33,6 +33,7 @@ import * as trashAndTags from './031_trash_and_tags.ts'
 import * as swapTests from './032_swap_tests.ts'
 import * as fitments from './033_fitments.ts'
 import * as dateCodes from './034_date_codes.ts'
+import * as knownGood from './035_known_good.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -69,6 +70,7 @@ const migrations: Record<string, Knex.Migration> = {
   '032_swap_tests': swapTests,
   '033_fitments': fitments,
   '034_date_codes': dateCodes,
+  '035_known_good': knownGood,
 }
 
 /** Their names, in the order in which they run. */
