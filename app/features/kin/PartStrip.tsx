@@ -3,20 +3,9 @@ import { kinParts } from '#core/kin/kin-parts.ts'
 import { formatOdds, shareWord, shareWords, type ShareWord } from '#core/kin/kin-finding.ts'
 import type { SharedParts } from '#app/data/kin.server.ts'
 import { Unseen } from '#app/ui/layout.tsx'
+import { WordChips } from '#app/ui/WordChips.tsx'
 
-const List = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-  li {
-    padding: 4px 8px;
-    border: 1px solid var(--line);
-    border-radius: 6px;
-    font: 600 15px/1.2 var(--label);
-  }
+const List = styled(WordChips)`
   li[data-share='same'],
   li[data-share='likely'] {
     border-color: var(--green);

@@ -10,27 +10,19 @@ import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Caution, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
+import { WordChips } from '#app/ui/WordChips.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 
-const Checks = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-  li {
-    padding: 4px 8px;
+const Checks = styled(WordChips)`
+  li[data-state='unknown'] {
     border: 1px dotted var(--line-strong);
-    border-radius: 6px;
-    font: 600 15px/1.2 var(--label);
   }
   li[data-state='fits'] {
-    border: 1px solid var(--green);
+    border-color: var(--green);
     background: var(--green-soft);
   }
   li[data-state='not'] {
-    border: 1px solid var(--red);
+    border-color: var(--red);
     background: var(--red-soft);
   }
 `
