@@ -160,7 +160,9 @@ describe('found from readings alone', () => {
 
   test('with nothing telling recorded the line is not there', async () => {
     await visit(page, `${app.url}/`)
+    const answered = page.waitForResponse((response) => /\/bench\/\w+\/kin$/.test(new URL(response.url()).pathname))
     await visit(page, app.url + (await benchOf(page, 'Quarrow Q-7')))
+    expect(await (await answered).json()).toBeNull()
     await goes(page, 'So far like')
   })
 })

@@ -1,14 +1,16 @@
 import { LRUCache } from 'lru-cache'
-import type { FilterForm } from '#core/catalogue/index.ts'
+import type { FilterForm, IrreversibleStepKey } from '#core/catalogue/index.ts'
 import { groupBy } from '#core/group-by.ts'
 import { buildRecord, type BuildRecord } from '#core/kin/build-record.ts'
 import { frequenciesOf, type Frequencies } from '#core/kin/frequencies.ts'
+import { passedSteps } from '#core/teardown/passed-steps.ts'
 import { resolve, type ResolvedValues } from '#core/teardown/resolve.ts'
 import { standsForNew } from '#core/teardown/specimen-condition.ts'
 import { databaseOpenings } from './database.server.ts'
 import { enginesByProduct } from './fitments.server.ts'
 import { ownGradeDeviation } from './grade-studies.server.ts'
 import { instrumentsById } from './instruments.server.ts'
+import { listStepsBySpecimen } from './irreversible-steps.server.ts'
 import { listReadingsBySpecimen } from './readings.server.ts'
 import { listShownSpecimens, type Specimen } from './specimens.server.ts'
 import { librarySpreads } from './summaries.server.ts'
@@ -27,6 +29,8 @@ export interface KinMember {
   demo: number
   /** So many things are known of it that it could share. */
   known: number
+  /** Points of no return behind each of its specimens. */
+  passed: Record<string, IrreversibleStepKey[]>
 }
 
 /** Revisions that can be relatives of each other: those of one form, of the demo or not. */
@@ -58,15 +62,16 @@ async function resolveAll(specimens: readonly Specimen[]): Promise<Map<string, R
 export async function kinLibraries(): Promise<KinLibrary[]> {
   const specimens = (await listShownSpecimens()).filter(({ condition }) => standsForNew(condition))
   const values = await resolveAll(specimens)
-  const engines = await enginesByProduct()
+  const [engines, noted] = await Promise.all([enginesByProduct(), listStepsBySpecimen(specimens.map(({ id }) => id))])
   const libraries = groupBy(specimens, ({ form, demo }) => `${form} ${demo}`)
-  return Promise.all([...libraries.values()].map((own) => libraryOf(own, values, engines)))
+  return Promise.all([...libraries.values()].map((own) => libraryOf(own, values, engines, noted)))
 }
 
 async function libraryOf(
   specimens: readonly Specimen[],
   values: ReadonlyMap<string, ResolvedValues>,
   enginesOf: ReadonlyMap<string, string[]>,
+  noted: ReadonlyMap<string, IrreversibleStepKey[]>,
 ): Promise<KinLibrary> {
   const spreads = await librarySpreads({ demo: specimens[0]?.demo ?? 0 })
   const members = new Map<string, KinMember>()
@@ -88,6 +93,9 @@ async function libraryOf(
       form: first.form,
       demo: first.demo,
       known: record.values.filter(Boolean).length,
+      passed: Object.fromEntries(
+        sized.map(({ id: of, assessment }) => [of, passedSteps(form, noted.get(of) ?? [], assessment.values.keys())]),
+      ),
     })
     return [record]
   })

@@ -1,9 +1,11 @@
+import type { Characteristic } from '#core/catalogue/index.ts'
 import { allRelatives, kinFamilies, relativesOf } from '#core/kin/kin-families.ts'
 import { findKin, type KinFinding } from '#core/kin/kin-finding.ts'
 import { kinGrounds, type KinGround } from '#core/kin/kin-grounds.ts'
 import { kinship } from '#core/kin/kinship.ts'
 import { swapWeights, type SwapWeights } from '#core/kin/swap-test.ts'
 import { toRecord } from '#core/kin/to-record.ts'
+import { canBeRecorded } from '#core/teardown/passed-steps.ts'
 import { kinLibraries, type KinMember } from './build-records.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
 import { listSwapTests, type StoredSwapTest } from './swap-tests.server.ts'
@@ -36,6 +38,11 @@ const testsOf = (tests: readonly StoredSwapTest[], a: string, b: string): Stored
     ({ fromRevision, intoRevision }) =>
       (fromRevision === a && intoRevision === b) || (fromRevision === b && intoRevision === a),
   )
+
+/** All that can be relatives of somebody, by name: what a choice of two is made from. */
+export const kinMembers = lineupQuery('kin members', async (): Promise<KinMember[]> =>
+  (await kinLibraries()).flatMap(({ members }) => [...members.values()]),
+)
 
 /** Families over all engines that are shown. */
 export const kinOverview = lineupQuery('kin', async (): Promise<KinOverview> => {
@@ -99,13 +106,22 @@ export const kinOfTwo = lineupQuery('kin of two', async (a: string, b: string): 
       feature: feature.key,
     })),
     tests: testsOf(tests, a, b),
-    next: toRecord(first, second, proposed).map(({ feature, missingOf }) => ({
+    next: toRecord(first, second, proposed, canStillRecord([own, other])).map(({ feature, missingOf }) => ({
       feature: feature.characteristic.key,
       label: feature.label,
       missingOf,
     })),
   }
 })
+
+/** Whether something can still be recorded of the best known specimen of a revision, or of the one that is meant. */
+const canStillRecord =
+  (members: readonly KinMember[], specimen?: string) =>
+  (id: string, characteristic: Characteristic): boolean => {
+    const member = members.find((one) => one.id === id)
+    const passed = member?.passed[specimen ?? ''] ?? member?.passed[member.specimenId] ?? []
+    return canBeRecorded(characteristic, passed)
+  }
 
 /** The closest relative of a revision so far, and what would tell more. */
 export interface KinSoFar {
@@ -116,12 +132,14 @@ export interface KinSoFar {
   next: string | undefined
 }
 
-/** What is said at the bench: the closest relative of a revision, from what is recorded so far. */
-export const kinSoFar = lineupQuery('kin so far', async (revision: string): Promise<KinSoFar | null> => {
+/** What is said at the bench: the closest relative of a specimen's revision, and what of the specimen would tell more. */
+export const kinSoFar = lineupQuery('kin so far', async (specimen: string): Promise<KinSoFar | null> => {
   const [libraries, tests] = await Promise.all([kinLibraries(), listSwapTests()])
-  const library = libraries.find(({ members }) => members.has(revision))
-  const own = library?.records.find(({ id }) => id === revision)
-  if (!library || !own) return null
+  const isOnBench = ({ passed }: KinMember): boolean => specimen in passed
+  const library = libraries.find(({ members }) => [...members.values()].some(isOnBench))
+  const mine = library && [...library.members.values()].find(isOnBench)
+  const own = library?.records.find(({ id }) => id === mine?.id)
+  if (!library || !mine || !own) return null
   const [closest] = relativesOf(own, library.records, library.frequencies, tried(tests))
   const other = closest && library.records.find(({ id }) => id === closest.b)
   const member = closest && library.members.get(closest.b)
@@ -130,5 +148,7 @@ export const kinSoFar = lineupQuery('kin so far', async (revision: string): Prom
     .filter(({ verdict }) => verdict === 'rare')
     .slice(0, 3)
     .map(({ feature }) => feature.label)
-  return { member, finding: closest.finding, rare, next: toRecord(own, other, 1)[0]?.feature.label }
+  const open = toRecord(own, other, Infinity, canStillRecord([mine, member], specimen))
+  const next = open.find(({ missingOf }) => missingOf.includes(own.id))
+  return { member, finding: closest.finding, rare, next: next?.feature.label }
 })

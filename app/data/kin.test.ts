@@ -3,12 +3,15 @@ import { formatKin } from '#core/kin/kin-finding.ts'
 import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { kinOfTwo, kinOverview, kinSoFar, type KinOverview } from './kin.server.ts'
 import { newId } from './id.ts'
+import { addIrreversibleStep } from './irreversible-steps.server.ts'
 import { addSwapTest, listSwapTests, removeSwapTest } from './swap-tests.server.ts'
 import { showDemo } from './demo.server.ts'
 
 demoDatabase()
 let overview: KinOverview
 const idOf = (name: string) => overview.members.find((member) => member.name === name)!.id
+
+const specimenOf = (name: string) => overview.members.find((member) => member.name === name)!.specimenId
 
 beforeAll(async () => {
   overview = await kinOverview()
@@ -44,10 +47,19 @@ describe('kin of the demo', () => {
   })
 
   test('at the bench the closest relative is said, with what they share and what would tell more', async () => {
-    const soFar = await kinSoFar(idOf('Sandmere SM-508'))
+    const soFar = await kinSoFar(specimenOf('Sandmere SM-508'))
     expect(soFar).toMatchObject({ member: { name: 'Pellgate PG-33' }, finding: { kind: 'family' } })
     expect(soFar!.rare.length).toBeGreaterThan(0)
-    expect(await kinSoFar(idOf('Quarrow Q-7'))).toBeNull()
+    expect(soFar!.next).toBe('Bypass coil: wire')
+    expect(await kinSoFar(specimenOf('Quarrow Q-7'))).toBeNull()
+  })
+
+  test('what was wrapped up is not asked for any more', async () => {
+    const specimen = specimenOf('Sandmere SM-508')
+    await addIrreversibleStep(specimen, { step: 'wrap', reason: 'done', missing: [] })
+    expect(await kinSoFar(specimen)).toMatchObject({ member: { name: 'Pellgate PG-33' }, next: undefined })
+    const pair = await kinOfTwo(idOf('Pellgate PG-33'), idOf('Sandmere SM-508'))
+    for (const { missingOf } of pair!.next) expect(missingOf).not.toContain(idOf('Sandmere SM-508'))
   })
 
   test('a trial that fails rules the part out until it is taken back', async () => {

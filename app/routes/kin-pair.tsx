@@ -1,5 +1,5 @@
 import { assessSpecimen } from '#app/data/assessments.server.ts'
-import { kinOfTwo, kinOverview } from '#app/data/kin.server.ts'
+import { kinMembers, kinOfTwo } from '#app/data/kin.server.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import { addSwapTest, removeSwapTest } from '#app/data/swap-tests.server.ts'
 import { drawingData, type DrawingData } from '#app/drawing/data.ts'
@@ -18,11 +18,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 
 export async function loader({ params }: Route.LoaderArgs) {
   const pair = found(params.a === params.b ? undefined : await kinOfTwo(params.a, params.b), 'This pair')
-  const [{ members }, a, b] = await Promise.all([
-    kinOverview(),
-    drawingOf(pair.a.specimenId),
-    drawingOf(pair.b.specimenId),
-  ])
+  const [members, a, b] = await Promise.all([kinMembers(), drawingOf(pair.a.specimenId), drawingOf(pair.b.specimenId)])
   return { pair, members, drawings: { a, b } }
 }
 

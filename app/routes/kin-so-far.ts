@@ -5,5 +5,5 @@ import { found } from './http.server.ts'
 
 /** The closest relative of a specimen so far. */
 export async function loader({ params }: Route.LoaderArgs) {
-  return kinSoFar(found(await findSpecimen(params.specimen), 'This specimen').revisionId)
+  return kinSoFar(found(await findSpecimen(params.specimen), 'This specimen').id)
 }

@@ -28,9 +28,12 @@ describe('a record of how a filter is built', () => {
   })
 
   test('even holes have no odd one; a size without a number says nothing of either', () => {
-    expect(recordFrom(specimen('s', { 'plate.inlets': ['8 × 5 mm'] }))[at('plate.inlets:odd')]).toMatchObject({
-      answer: 'no',
-    })
+    const even = recordFrom(specimen('s', { 'plate.inlets': ['8 × 5 mm'] }))
+    expect(even[at('plate.inlets:odd')]).toMatchObject({ answer: 'no' })
+    const sized = recordFrom(specimen('s', { 'plate.inlets': ['holes of 5 mm'] }))
+    expect(sized[at('plate.inlets:size')]).toMatchObject({ number: expect.closeTo(0.005, 9) as number })
+    expect(sized[at('plate.inlets:odd')]).toBeUndefined()
+    expect(sized[at('plate.inlets:count')]).toBeUndefined()
   })
 
   test('what is concluded or claimed is left out', () => {
