@@ -1,4 +1,5 @@
-import { fitmentChecks, type FitmentCheck } from '#core/kin/fitment-checks.ts'
+import { fitmentChecks } from '#core/kin/fitment-checks.ts'
+import type { FitmentCheck } from '#core/score/fitment.ts'
 import { groupBy } from '#core/group-by.ts'
 import { findApplication } from './applications.server.ts'
 import { assessApplication } from './assessments.server.ts'

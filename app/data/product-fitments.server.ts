@@ -1,5 +1,7 @@
 import { median } from 'simple-statistics'
-import { fitmentChecks, formatSizeOption, sizeOption, type FitmentCheck } from '#core/kin/fitment-checks.ts'
+import { fitmentChecks } from '#core/kin/fitment-checks.ts'
+import { formatSizeOption, sizeOption } from '#core/kin/size-option.ts'
+import type { FitmentCheck } from '#core/score/fitment.ts'
 import { findApplication, listApplications } from './applications.server.ts'
 import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
 import { listFitments, type Fitment } from './fitments.server.ts'

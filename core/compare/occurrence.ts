@@ -1,5 +1,7 @@
-import { kernelDensityEstimation, quantile, standardDeviation } from 'simple-statistics'
+import { kernelDensityEstimation } from 'simple-statistics'
 import { optionsOf, type Characteristic } from '#core/catalogue/index.ts'
+import { narrowestKernel, silvermanWidth } from '#core/quantity/kernel.ts'
+import { normalDensity } from '#core/quantity/normal.ts'
 
 /** What is known of one characteristic over a library, one value a product. */
 export interface LibraryOccurrences {
@@ -34,13 +36,40 @@ export const filtersFor = ({ answer, share }: StatedAnswer, known: readonly stri
   statedFilters * share + known.filter((one) => one === answer).length
 
 /**
- * How usual a value is: the frequency of an answer, a count or a grade, or the density of a size, from what the library
- * holds and a stated expectation that counts for three filters. The ratio of two such numbers says how much more likely
- * a value is among one kind of filters than among another.
+ * How usual a value is stated to be before anything is known: answers and grades are as likely, faults are seldom,
+ * counts are even over what is plausible, sizes are normal around what is typical.
  *
- * The stated expectation: answers and grades are as likely, faults are seldom, counts are even over what is
- * plausible, sizes are normal around what is typical. Sizes of the library are smoothed by normal kernels
- * (Silverman's rule, Density Estimation, 1986; from memory).
+ * @param characteristic of the value
+ * @param value an answer, or a number in SI
+ * @returns a share, or a density per SI unit; undefined for what has neither, as words and holes
+ * @example statedOccurrence(characteristicOf('core.seam'), 'spiral') // => 0.3333
+ */
+export function statedOccurrence(characteristic: Characteristic, value: string | number): number | undefined {
+  if (typeof value === 'string') {
+    const options = optionsOf(characteristic)
+    if (!options.some((option) => option.value === value)) return undefined
+    return characteristic.kind === 'fault' ? (faultShares[value] ?? 0) : 1 / options.length
+  }
+  switch (characteristic.kind) {
+    case 'grade':
+      return 1 / characteristic.anchors.length
+    case 'count': {
+      const [low, high] = characteristic.plausible
+      return 1 / ((high - low) / characteristic.step + 1)
+    }
+    case 'quantity': {
+      const [low, high] = characteristic.typical
+      return normalDensity(value, (low + high) / 2, (high - low) / 2)
+    }
+    default:
+      return undefined
+  }
+}
+
+/**
+ * How usual a value is: the frequency of an answer, a count or a grade, or the density of a size, from what the library
+ * holds and the stated expectation, which counts for three filters. The ratio of two such numbers says how much more
+ * likely a value is among one kind of filters than among another. Sizes of the library are smoothed by normal kernels.
  *
  * @param characteristic of the value
  * @param value an answer, or a number in SI
@@ -54,41 +83,19 @@ export function occurrence(
   value: string | number,
   { answers, numbers }: LibraryOccurrences,
 ): number | undefined {
-  if (typeof value === 'string') {
-    const options = optionsOf(characteristic)
-    if (!options.some((option) => option.value === value)) return undefined
-    const share = characteristic.kind === 'fault' ? (faultShares[value] ?? 0) : 1 / options.length
-    return filtersFor({ answer: value, share }, answers) / (statedFilters + answers.length)
-  }
-  const all = statedFilters + numbers.length
-  const same = numbers.filter((one) => one === value).length
-  switch (characteristic.kind) {
-    case 'grade':
-      return (statedFilters / characteristic.anchors.length + same) / all
-    case 'count': {
-      const [low, high] = characteristic.plausible
-      return (statedFilters / ((high - low) / characteristic.step + 1) + same) / all
-    }
-    case 'quantity': {
-      const [low, high] = characteristic.typical
-      const stated = normalDensity(value, (low + high) / 2, (high - low) / 2)
-      return (statedFilters * stated + numbers.length * smoothed(numbers, value)) / all
-    }
-    default:
-      return undefined
-  }
+  const stated = statedOccurrence(characteristic, value)
+  if (stated === undefined) return undefined
+  if (typeof value === 'string')
+    return filtersFor({ answer: value, share: stated }, answers) / (statedFilters + answers.length)
+  const like =
+    characteristic.kind === 'quantity'
+      ? numbers.length * smoothed(numbers, value)
+      : numbers.filter((one) => one === value).length
+  return (statedFilters * stated + like) / (statedFilters + numbers.length)
 }
-
-const normalDensity = (at: number, mean: number, deviation: number): number =>
-  Math.exp(-(((at - mean) / deviation) ** 2) / 2) / (deviation * Math.sqrt(2 * Math.PI))
-
-/** No kernel is narrower than this share of a size: nobody reads better than that. */
-const narrowest = 0.01
 
 function smoothed(numbers: readonly number[], at: number): number {
   if (numbers.length === 0) return 0
-  const all = [...numbers]
-  const spread = Math.min(standardDeviation(all), (quantile(all, 0.75) - quantile(all, 0.25)) / 1.34)
-  const width = Math.max(0.9 * spread * all.length ** -0.2, narrowest * Math.abs(at))
-  return width === 0 ? 0 : kernelDensityEstimation(all, 'gaussian', width)(at)
+  const width = Math.max(silvermanWidth(numbers), narrowestKernel * Math.abs(at))
+  return width === 0 ? 0 : kernelDensityEstimation([...numbers], 'gaussian', width)(at)
 }

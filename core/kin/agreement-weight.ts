@@ -1,7 +1,6 @@
 import type { Characteristic } from '#core/catalogue/index.ts'
-import { gammaln } from 'simple-statistics'
 import { normalShare } from '#core/quantity/normal.ts'
-import { studentQuantile } from '#core/quantity/student.ts'
+import { studentDensity, studentQuantile } from '#core/quantity/student.ts'
 import type { KinValue } from './build-record.ts'
 import type { KinFeature } from './kin-features.ts'
 
@@ -59,20 +58,6 @@ function weigh({ kind, of, doubt }: KinFeature, a: KinValue, b: KinValue, common
   const u = Math.hypot(a.u, b.u, Math.SQRT2 * doubt * of)
   const share = normalShare((distance + of / 2) / u) - normalShare((distance - of / 2) / u)
   return ((1 - slip) * share + slip * common) / common
-}
-
-/** From so many degrees of freedom on Student's t is the normal distribution. */
-const manyDegrees = 60
-/** By degrees of freedom: the density at nought. */
-const peaks = new Map<number, number>()
-
-/** Density of Student's t; tails as wide as what is known of the doubt. */
-function studentDensity(t: number, degrees: number): number {
-  if (degrees >= manyDegrees) return Math.exp(-(t ** 2) / 2) / Math.sqrt(2 * Math.PI)
-  const v = Math.max(1, Math.floor(degrees))
-  const peak = peaks.get(v) ?? Math.exp(gammaln((v + 1) / 2) - gammaln(v / 2)) / Math.sqrt(v * Math.PI)
-  peaks.set(v, peak)
-  return peak * (1 + t ** 2 / v) ** (-(v + 1) / 2)
 }
 
 /** A part is weighed with what clings to it, glue or gasket: a weight speaks against, and rules nothing out. */

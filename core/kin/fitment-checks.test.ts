@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { readings } from '#core/teardown/readings.fixture.ts'
 import { resolve } from '#core/teardown/resolve.ts'
-import { fitmentChecks, formatSizeOption, sizeOption, type FitmentAsked } from './fitment-checks.ts'
+import { fitmentChecks, type FitmentAsked } from './fitment-checks.ts'
 
 const asked: FitmentAsked = {
   thread: 'M20 x 1.5',
@@ -24,16 +24,18 @@ describe('what fits an engine', () => {
       check({}, { 'thread.designation': ['M20 x 1.5'], 'can.height': ['94 mm'], 'bypass.place': ['none'] }),
     ).toEqual({
       Thread: 'fits: M20 x 1.5',
-      'Gasket land': 'unknown: the gasket is not measured',
-      'Bypass valve': 'not: the engine needs one in the filter',
+      'Gasket land': 'unknown: it is not measured',
+      'Bypass valve': 'not: it has no bypass valve, and the engine needs one in the filter',
       'Bypass opens at': 'unknown: what it opens at is not printed or recorded',
-      Height: 'not: 94.0 mm where there is room for 90.0 mm',
+      Height: 'not: it is 94.0 mm high, and there is room for 90.0 mm',
       'Anti-drain-back valve': 'unknown: not recorded',
     })
   })
 
   test('another thread never fits', () => {
-    expect(check({}, { 'thread.designation': ['3/4-16'] }).Thread).toMatch(/^not: .* in an engine with M20 x 1.5/)
+    expect(check({}, { 'thread.designation': ['3/4-16'] }).Thread).toMatch(
+      /^not: its thread is .*, the engine's M20 × 1.5|^not: its thread is .*, the engine's M20 x 1.5/,
+    )
   })
 
   test('a bypass that is printed far from what is asked does not fit, near it does', () => {
@@ -45,24 +47,5 @@ describe('what fits an engine', () => {
     const silent = { thread: null, bypass: 'unknown', bypassOpening: null, maxHeight: null, gasketLand: null } as const
     for (const said of Object.values(check(silent, { 'can.height': ['80 mm'], 'bypass.place': ['dome'] })))
       expect(said).toMatch(/^unknown/)
-  })
-})
-
-describe('another size', () => {
-  test.each([
-    [
-      0.094,
-      0.2,
-      'Another size: 8.0 mm longer than is usual for this engine, with 25 % more media; see that it clears.',
-    ],
-    [0.076, 0.12, 'Another size: 10.0 mm shorter than is usual for this engine, with 25 % less media.'],
-    [0.076, undefined, 'Another size: 10.0 mm shorter than is usual for this engine.'],
-  ])('of a can %f high', (height, area, words) => {
-    expect(formatSizeOption(sizeOption({ height, area }, { height: 0.086, area: 0.16 })!)).toBe(words)
-  })
-
-  test('is not said within the spread of one size, or where nothing is known', () => {
-    expect(sizeOption({ height: 0.088, area: 0.2 }, { height: 0.086, area: 0.1 })).toBeUndefined()
-    expect(sizeOption({ height: undefined, area: 0.2 }, { height: 0.086, area: 0.1 })).toBeUndefined()
   })
 })

@@ -1,5 +1,6 @@
-import { quantile, standardDeviation } from 'simple-statistics'
 import { statedFilters } from '#core/compare/occurrence.ts'
+import { narrowestKernel, silvermanWidth } from '#core/quantity/kernel.ts'
+import { normalDensity } from '#core/quantity/normal.ts'
 import type { BuildRecord, KinValue } from './build-record.ts'
 import { kinFeatures } from './kin-features.ts'
 
@@ -31,13 +32,6 @@ interface SupportAmong {
   /** Whether the filter itself is among them. */
   isIn: Uint8Array
 }
-
-/** No kernel is narrower than this share of a size: nobody reads better than that. */
-const narrowest = 0.01
-
-const root = Math.sqrt(2 * Math.PI)
-const gauss = (distance: number, width: number): number =>
-  width > 0 ? Math.exp(-((distance / width) ** 2) / 2) / (width * root) : 0
 
 /**
  * How common everything is that filters can agree in, from what is known of all of them.
@@ -76,10 +70,11 @@ const knownOf = (records: readonly BuildRecord[]): Known[] =>
 
 function kernelWidth(sizes: readonly number[]): number {
   if (sizes.length === 0) return 0
-  const all = [...sizes]
-  const spread = Math.min(standardDeviation(all), (quantile(all, 0.75) - quantile(all, 0.25)) / 1.34)
-  return Math.max(0.9 * spread * all.length ** -0.2, narrowest * Math.max(...all.map(Math.abs)), 1e-9)
+  return Math.max(silvermanWidth(sizes), narrowestKernel * Math.max(...sizes.map(Math.abs)), leastWidth)
 }
+
+/** Sizes of nought are not told apart more finely than this, SI. */
+const leastWidth = 1e-9
 
 function supportOf(frequencies: Frequencies, record: BuildRecord): Support {
   const known = frequencies.support.get(record)
@@ -106,7 +101,7 @@ function supportOf(frequencies: Frequencies, record: BuildRecord): Support {
 function othersLike({ values, counts, width }: Known, id: string, key: string | number): number {
   if (width === 0) return (counts.get(key) ?? 0) - Number(values.get(id) === key)
   let sum = 0
-  for (const [other, size] of values) if (other !== id) sum += gauss(Number(size) - Number(key), width)
+  for (const [other, size] of values) if (other !== id) sum += normalDensity(Number(size), Number(key), width)
   return sum
 }
 
@@ -145,7 +140,7 @@ function commonIn(
   const hasB = other.isIn[at] ?? 0
   const keyX = keyOf(x)
   const keyY = keyOf(y)
-  const each = known && known.width > 0 ? gauss(Number(keyX) - Number(keyY), known.width) : Number(keyX === keyY)
+  const each = known && known.width > 0 ? normalDensity(Number(keyX), Number(keyY), known.width) : Number(keyX === keyY)
   const all = statedFilters + (known?.values.size ?? 0) - hasA - hasB
   return Math.sqrt(((mine.mass[at] ?? 0) - hasB * each) * ((other.mass[at] ?? 0) - hasA * each)) / all
 }

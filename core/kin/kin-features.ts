@@ -1,5 +1,7 @@
 import { characteristicOf, optionsOf, type Characteristic } from '#core/catalogue/index.ts'
 import { confusionChance } from '#core/compare/confusion.ts'
+import { statedOccurrence } from '#core/compare/occurrence.ts'
+import { normalDensity } from '#core/quantity/normal.ts'
 import { evidenceGroups, kinParts, type KinPartKey } from './kin-parts.ts'
 
 /** Something that two filters can agree in. */
@@ -33,53 +35,52 @@ const sharpCount = 0.2
 /** A grade given again, in steps, beside what its cell says. */
 const gradeDoubt = 0.4
 
-const normalDensity = (at: number, [low, high]: readonly [number, number]): number => {
-  const deviation = (high - low) / 2
-  return Math.exp(-(((at - (low + high) / 2) / deviation) ** 2) / 2) / (deviation * Math.sqrt(2 * Math.PI))
-}
+/** Sizes of holes around which most lie, m. Common practice, no published source. */
+const holes = [0.003, 0.009] as const
+/** So many numbers of inlet holes and of core openings are as likely. Common practice, no published source. */
+const numbersOf: Readonly<Record<string, number>> = { 'plate.inlets': 9, 'core.openings': 60 }
+/** That one hole is odd is overlooked now and then. A convention, no source. */
+const oddOverlooked = 0.025
+
+const around = (at: number, [low, high]: readonly [number, number]): number =>
+  normalDensity(at, (low + high) / 2, (high - low) / 2)
 
 type Judged = Pick<KinFeature, 'kind' | 'of' | 'doubt' | 'stated'>
 
 function judgedBy(characteristic: Characteristic, aspect: string | undefined): Judged {
   const { key } = characteristic
+  const stated = (value: string | number) => statedOccurrence(characteristic, value) ?? 0
   switch (characteristic.kind) {
     case 'openings':
       if (aspect === 'odd')
         return {
           kind: 'answer',
           of: 2,
-          doubt: confusionChance(characteristic) || otherWords / 2,
+          doubt: oddOverlooked,
           stated: (value) => (value === 'yes' ? oddPlates : 1 - oddPlates),
         }
-      if (aspect === 'count')
-        return { kind: 'step', of: 1, doubt: sharpCount, stated: () => (key === 'core.openings' ? 1 / 60 : 1 / 9) }
+      if (aspect === 'count') return { kind: 'step', of: 1, doubt: sharpCount, stated: () => 1 / (numbersOf[key] ?? 1) }
       return {
         kind: 'size',
         of: 1,
         doubt: 0,
-        stated: (value) => normalDensity(Number(value), [0.003, 0.009]),
+        stated: (value) => around(Number(value), holes),
       }
-    case 'quantity': {
-      const { typical } = characteristic
-      return { kind: 'size', of: 1, doubt: 0, stated: (value) => normalDensity(Number(value), typical) }
-    }
+    case 'quantity':
+      return { kind: 'size', of: 1, doubt: 0, stated }
     case 'count': {
       const { typical, step } = characteristic
       return {
         kind: 'step',
         of: step,
         doubt: countDoubts[key] ?? sharpCount,
-        stated: (value) => step * normalDensity(Number(value), typical),
+        stated: (value) => step * around(Number(value), typical),
       }
     }
-    case 'grade': {
-      const steps = characteristic.anchors.length
-      return { kind: 'step', of: 1, doubt: gradeDoubt, stated: () => 1 / steps }
-    }
-    case 'choice': {
-      const options = optionsOf(characteristic).length
-      return { kind: 'answer', of: options, doubt: confusionChance(characteristic), stated: () => 1 / options }
-    }
+    case 'grade':
+      return { kind: 'step', of: 1, doubt: gradeDoubt, stated }
+    case 'choice':
+      return { kind: 'answer', of: optionsOf(characteristic).length, doubt: confusionChance(characteristic), stated }
     default:
       return { kind: 'answer', of: statedWords, doubt: otherWords, stated: () => 1 / statedWords }
   }

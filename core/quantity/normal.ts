@@ -63,3 +63,18 @@ export function normalShare(z: number): number {
     )
   return z > 0 ? 1 - tail / 2 : tail / 2
 }
+
+const rootOfTwoPi = Math.sqrt(2 * Math.PI)
+
+/**
+ * Density of a normal distribution.
+ *
+ * Source: handbook; checked in the tests against jstat.
+ *
+ * @param at where
+ * @param mean of the distribution
+ * @param deviation above nought
+ * @example normalDensity(0, 0, 1) // => 0.3989
+ */
+export const normalDensity = (at: number, mean: number, deviation: number): number =>
+  Math.exp(-(((at - mean) / deviation) ** 2) / 2) / (deviation * rootOfTwoPi)

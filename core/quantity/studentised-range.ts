@@ -1,4 +1,4 @@
-import { normalShare } from './normal.ts'
+import { normalDensity, normalShare } from './normal.ts'
 import { studentT95 } from './student.ts'
 
 /** Points and weights of Gauss and Legendre's rule between -1 and 1: Newton's method on the polynomial. */
@@ -20,7 +20,7 @@ function gaussLegendre(count: number): { at: number; weight: number }[] {
 const inner = gaussLegendre(48)
 const outer = gaussLegendre(24)
 
-const density = (z: number): number => Math.exp(-(z * z) / 2) / Math.sqrt(2 * Math.PI)
+const density = (z: number): number => normalDensity(z, 0, 1)
 
 /** Share of ranges of so many standard normal values that lie below a width. */
 function rangeShare(width: number, count: number): number {
