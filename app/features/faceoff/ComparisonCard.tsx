@@ -10,35 +10,14 @@ import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
-import { Table } from '#app/ui/Table.tsx'
+import { PairTable } from '#app/ui/PairTable.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Facing } from './useFacing.ts'
 
-const Comparisons = styled(Table)`
-  table-layout: fixed;
-  thead th {
-    position: static;
-  }
-  td,
-  th[scope='row'] {
-    padding: 5px 12px;
-  }
-  td:first-child,
-  thead th:first-child {
-    text-align: right;
-  }
+const Comparisons = styled(PairTable)`
   th[scope='row'],
   thead th:nth-child(2) {
     width: 34%;
-    color: var(--ink);
-    text-align: center;
-  }
-  th[scope='rowgroup'] {
-    padding: 12px 0 2px;
-    border: 0;
-    color: var(--ink);
-    font: 600 18px/1.2 var(--label);
-    text-align: center;
   }
   th[scope='row'] small {
     display: block;

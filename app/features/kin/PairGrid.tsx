@@ -7,24 +7,11 @@ import { formatOdds, shareWord, shareWords } from '#core/kin/kin-finding.ts'
 import { kinParts } from '#core/kin/kin-parts.ts'
 import type { KinGroundView, KinPairView } from '#app/data/kin.server.ts'
 import { Small } from '#app/ui/layout.tsx'
-import { Table } from '#app/ui/Table.tsx'
+import { PairTable } from '#app/ui/PairTable.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { shareGlyphs } from './PartStrip.tsx'
 
-const Grid = styled(Table)`
-  table-layout: fixed;
-  thead th {
-    position: static;
-  }
-  td,
-  th[scope='row'] {
-    padding: 5px 12px;
-    overflow-wrap: anywhere;
-  }
-  td:first-child,
-  thead th:first-child {
-    text-align: right;
-  }
+const Grid = styled(PairTable)`
   thead th:first-child,
   thead th:nth-child(3) {
     width: 22%;
@@ -32,15 +19,6 @@ const Grid = styled(Table)`
   th[scope='row'],
   thead th:nth-child(2) {
     width: 28%;
-    color: var(--ink);
-    text-align: center;
-  }
-  th[scope='rowgroup'] {
-    padding: 14px 0 4px;
-    border: 0;
-    color: var(--ink);
-    font: 600 18px/1.2 var(--label);
-    text-align: center;
   }
   tr[data-verdict='rare'] > * {
     background: var(--green-soft);
