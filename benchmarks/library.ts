@@ -15,15 +15,12 @@ import { startServer } from './server-process.ts'
 
 const root = join(import.meta.dirname, '..')
 /** Runs in the page, so it is text: the build would call helpers that are not there. */
-const watch = `
-  const was = document.querySelector('#reading-label').textContent
-  window.took = new Promise((done) => {
-    window.addEventListener('keydown', (event) => {
-      const look = () => document.querySelector('#reading-label')?.textContent === was ? requestAnimationFrame(look) : requestAnimationFrame(() => done(performance.now() - event.timeStamp))
-      requestAnimationFrame(look)
-    }, { once: true, capture: true })
-  })
-  undefined`
+const watch =
+  "\n  const was = document.querySelector('#reading-label').textContent\n  window.took = new Promise((done) => " +
+  "{\n    window.addEventListener('keydown', (event) => {\n      const look = () => " +
+  "document.querySelector('#reading-label')?.textContent === was ? requestAnimationFrame(look) : " +
+  'requestAnimationFrame(() => done(performance.now() - event.timeStamp))\n      requestAnimationFrame(look)\n   ' +
+  ' }, { once: true, capture: true })\n  })\n  undefined'
 
 /** From the key to the frame that shows the next reading, in the page; so many times. */
 async function timeTakes(url: string, bench: string): Promise<number> {

@@ -31,7 +31,9 @@ async function scriptSize(path: string): Promise<number> {
   )
 }
 
-/** What it costs a small transaction that the disk has it before it ends, against one that may be lost in a power cut. */
+/**
+ * What it costs a small transaction that the disk has it before it ends, against one that may be lost in a power cut.
+ */
 async function costOfDurability(): Promise<number> {
   const database = new SqliteFile(join(data, 'durability.sqlite'))
   database.exec('pragma journal_mode = WAL; create table reading (id integer primary key, typed text)')

@@ -27,7 +27,8 @@ describe('box claims', () => {
     await visit(page, `${app.url}${lineup}/claims`)
     await sees(
       page,
-      'Merribank MB-1120: Efficiency: "95 % at 20 µm" (box, front) against "Filtration efficiency 93.5 % at 20 µm (ISO 4548-12)" (maker\'s site).',
+      'Merribank MB-1120: Efficiency: "95 % at 20 µm" (box, front) against "Filtration efficiency 93.5 % at 20 ' +
+        'µm (ISO 4548-12)" (maker\'s site).',
     )
     await sees(page, 'Until you decide the lower counts')
     const card = '[aria-label="Contradiction: Merribank MB-1120, Efficiency"]'

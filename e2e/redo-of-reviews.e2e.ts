@@ -92,7 +92,8 @@ describe.each([
     for (const [at] of review.products.entries())
       expect(all).toMatch(
         new RegExp(
-          `${names[at]!.join(' ')}.*?(Never|In a pinch|Sound at the manual.s interval|What I would run) \\(\\d+ % sure\\)`,
+          `${names[at]!.join(' ')}.*?(Never|In a pinch|Sound at the manual.s interval|What I would run) ` +
+            '\\(\\d+ % sure\\)',
         ),
       )
   })

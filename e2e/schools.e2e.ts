@@ -69,9 +69,9 @@ describe('weights by question', () => {
     await sees(page, 'Another school has this name.')
     await fill(page, 'Name', 'Media and can')
     await submit(page, 'Save the school')
-    await sees(page, 'your own')
-    expect(pathOf(page)).toBe('/schools')
-    expect(await words(page)).toContain('Media and can')
+    await page.waitForFunction(() => location.pathname === '/schools')
+    await sees(page, 'Media and can')
+    expect(await words(page)).toContain('your own')
   })
 })
 

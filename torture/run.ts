@@ -1,7 +1,7 @@
 /**
- * Does to the built app what happens in a workshop: kills it at every work, fills its disk, locks and damages its files.
- * npm run torture; with --short a form of it that takes a minute. Seeded. Prints what was tried, what survived and what
- * was lost, and ends with 1 when anything was.
+ * Does to the built app what happens in a workshop: kills it at every work, fills its disk, locks and damages its
+ * files. npm run torture; with --short a form of it that takes a minute. Seeded. Prints what was tried, what survived
+ * and what was lost, and ends with 1 when anything was.
  */
 import { randomSource } from '../benchmarks/random-source.ts'
 import type { Case, Outcome } from './case.ts'

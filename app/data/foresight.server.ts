@@ -58,6 +58,8 @@ export async function ownHitRate(demo: number): Promise<HitRate> {
   return hitRate([...bySpecimen].flatMap(([id, own]) => outcomesOf(own, resolve(readings.get(id) ?? []))))
 }
 
-/** Share of its weight that bears what is inferred, by the reviewer's own predictions; of the demo by those of the demo. */
+/**
+ * Share of its weight that bears what is inferred, by the reviewer's own predictions; of the demo by those of the demo.
+ */
 export const ownInferredShare = (demo: number): Promise<number> =>
   cachedQuery(`inferred share ${demo}`, async () => inferredShareOf(await ownHitRate(demo)))

@@ -132,7 +132,9 @@ export interface KinSoFar {
   next: string | undefined
 }
 
-/** What is said at the bench: the closest relative of a specimen's revision, and what of the specimen would tell more. */
+/**
+ * What is said at the bench: the closest relative of a specimen's revision, and what of the specimen would tell more.
+ */
 export const kinSoFar = lineupQuery('kin so far', async (specimen: string): Promise<KinSoFar | null> => {
   const [libraries, tests] = await Promise.all([kinLibraries(), listSwapTests()])
   const isOnBench = ({ passed }: KinMember): boolean => specimen in passed

@@ -139,7 +139,8 @@ const sketches: Record<string, Record<string, Sketch>> = {
     perforated: {
       lines: tube,
       solid:
-        'M10 11h2v2h-2zM16 11h2v2h-2zM22 11h2v2h-2zM28 11h2v2h-2zM10 15h2v2h-2zM16 15h2v2h-2zM22 15h2v2h-2zM28 15h2v2h-2z',
+        'M10 11h2v2h-2zM16 11h2v2h-2zM22 11h2v2h-2zM28 11h2v2h-2zM10 15h2v2h-2zM16 15h2v2h-2zM22 15h2v2h-2zM28 ' +
+        '15h2v2h-2z',
     },
     louvred: {
       lines: tube,

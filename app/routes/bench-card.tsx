@@ -23,7 +23,9 @@ const Blank = styled.td`
   border-bottom: 1px solid var(--ink-soft);
 `
 
-/** The cheapest complete review on paper: what to take of each filter, in the order of the bench, with room to write. */
+/**
+ * The cheapest complete review on paper: what to take of each filter, in the order of the bench, with room to write.
+ */
 export default function BenchCard() {
   const { application } = useLineup()
   const { cheapest, all, nameOf } = useEvaluation({ more: true })

@@ -42,7 +42,8 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
         <p>
           {Math.round(score.coverage * 100)} % of the weight rests on evidence.{' '}
           {own &&
-            `With all that is uncertain drawn, the score lies from ${Math.round(own.chances.low)} to ${Math.round(own.chances.high)} in 95 of 100 draws.`}{' '}
+            `With all that is uncertain drawn, the score lies from ${Math.round(own.chances.low)} to ` +
+              `${Math.round(own.chances.high)} in 95 of 100 draws.`}{' '}
           A judgement of construction and value, not a filtration test.
         </p>
         {excluded && <Alert>Not judged: {column.misfits.join(' and ') || excluded}.</Alert>}

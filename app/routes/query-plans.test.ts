@@ -38,7 +38,9 @@ async function questionsOf(load: () => Promise<unknown>): Promise<Asked[]> {
   return asked
 }
 
-/** The large tables: a page that walks through one, or through all readings of a characteristic, costs more with each. */
+/**
+ * The large tables: a page that walks through one, or through all readings of a characteristic, costs more with each.
+ */
 const isWalk = (detail: string): boolean =>
   /^SCAN (reading|specimen|revision|revision_spread|specimen_summary)\b/.test(detail) ||
   /^SEARCH reading .*\(characteristic=\?\)$/.test(detail)

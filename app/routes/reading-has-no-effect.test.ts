@@ -22,7 +22,9 @@ test(
   { timeout: 60_000 },
   async () => {
     const application = (await listApplications())[0]!.id
-    const specimen = (await listSpecimens(application))[0]!
+    const specimens = await listSpecimens(application)
+    const specimen = specimens[0]!
+    const other = specimens.find(({ revisionId }) => revisionId !== specimen.revisionId)!
     const params = {
       application,
       specimen: specimen.id,
@@ -32,6 +34,8 @@ test(
       claim: (await listClaims(application))[0]!.id,
       school: 'new',
       column: specimen.revisionId,
+      a: specimen.revisionId,
+      b: other.revisionId,
       brand: (await listBrands())[0]!.id,
       import: 'nothere00000',
       photo: 'nothere00000',

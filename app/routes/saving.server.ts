@@ -37,8 +37,8 @@ export function changeRefusal(changed: Changed, taken: Taken, meanwhile: SavedMe
 }
 
 const savedMeanwhile =
-  'This was saved meanwhile, in another tab or by somebody else, so nothing was saved now. Where the two differ, both ' +
-  'stand below. Take the other value, or leave yours and save again.'
+  'This was saved meanwhile, in another tab or by somebody else, so nothing was saved now. Where the two ' +
+  'differ, both stand below. Take the other value, or leave yours and save again.'
 
 /** The version of a record that a form was opened on; 0, which none has, when it says nothing of the kind. */
 export const seenVersion = (typed: Record<string, unknown>): number => {

@@ -26,7 +26,9 @@ interface BackupOptions {
   withPhotos?: boolean
 }
 
-/** Copies the database, and the pictures when asked, into one archive while the app runs, and checks what was written. */
+/**
+ * Copies the database, and the pictures when asked, into one archive while the app runs, and checks what was written.
+ */
 export async function makeBackup(
   kind: BackupKind,
   { to, of = databaseFile(), withPhotos = false }: BackupOptions = {},

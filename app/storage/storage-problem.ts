@@ -39,7 +39,9 @@ const problems: Record<StorageProblemKind, Omit<StorageProblem, 'kind'>> = {
   full: {
     title: 'The disk is full',
     what: 'There is no room left where the data are kept, so nothing more can be written.',
-    safe: 'All that was accepted stands. What was not accepted was not half written; at the bench it waits in your browser.',
+    safe:
+      'All that was accepted stands. What was not accepted was not half written; at the bench it waits in your ' +
+      'browser.',
     next: 'Make room on the disk. This page tries again.',
   },
   unreachable: {

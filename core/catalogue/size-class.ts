@@ -60,7 +60,8 @@ export const sizedAttributes: readonly string[] = [
 const [farBelow, farAbove] = [0.6, 1.5]
 
 /**
- * A characteristic with the ranges of a size class. While the class is not known, whatever one of them has is plausible.
+ * A characteristic with the ranges of a size class. While the class is not known, whatever one of them has is
+ * plausible.
  *
  * @param characteristic from the catalogue
  * @param sizeClass of the filter; undefined where its first sizes are not taken

@@ -5,9 +5,10 @@ export type Range = readonly [low: number, high: number]
 const area = (low: number, high: number): Range => [low / 1e4, high / 1e4]
 
 /**
- * Where most of a class lie, SI, by the class and the key of a characteristic or figure; what is not listed is as the catalogue says
- * for cars. Of cars: 0.27 to 0.33 in² of inlets and 60 to 210 in² of media; of large diesels: wall 0.6 mm, media over 2 m long and about 92 mm wide, 3 threads, drain-back disc 0.78 mm are common
- * practice, no published source. All else is an estimate from memory.
+ * Where most of a class lie, SI, by the class and the key of a characteristic or figure; what is not listed is as the
+ * catalogue says for cars. Of cars: 0.27 to 0.33 in² of inlets and 60 to 210 in² of media; of large diesels: wall 0.6
+ * mm, media over 2 m long and about 92 mm wide, 3 threads, drain-back disc 0.78 mm are common practice, no published
+ * source. All else is an estimate from memory.
  */
 export const classRanges: Readonly<Partial<Record<string, Readonly<Record<string, Range>>>>> = {
   car: { 'inlet.area': [174e-6, 213e-6], 'media.area': area(390, 1350) },

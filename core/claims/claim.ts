@@ -119,8 +119,9 @@ export type ClaimGrade = 'complete' | 'partial' | 'slogan'
  *
  * An efficiency is complete with percent, particle size and test for every pair, each put as it stands or as
  * a lower bound ("at least"); partial when any is missing or a percentage has a plus or "up to"; a slogan
- * without any percentage. An interval is complete with distance and months, or with engine hours. Others are complete with their
- * amount; what is said about a rival is partial at best, what is more than nothing named is a slogan. Source: common practice, no published source; that a multi-pass test is named by ISO 4548-12: from memory.
+ * without any percentage. An interval is complete with distance and months, or with engine hours. Others are complete
+ * with their amount; what is said about a rival is partial at best, what is more than nothing named is a slogan.
+ * Source: common practice, no published source; that a multi-pass test is named by ISO 4548-12: from memory.
  *
  * @example gradeClaim({ kind: 'efficiency', parts: { points: [{ share: 0.99, saying: 'plus', size: 2e-5 }] } }).grade
  * // => 'partial'

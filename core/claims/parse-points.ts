@@ -70,6 +70,9 @@ export const formatPoints = (points: readonly EfficiencyPoint[]): string =>
     .map(({ share, saying, size }) => {
       const percent = share === null ? '?' : formatNumber(share * 100, 6)
       const { sign } = byKey(boundQualifiers, saying)
-      return `${saying === 'plus' ? percent + sign : sign + percent} at ${size === null ? '?' : formatNumber(size * 1e6, 4)}`
+      return (
+        `${saying === 'plus' ? percent + sign : sign + percent} at ` +
+        `${size === null ? '?' : formatNumber(size * 1e6, 4)}`
+      )
     })
     .join(', ')

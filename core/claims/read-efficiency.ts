@@ -12,8 +12,8 @@ const list = (one: string) => `${one}(?: ?(?:,|/|and|&) ?${one})+`
 const lists = new RegExp(`(${list(`${number} ?(?:%|percent)?`)}) ?${at} ?(${list(number)}) ?(?:${micron})?`)
 /** One percentage, with its size where it is said. */
 const pair = new RegExp(
-  `${lead} ?(${number}) ?(%|percent)? ?(\\+|plus)? ?(%|percent)? ?(?:efficien\\w*|capture\\w*|of (?:all )?\\w+|filtration)? ?` +
-    `${at} ?(?:particles )?(${number}) ?(${micron})`,
+  `${lead} ?(${number}) ?(%|percent)? ?(\\+|plus)? ?(%|percent)? ?(?:efficien\\w*|capture\\w*|of (?:all ` +
+    `)?\\w+|filtration)? ?${at} ?(?:particles )?(${number}) ?(${micron})`,
 )
 const shareAlone = new RegExp(`${lead} ?(${number}) ?(?:%|percent) ?(\\+|plus)?`)
 const sizeAlone = new RegExp(`(${number}) ?${micron}`)

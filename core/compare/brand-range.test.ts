@@ -9,11 +9,15 @@ const specimen = (product: string, tier: string, typed: Parameters<typeof readin
   values: resolve(readings(typed)),
 })
 
-test('the score interval of Wilson: 0 of 10 is 0 to 27.8 %, 5 of 10 is 23.7 to 76.3 % (worked by hand from the formula)', () => {
-  const [none, half] = [countedShare(0, 10), countedShare(5, 10)]
-  expect([none.low, none.high]).toEqual([0, expect.closeTo(0.2775, 4)])
-  expect([half.low, half.high]).toEqual([expect.closeTo(0.2366, 4), expect.closeTo(0.7634, 4)])
-})
+test(
+  'the score interval of Wilson: 0 of 10 is 0 to 27.8 %, 5 of 10 is 23.7 to 76.3 % (worked by hand from the ' +
+    'formula)',
+  () => {
+    const [none, half] = [countedShare(0, 10), countedShare(5, 10)]
+    expect([none.low, none.high]).toEqual([0, expect.closeTo(0.2775, 4)])
+    expect([half.low, half.high]).toEqual([expect.closeTo(0.2366, 4), expect.closeTo(0.7634, 4)])
+  },
+)
 
 test('a fault of the cheap tier is not held against the top one, unless it was found there', () => {
   const rusty = specimen('a', 'low', { 'inside.rust': 'serious' })

@@ -123,8 +123,8 @@ export function figureCell(figure: Figure, { specimens }: RevisionColumn, librar
 const nudge = 1e-4
 
 /**
- * By how much a figure varies when each of its quantities varies alike and on its own: root of the sum of the squares of
- * its relative sensitivities, by small differences. A square counts twice, a cube three times.
+ * By how much a figure varies when each of its quantities varies alike and on its own: root of the sum of the squares
+ * of its relative sensitivities, by small differences. A square counts twice, a cube three times.
  */
 function sensitivityOf(figure: Figure, value: number, { values }: Assessment): number {
   const squares = [...figure.needs, ...(figure.sharpenedBy ?? [])].reduce((sum, key) => {

@@ -117,8 +117,8 @@ const grammar: readonly (readonly [RegExp, Reading])[] = [
   ],
   [
     pattern(
-      '(?:(?:just )?about |roughly |near enough |pretty much |more or less )?(?:the )?' +
-        '(?:same|equal|alike|as much|no different|no difference|nothing in it|as (?:thick|tall|long|wide|heavy))(?: .*)?',
+      '(?:(?:just )?about |roughly |near enough |pretty much |more or less )?(?:the )?(?:same|equal|alike|as ' +
+        'much|no different|no difference|nothing in it|as (?:thick|tall|long|wide|heavy))(?: .*)?',
     ),
     () => around(1, alikeWithin),
   ],

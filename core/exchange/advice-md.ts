@@ -6,8 +6,8 @@ import { availabilities } from '#core/money/availability.ts'
 const list = (lines: readonly string[]): string => lines.map((line) => `- ${line}`).join('\n')
 
 /**
- * What is said of a filter beside its score, as Markdown: the absolute word, how it can be had, what the engine is known
- * for, hearsay, predictions, and what a buyer can check.
+ * What is said of a filter beside its score, as Markdown: the absolute word, how it can be had, what the engine is
+ * known for, hearsay, predictions, and what a buyer can check.
  *
  * @example adviceSection().startsWith('## In a word') // => true
  */

@@ -89,7 +89,9 @@ function weightFindings(form: FilterForm, values: ResolvedValues, figures: Figur
           key: 'weights',
           culprit,
           message: `${grams(off)} of the whole weight are in none of the parts.`,
-          advice: `A part was not on the scale, or was weighed without what belongs to it. ${would}${or}. Weigh it again.`,
+          advice:
+            `A part was not on the scale, or was weighed without what belongs to it. ${would}${or}. Weigh it ` +
+            'again.',
         }
       : {
           key: 'weights',

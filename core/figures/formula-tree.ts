@@ -11,8 +11,8 @@ const raised: Record<string, string> = { '²': '2', '³': '3', '⁴': '4' }
 const token = /[()√+−×÷/]|[²³⁴]|[^()√+−×÷/²³⁴]+/g
 
 /**
- * A formula of a figure as it is set: sums of products, roots, powers and brackets, all else words. What follows ÷ stands
- * under everything that is multiplied before it, what follows / under the one thing before it.
+ * A formula of a figure as it is set: sums of products, roots, powers and brackets, all else words. What follows ÷
+ * stands under everything that is multiplied before it, what follows / under the one thing before it.
  *
  * @param formula as the figures write it
  * @returns undefined for what is a sentence and no formula, or is not closed

@@ -45,8 +45,8 @@ function patternOf(template: string): RegExp {
 const tidy = (code: string): string => code.trim().toUpperCase()
 
 /**
- * When something was made by its date code, as a template reads it. A year in one figure is of the decade that ends with
- * the day on which it was looked at, or of the one before.
+ * When something was made by its date code, as a template reads it. A year in one figure is of the decade that ends
+ * with the day on which it was looked at, or of the one before.
  *
  * @param code as printed
  * @param template such as `{YY}{DDD}`, `{M}{YY}{#}{#}` with braces round each token

@@ -110,6 +110,7 @@ function othersLike({ values, counts, width }: Known, id: string, key: string | 
  * that both are sold for, whichever is commoner, since an engine makes its filters alike. The two are left out, and a
  * stated expectation counts for three filters. Where the two differ, the geometric mean of both.
  *
+ * @param a as it was counted, or one that was not counted at all; so is the other
  * @returns by the place of a feature a share, or a density per SI unit
  * @example howCommon(frequenciesOf([]), unrecorded('a'), unrecorded('b'))(0) // => 0
  */

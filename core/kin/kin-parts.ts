@@ -1,8 +1,8 @@
 import { byKey } from '#core/by-key.ts'
 
 /**
- * Parts that two filters may share. The shell is plate and can, the element what is under the caps; the box and the paint
- * are put on by whoever sells a filter, and say nothing of how it is built.
+ * Parts that two filters may share. The shell is plate and can, the element what is under the caps; the box and the
+ * paint are put on by whoever sells a filter, and say nothing of how it is built.
  */
 export const kinParts = [
   { key: 'plate', label: 'Base plate', of: 'shell' },
@@ -29,8 +29,8 @@ export const kinPartLabel = (key: KinPartKey): string => byKey(kinParts, key).la
 
 /**
  * What speaks of each part, in groups: of a group only what speaks loudest counts, since a thick plate is a heavy one
- * and a soft rubber a limp one. The track of the gasket is pressed into the plate. What every filter of an engine must have, as its thread and the seat of its gasket,
- * speaks of none. An aspect of openings stands behind a colon.
+ * and a soft rubber a limp one. The track of the gasket is pressed into the plate. What every filter of an engine must
+ * have, as its thread and the seat of its gasket, speaks of none. An aspect of openings stands behind a colon.
  */
 export const evidenceGroups: Readonly<Record<KinPartKey, readonly (readonly string[])[]>> = {
   plate: [

@@ -23,7 +23,8 @@ export interface SwapTest {
 export type SwapWeights = ReadonlyMap<KinPartKey, number>
 
 /**
- * What was tried of two filters, as weights by part. One trial that fails rules the part out, however often others fit.
+ * What was tried of two filters, as weights by part. Trials of one part go together: the one that speaks most against
+ * it counts, so that one that fails rules the part out, however often others fit.
  *
  * @example swapWeights([{ part: 'can', outcome: 'not' }]).get('can') // => 0
  */
@@ -31,7 +32,7 @@ export function swapWeights(tests: readonly SwapTest[]): SwapWeights {
   const weights = new Map<KinPartKey, number>()
   for (const { part, outcome } of tests) {
     const { same, other } = byKey(swapOutcomes, outcome)
-    weights.set(part, (weights.get(part) ?? 1) * (same / other))
+    weights.set(part, Math.min(weights.get(part) ?? Infinity, same / other))
   }
   return weights
 }

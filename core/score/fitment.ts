@@ -110,7 +110,7 @@ function roomCheck(
 export const fitmentRemarks = ({ bypass }: EngineFitment, known: ResolvedValues): string[] =>
   bypass === 'engine' && ['thread', 'dome'].includes(known.get('bypass.place')?.text ?? '')
     ? [
-        "it has a bypass of its own, though the engine has one and its maker's filter needs none: neither for nor against; " +
-          "the engine maker's manual comes first",
+        "it has a bypass of its own, though the engine has one and its maker's filter needs none: neither for " +
+          "nor against; the engine maker's manual comes first",
       ]
     : []

@@ -100,7 +100,8 @@ function tabulate(weighted: WeightedPoints): Float32Array {
  *
  * A measured number has Student's t at its degrees of freedom, a grade is even over what rounds to it, an answer may
  * be mistaken for another, the likelier the more usual the other is (Bayes' rule), and what is inferred is as it
- * seems with the share that what is inferred bears and else like such filters. Bounds leave what such filters have within them.
+ * seems with the share that what is inferred bears and else like such filters. Bounds leave what such filters have
+ * within them.
  *
  * @param criterion to be judged by
  * @param evidence of a product; undefined when there are only bounds

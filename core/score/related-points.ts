@@ -43,7 +43,9 @@ interface Tie {
 const candidates = 32 * quantiles
 /** Fewer draws than this count that fit: what was said contradicts what was read, and is left aside. */
 const fewest = 32
-/** How much units of one product differ, as a share, where nothing is known of it. Common practice, no published source. */
+/**
+ * How much units of one product differ, as a share, where nothing is known of it. Common practice, no published source.
+ */
 const usualSpread = 0.02
 
 /**

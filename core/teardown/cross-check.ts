@@ -69,8 +69,8 @@ function thinFlap(
 ): Problem | undefined {
   if (key !== 'adbv.thickness' || number >= thinnestFlap || known.get('adbv.build')?.text === 'disc') return undefined
   const message =
-    `${formatQuantity(number, unit)} is thin for a rubber flap; a spring-pressed disc can be so thin. Is it one? Then ` +
-    'say so at its build, or keep it.'
+    `${formatQuantity(number, unit)} is thin for a rubber flap; a spring-pressed disc can be so thin. Is it ` +
+    'one? Then say so at its build, or keep it.'
   return problem('implausible', message).problem
 }
 

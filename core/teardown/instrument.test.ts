@@ -34,14 +34,18 @@ describe('which instrument reads what', () => {
     expect(defaultInstrumentKind(characteristicOf(key))).toBe(kind)
   })
 
-  test('every quantity of the catalogue has an instrument of its own dimension, but for areas, densities and temperatures', () => {
-    for (const c of catalogue) {
-      const kind = defaultInstrumentKind(c)
-      if (c.kind !== 'quantity') continue
-      if (kind) expect(instrumentKinds[kind].dimension).toBe(c.dimension)
-      else expect(['area', 'density', 'temperature']).toContain(c.dimension)
-    }
-  })
+  test(
+    'every quantity of the catalogue has an instrument of its own dimension, but for areas, densities and ' +
+      'temperatures',
+    () => {
+      for (const c of catalogue) {
+        const kind = defaultInstrumentKind(c)
+        if (c.kind !== 'quantity') continue
+        if (kind) expect(instrumentKinds[kind].dimension).toBe(c.dimension)
+        else expect(['area', 'density', 'temperature']).toContain(c.dimension)
+      }
+    },
+  )
 
   test('the usual kind comes first, others of the dimension follow, the rest is left out', () => {
     const those = instrumentsFor(characteristicOf('can.wall'), [tape, scale, caliper, micrometer]).map(

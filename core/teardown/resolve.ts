@@ -11,12 +11,11 @@ export type { ResolvedOpenings, ResolvedValue, ResolvedValues } from './resolved
 /**
  * Readings of one specimen as values, by characteristic.
  *
- * Struck readings count for nothing, nor does hearsay: it raises a check. The best evidence class present wins alone (measured, observed,
- * claimed, inferred), so an inferred value never pulls at a measured one. Repeats of a quantity are
- * averaged, each with the uncertainty of its own instrument. Repeats of a count that differ are settled by the
- * majority, else by the latest, and
- * flagged. Of answers, words and grades the latest holds, of each end where there are two, and the worse end decides;
- * of a fault the worst, wherever it was seen, until that is struck.
+ * Struck readings count for nothing, nor does hearsay: it raises a check. The best evidence class present wins alone
+ * (measured, observed, claimed, inferred), so an inferred value never pulls at a measured one. Repeats of a quantity
+ * are averaged, each with the uncertainty of its own instrument. Repeats of a count that differ are settled by the
+ * majority, else by the latest, and flagged. Of answers, words and grades the latest holds, of each end where there are
+ * two, and the worse end decides; of a fault the worst, wherever it was seen, until that is struck.
  *
  * What was said roughly ("about 300 g") counts, by its width, only while nothing was read sharply. A figure that was
  * told as such is known to its stated allowance, however often it was told.

@@ -61,9 +61,10 @@ describe('amounts as people say them (common practice, no published source)', ()
 describe('laws', () => {
   const amounts = catalogue.filter(({ kind }) => kind === 'quantity' || kind === 'count')
   const words = fc.constantFrom(
-    ...'about around between and to just over under a hair half quarter three forty five 12 0.5 3/8 in mm g thou gauge psi ish - ± ~ no , . 300 something mid more than less'.split(
-      ' ',
-    ),
+    ...(
+      'about around between and to just over under a hair half quarter three forty five 12 0.5 3/8 in mm g thou ' +
+      'gauge psi ish - ± ~ no , . 300 something mid more than less'
+    ).split(' '),
   )
 
   test('whatever is said never makes it throw, and a number comes with the width that its words have', () => {

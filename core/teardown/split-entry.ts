@@ -93,8 +93,8 @@ const weighedAlong: Splitting = ({ key, part: of }, said) => {
 const splittings: readonly Splitting[] = [mediaSize, temperatureSpan, measuredHow, weighedAlong]
 
 /**
- * What was said of one characteristic, taken apart where another was said in the same breath: the two sides of the strip,
- * the two ends of a span of temperatures, what lay on the scale along with a part.
+ * What was said of one characteristic, taken apart where another was said in the same breath: the two sides of the
+ * strip, the two ends of a span of temperatures, what lay on the scale along with a part.
  *
  * Source of the wordings: common practice, no published source.
  *

@@ -58,6 +58,7 @@ export function summariseCounts(finished: readonly number[]): { more: boolean; m
     message:
       finished.length === 2
         ? `${finished[0]} and ${finished[1]} disagree: count a third time.`
-        : `${finished.slice(0, -1).join(', ')} and ${finished.at(-1)}: no two agree. Mark a pleat with chalk and count again.`,
+        : `${finished.slice(0, -1).join(', ')} and ${finished.at(-1)}: no two agree. Mark a pleat with chalk and ` +
+          'count again.',
   }
 }

@@ -13,8 +13,8 @@ const oneOfTheUsual =
  * @param text as typed
  * @returns undefined when none of them was named; else a question, with what was said first and the size as offers
  * @example
- * askWhichSize(characteristicOf('can.wall'), 'the heavier of the two usual')?.problem.suggestions?.map(({ text }) => text)
- * // => ['0.02 in']
+ * askWhichSize(characteristicOf('can.wall'), 'the heavier of the two usual')?.problem.suggestions?.map(({ text }) =>
+ * text) // => ['0.02 in']
  */
 export function askWhichSize(
   { usualSizes, imperial }: QuantityCharacteristic,

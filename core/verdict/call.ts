@@ -76,7 +76,10 @@ export function formatCall({ word, named, chance }: Call, nameOf: (id: string) =
       return `${nameOf(first.id)} leads: first in ${formatChance(first.chance)} of what may be.`
     case 'close': {
       const those = named.map((one) => `${nameOf(one.id)} (${formatChance(one.chance)})`)
-      return `Too close to call between ${formatList(those, 'conjunction')}${chance < callChances.leads ? ' and more' : ''}.`
+      return (
+        'Too close to call between ' +
+        `${formatList(those, 'conjunction')}${chance < callChances.leads ? ' and more' : ''}.`
+      )
     }
   }
 }

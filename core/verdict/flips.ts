@@ -128,7 +128,8 @@ const sizeOf = ({ kind, from, to }: Change): number =>
  * @param nameOf a column
  * @param system units to say it in
  * @example
- * formatFlip({ change: { kind: 'weight', criterion: 'glue', from: 6, to: 12 }, label: 'Glue bead', attribute: 'glue.grade',
+ * formatFlip({ change: { kind: 'weight', criterion: 'glue', from: 6, to: 12 }, label: 'Glue bead', attribute:
+ * 'glue.grade',
  *   call: { word: 'leads', named: [{ id: 'M-2', chance: 0.9 }], chance: 0.9, behind: [] } }, (id) => id, 'metric')
  * // => 'If glue bead weighed 12 instead of 6, M-2 would lead (90 %).'
  */
@@ -139,7 +140,10 @@ export function formatFlip(
 ) {
   const what = label.toLowerCase()
   if (change.kind === 'weight')
-    return `If ${what} weighed ${formatNumber(change.to, 2)} instead of ${formatNumber(change.from, 2)}, ${wouldBe(call, nameOf)}.`
+    return (
+      `If ${what} weighed ${formatNumber(change.to, 2)} instead of ${formatNumber(change.from, 2)}, ` +
+      `${wouldBe(call, nameOf)}.`
+    )
   const [from, to] = [change.from, change.to].map((value) => formatAttributeValue(attribute, value, system))
   return `If ${what} of ${nameOf(change.column)} were ${to} instead of ${from}, ${wouldBe(call, nameOf)}.`
 }

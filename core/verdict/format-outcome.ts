@@ -18,7 +18,8 @@ import type { NextReading, Outcome } from './next-reading.ts'
  * @param system units to say it in
  * @example
  * formatOutcome({ column: 'a', criterion: 'glue', label: 'Glue bead', attribute: 'glue.grade', gain: 0.1, minutes: 1,
- *   outcomes: [] }, { least: 5, most: Infinity, share: 0.4, call: { word: 'leads', named: [{ id: 'N-40', chance: 0.9 }],
+ *   outcomes: [] }, { least: 5, most: Infinity, share: 0.4, call: { word: 'leads', named: [{ id: 'N-40', chance: 0.9
+ * }],
  *   chance: 0.9, behind: [] } }, (id) => id, 'metric')
  * // => '5 points or more (40 %): N-40 leads, 90 %.'
  */

@@ -46,9 +46,9 @@ interface OpenCell {
  * What to measure next: for each open reading that can still be taken, by how much the chance of naming the right one
  * grows when it is known, the most a minute first.
  *
- * Expected value of partial perfect information: the draws are parted by what the reading comes to, and within each part
- * the likeliest is named. Which that is, is learned from one half of the draws and counted in the other, so that chance
- * alone gives no gain.
+ * Expected value of partial perfect information: the draws are parted by what the reading comes to, and within each
+ * part the likeliest is named. Which that is, is learned from one half of the draws and counted in the other, so that
+ * chance alone gives no gain.
  *
  * Source: Brennan, Kharroubi, O'Hagan and Chilcott, Medical Decision Making 27 (2007) 448-470; parting the draws is the
  * single-parameter regression of Strong, Oakley and Brennan 2014 with steps. Both from memory.

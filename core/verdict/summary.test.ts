@@ -137,7 +137,8 @@ describe('what the dearer one buys', () => {
     ]
     const sentences = said(both, call('leads', 'b', 0.9), contributions, price)
     expect(sentences.at(-1)).toBe(
-      `M-2 costs 4.00 € more each; for that it is better in ${shippedCriterion('plate').label.toLowerCase()} and can wall.`,
+      `M-2 costs 4.00 € more each; for that it is better in ${shippedCriterion('plate').label.toLowerCase()} ` +
+        'and can wall.',
     )
     expect(summariseFaceOff(names, ...both, undefined, contributions, price).at(-1)?.contributions).toHaveLength(2)
   })

@@ -52,7 +52,8 @@ const worthSaying = 0.2
  * @param contributions of the first against the second
  * @param price which is dearer and by how much, in words; undefined when a landed price is not known
  * @example
- * summariseFaceOff({ a: 'N-40', b: 'M-2' }, leader, next, judgePair([leader, next], leader, next), [], undefined)[0]?.text
+ * summariseFaceOff({ a: 'N-40', b: 'M-2' }, leader, next, judgePair([leader, next], leader, next), [],
+ * undefined)[0]?.text
  *   .startsWith('N-40 wins against M-2: better in ') // => true
  */
 export function summariseFaceOff(

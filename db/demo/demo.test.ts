@@ -117,23 +117,27 @@ describe('what is kept', () => {
     ])
   })
 
-  test("the same reading posted twice is kept once; a strike can be taken back; another specimen's reading is out of reach", async () => {
-    const { specimen } = of(spinOns, 'D-19')
-    const before = (await listReadings(specimen.id)).length
-    const reading = newReading({ specimenId: specimen.id, characteristic: 'adbv.weight', valueNumber: 0.0051 })
-    await addReading(reading)
-    await addReading({ ...reading, valueNumber: 99 })
-    const after = await listReadings(specimen.id)
-    expect(after).toHaveLength(before + 1)
-    expect(after.at(-1)).toMatchObject({ valueNumber: 0.0051, voided: null })
+  test(
+    "the same reading posted twice is kept once; a strike can be taken back; another specimen's reading is out " +
+      'of reach',
+    async () => {
+      const { specimen } = of(spinOns, 'D-19')
+      const before = (await listReadings(specimen.id)).length
+      const reading = newReading({ specimenId: specimen.id, characteristic: 'adbv.weight', valueNumber: 0.0051 })
+      await addReading(reading)
+      await addReading({ ...reading, valueNumber: 99 })
+      const after = await listReadings(specimen.id)
+      expect(after).toHaveLength(before + 1)
+      expect(after.at(-1)).toMatchObject({ valueNumber: 0.0051, voided: null })
 
-    expect(await voidReading(specimen.id, reading.id, 'misread')).toBe(true)
-    expect(await voidReading(specimen.id, reading.id, 'again')).toBe(true)
-    expect((await listReadings(specimen.id)).at(-1)?.voided?.reason).toBe('misread')
-    expect(await restoreReading(specimen.id, reading.id)).toBe(true)
-    expect((await listReadings(specimen.id)).at(-1)?.voided).toBeNull()
-    expect(await voidReading('nosuchspecimen', reading.id, null)).toBe(false)
-  })
+      expect(await voidReading(specimen.id, reading.id, 'misread')).toBe(true)
+      expect(await voidReading(specimen.id, reading.id, 'again')).toBe(true)
+      expect((await listReadings(specimen.id)).at(-1)?.voided?.reason).toBe('misread')
+      expect(await restoreReading(specimen.id, reading.id)).toBe(true)
+      expect((await listReadings(specimen.id)).at(-1)?.voided).toBeNull()
+      expect(await voidReading('nosuchspecimen', reading.id, null)).toBe(false)
+    },
+  )
 
   test('a product exists once in a line-up, and a refused one leaves no brand behind it half made', async () => {
     const [launch] = await listApplications()

@@ -1,6 +1,8 @@
 import type { Knex } from 'knex'
 
-/** What is owed to be shown later, what was predicted before it was measured, and what was looked up or asked in vain. */
+/**
+ * What is owed to be shown later, what was predicted before it was measured, and what was looked up or asked in vain.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.createTable('owed', (table) => {
     table.text('id').primary()

@@ -11,7 +11,9 @@ import { drawMarket, spinOns } from '../truth.ts'
 
 const settings: DrawSettings = { least: 16_384, most: 16_384, standardError: 0, ranks: false }
 
-/** What would change the verdict: each change that is told is made in the line-up itself, and the line-up judged anew. */
+/**
+ * What would change the verdict: each change that is told is made in the line-up itself, and the line-up judged anew.
+ */
 export function checkFlips(seed: number, extent: Extent): Finding[] {
   const markets = extent === 'whole' ? 12 : 2
   let [told, held] = [0, 0]

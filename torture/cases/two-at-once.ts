@@ -30,7 +30,9 @@ interface Row {
   note: string
 }
 
-/** Two tabs save one application from the same version, at once: one is saved, the other is told, and keeps its text. */
+/**
+ * Two tabs save one application from the same version, at once: one is saved, the other is told, and keeps its text.
+ */
 export const twoTabs: Case = {
   name: 'two tabs save one record',
   times: { whole: 100, short: 20 },

@@ -10,7 +10,8 @@ export function Can({ data, scale }: ShapeProps) {
   const wall = Math.max(can.wall, 1.4 / scale)
   const dome = Math.min(13, can.height / 4)
   const outline = (inset: number) =>
-    `M${left} ${-half + inset} H${right - dome} Q${right - inset} ${-half + inset + 2} ${right - inset} 0 Q${right - inset} ${half - inset - 2} ${right - dome} ${half - inset} H${left}`
+    `M${left} ${-half + inset} H${right - dome} Q${right - inset} ${-half + inset + 2} ${right - inset} 0 ` +
+    `Q${right - inset} ${half - inset - 2} ${right - dome} ${half - inset} H${left}`
   return (
     <g style={{ color: palette.chalk }}>
       {states.can.known ? (

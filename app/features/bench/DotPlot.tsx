@@ -90,7 +90,8 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
           )}
         {mine === undefined &&
           library.length > peers.length &&
-          `Lately in the library: ${library.length}, from ${shown(Math.min(...library))} to ${shown(Math.max(...library))}`}
+          `Lately in the library: ${library.length}, from ${shown(Math.min(...library))} to ` +
+            `${shown(Math.max(...library))}`}
       </Small>
     </Box>
   )

@@ -32,7 +32,9 @@ const List = styled.ul`
   }
 `
 
-/** The open readings of this filter that would do most for the minutes they take: for the verdict, else for its score. */
+/**
+ * The open readings of this filter that would do most for the minutes they take: for the verdict, else for its score.
+ */
 export function NextAnswers({ bench, specimen }: { bench: Bench; specimen: string }) {
   const path = href('/bench/:specimen/next-answers', { specimen })
   const answers = useServerAnswer<NextAnswer[]>(path, bench.readings.length) ?? []

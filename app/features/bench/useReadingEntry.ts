@@ -35,8 +35,8 @@ const takenAs = (
 })
 
 /**
- * The entry of the reading that is up: what is typed, how it is taken, and what is wrong with it. What could not be taken
- * stays in the field, also what a device sent.
+ * The entry of the reading that is up: what is typed, how it is taken, and what is wrong with it. What could not be
+ * taken stays in the field, also what a device sent.
  */
 export function useReadingEntry(bench: Bench, lastUses: LastUses, devices: Devices, beside: readonly OtherSpecimen[]) {
   const { current: characteristic, take } = bench

@@ -15,7 +15,10 @@ export function BoundsMultiples({ claiming }: { claiming: readonly ClaimingProdu
   const option = useCallback((colours: ChartColours) => chartOption(claiming, colours), [claiming])
   return (
     <Chart
-      label={`Bounds of the efficiency over particle size, a picture each: ${claiming.map(({ name }) => name).join(', ')}`}
+      label={
+        'Bounds of the efficiency over particle size, a picture each: ' +
+        `${claiming.map(({ name }) => name).join(', ')}`
+      }
       height={rows * rowHeight}
       option={option}
     />

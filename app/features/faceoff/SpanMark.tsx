@@ -12,7 +12,9 @@ interface Props {
   title: string
 }
 
-/** Where the one lies beside the other, that stands in the middle: less to the left, more to the right, twice a step. */
+/**
+ * Where the one lies beside the other, that stands in the middle: less to the left, more to the right, twice a step.
+ */
 export function SpanMark({ relation: { scale, low, high }, other, title }: Props) {
   const isDrawable = scale === 'ratio' || (other !== undefined && other > 0)
   const placeOf = (bound: number | null, open: number): number => {

@@ -40,7 +40,8 @@ export function PairView({ pair, drawings }: Props) {
           <span>
             {finding.kind === 'open'
               ? 'Nothing is likely enough to be said.'
-              : `${formatChance(finding.chance)}, ${formatOdds(finding.chance)}. Said of their parts, never of who made them.`}
+              : `${formatChance(finding.chance)}, ${formatOdds(finding.chance)}. Said of their parts, never of ` +
+                'who made them.'}
             {a.productId === b.productId && ' Two revisions of one product.'}
           </span>
           <PartStrip shared={shared} label="Parts of the two" />

@@ -23,10 +23,11 @@ export function SameBuildLine() {
   const nameOf = columnNames(columns)
   const priceOf = (id: string) => columns.find((column) => column.id === id)?.attributes['value.landed']?.low
   const cheaper = cheaperNames(data?.pairs ?? [], priceOf)
+  const pairOf = (dear: string, cheap: string) => href('/kin/:a/:b', { a: dear, b: cheap })
   return cheaper.map(({ dear, cheap, less }) => (
     <Small key={dear} as="p">
-      {nameOf(cheap)} is <Link to={href('/kin/:a/:b', { a: dear, b: cheap })}>the same build as {nameOf(dear)}</Link>{' '}
-      for {formatMoney(Math.round(toMinor(less, currency)), currency)} less.
+      {nameOf(cheap)} is <Link to={pairOf(dear, cheap)}>the same build as {nameOf(dear)}</Link> for{' '}
+      {formatMoney(Math.round(toMinor(less, currency)), currency)} less.
     </Small>
   ))
 }

@@ -33,7 +33,8 @@ export function SwapCard({ pair: { a, tests }, names }: Props) {
           <ul aria-label="Tried" style={{ margin: 0, paddingLeft: 18 }}>
             {tests.map(({ id, fromRevision, part, outcome, triedBy, note }) => {
               const [from, into] = fromRevision === a.id ? [names.a, names.b] : [names.b, names.a]
-              const said = `${kinPartLabel(part)} of ${from} in ${into}: ${byKey(swapOutcomes, outcome).label.toLowerCase()}`
+              const fit = byKey(swapOutcomes, outcome).label.toLowerCase()
+              const said = `${kinPartLabel(part)} of ${from} in ${into}: ${fit}`
               return (
                 <li key={id}>
                   {said} <Small>{[triedBy && `tried by ${triedBy}`, note].filter(Boolean).join('; ')}</Small>{' '}

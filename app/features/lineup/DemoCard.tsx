@@ -6,12 +6,16 @@ import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
 
 const words: Record<DemoState, { says: string; button: string }> = {
   shown: {
-    says: 'Two engines with their filters, all invented. It counts for nothing of yours: spreads, usual ranges and rates are kept apart.',
+    says:
+      'Two engines with their filters, all invented. It counts for nothing of yours: spreads, usual ranges and ' +
+      'rates are kept apart.',
     button: 'Put the demo away',
   },
   hidden: { says: 'It is put away, as you left it.', button: 'Bring the demo back' },
   absent: {
-    says: 'Two invented engines with their filters, to look around in. It counts for nothing of yours, and can be put away again.',
+    says:
+      'Two invented engines with their filters, to look around in. It counts for nothing of yours, and can be ' +
+      'put away again.',
     button: 'Bring the demo',
   },
 }

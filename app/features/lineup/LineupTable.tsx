@@ -137,8 +137,8 @@ const isLookedAt = ({ cells }: LineupLine): boolean =>
   cells.some(({ state }) => state !== 'missing' && state !== 'not-applicable')
 
 /**
- * Rows that somebody has looked at, or that differ; all that are possible when they are asked for. What is sought by name
- * or part is found whether anybody has looked at it or not.
+ * Rows that somebody has looked at, or that differ; all that are possible when they are asked for. What is sought by
+ * name or part is found whether anybody has looked at it or not.
  */
 function wantedRows(rows: readonly LineupLine[], shows: Record<'only' | 'rows' | 'find', string | null>): LineupLine[] {
   const words = (shows.find ?? '').trim().toLowerCase()

@@ -158,8 +158,10 @@ function ChanceInWords({ judged: { ranked, nameOf }, call }: { judged: Evaluatio
   const opened = `${formatCount(specimens, 'specimen')} of ${nameOf(leader.id)} ${specimens === 1 ? 'was' : 'were'} opened.`
   const drawn =
     call.word === 'close'
-      ? 'Each may be the best one: the percentage is how often, when all that is not known for sure is drawn again and again.'
-      : `When all that is not known for sure is drawn again and again, it comes out best ${formatChance(first.chance)} of the time.`
+      ? 'Each may be the best one: the percentage is how often, when all that is not known for sure is drawn ' +
+        'again and again.'
+      : 'When all that is not known for sure is drawn again and again, it comes out best ' +
+        `${formatChance(first.chance)} of the time.`
   return (
     <>
       {drawn}{' '}

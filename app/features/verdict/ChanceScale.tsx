@@ -54,7 +54,10 @@ export function ChanceScale({ chance }: { chance: number }) {
       <strong>{formatChance(chance)}</strong>
       <Scale
         role="img"
-        aria-label={`${formatChance(chance)} of what may be; leads from ${formatChance(callChances.leads)}, wins from ${formatChance(callChances.wins)}`}
+        aria-label={
+          `${formatChance(chance)} of what may be; leads from ${formatChance(callChances.leads)}, wins from ` +
+          `${formatChance(callChances.wins)}`
+        }
       >
         {words.map(({ word, at }) => (
           <span key={word} style={{ left: `${100 * at}%` }}>

@@ -36,7 +36,8 @@ export function GroundLine({ judged }: { judged: EvaluationView }) {
         <>
           <p>
             {beside.ground === 'common'
-              ? `On common ground (${beside.kept.length} of ${beside.kept.length + beside.leftOut.length} criteria are known of all): `
+              ? `On common ground (${beside.kept.length} of ${beside.kept.length + beside.leftOut.length} ` +
+                'criteria are known of all): '
               : 'Overall: '}
             {beside.call ? formatCall(beside.call, nameOf) : 'nobody is judged.'}
             {call && beside.call && call.named[0]?.id !== beside.call.named[0]?.id && (

@@ -32,8 +32,8 @@ export function Published({ published, judged }: { published: Verdict[]; judged:
 }
 
 /**
- * The line-up as it is now, judged by the school and for the driver of each verdict: in the browser alone, and once, since
- * it takes a while.
+ * The line-up as it is now, judged by the school and for the driver of each verdict: in the browser alone, and once,
+ * since it takes a while.
  */
 function useJudgementsNow(published: Verdict[], { school }: EvaluationView): ReadonlyMap<string, Judgement> {
   const { application, evaluation } = useLineup()
