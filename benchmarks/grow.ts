@@ -88,6 +88,8 @@ const anApplication = {
   oilTemperatureMax: null,
   serviceIntervals: {},
   maxHeight: null,
+  maxDiameter: null,
+  mounting: '' as const,
   gasketLand: null,
   note: '',
   sizeClass: '' as const,

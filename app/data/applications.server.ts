@@ -1,6 +1,7 @@
 import type { FilterForm, SizeClass } from '#core/catalogue/index.ts'
 import type { ServiceIntervals } from '#core/money/driver.ts'
 import type { EngineTrouble } from '#core/figures/trouble.ts'
+import type { Mounting } from '#core/kin/fitment-checks.ts'
 import { foldName } from '#core/fold-name.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
@@ -20,9 +21,12 @@ export interface Application {
   /** K */
   oilTemperatureMin: number | null
   oilTemperatureMax: number | null
-  /** Room for a can and outer diameter of the gasket's land, m. */
+  /** Room for a can, in height and across, and outer diameter of the gasket's land, m. */
   maxHeight: number | null
+  maxDiameter: number | null
   gasketLand: number | null
+  /** How its filter is mounted; empty where that is not known. */
+  mounting: Mounting | ''
   note: string
   /** Of the filters that fit it; empty where their first sizes tell it. */
   sizeClass: SizeClass | ''

@@ -1,6 +1,6 @@
 import { median } from 'simple-statistics'
 import { fitmentChecks } from '#core/kin/fitment-checks.ts'
-import { formatSizeOption, sizeOption } from '#core/kin/size-option.ts'
+import { formatSizeOption, sizeOption, type OptionSizes } from '#core/kin/size-option.ts'
 import type { FitmentCheck } from '#core/score/fitment.ts'
 import { findApplication, listApplications } from './applications.server.ts'
 import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
@@ -56,11 +56,14 @@ async function checked(
   }
 }
 
-/** Height and media of what is usual among some specimens. */
-function sizesOf(assessed: readonly AssessedSpecimen[]) {
+/** Sizes of what is usual among some specimens. */
+function sizesOf(assessed: readonly AssessedSpecimen[]): OptionSizes {
   const middle = (numbers: number[]) => (numbers.length === 0 ? undefined : median(numbers))
+  const valueOf = (key: string) =>
+    middle(assessed.flatMap(({ assessment }) => assessment.values.get(key)?.number?.value ?? []))
   return {
-    height: middle(assessed.flatMap(({ assessment }) => assessment.values.get('can.height')?.number?.value ?? [])),
+    height: valueOf('can.height'),
+    steel: valueOf('can.weight'),
     area: middle(
       assessed.flatMap(({ assessment }) => {
         const area = assessment.figures.get('media.area')

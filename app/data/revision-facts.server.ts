@@ -20,6 +20,8 @@ export interface RevisionFacts {
   id: string
   codes: SeenCode[]
   origins: string[]
+  /** The day of each specimen's first reading. */
+  seen: { specimen: string; day: string }[]
   /** How it is built, so that it can be set beside the one before. */
   record: BuildRecord
 }
@@ -40,10 +42,17 @@ export async function revisionFacts(
     return {
       id,
       codes: own.flatMap((one) => seenCode(one, templates)),
+      seen: own.flatMap(firstSeen),
       origins: [...new Set(own.flatMap(({ assessment }) => assessment.values.get('box.origin')?.text?.trim() ?? []))],
       record: buildRecord({ id, form, product, engines: [], specimens }, spreads),
     }
   })
+}
+
+function firstSeen({ specimen, assessment }: AssessedSpecimen): RevisionFacts['seen'] {
+  const days = [...assessment.values.values()].flatMap(({ readings }) => readings.map(({ recordedAt }) => recordedAt))
+  const [first] = days.sort()
+  return first ? [{ specimen: specimen.label, day: first.slice(0, 10) }] : []
 }
 
 /** It was looked at when it was recorded, and so it was made by then. */

@@ -123,6 +123,8 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
             revisions={product.revisions}
             specimens={specimens}
             facts={facts}
+            prices={prices}
+            verdicts={verdicts}
             newRevision={newRevision}
             result={edited ? undefined : actionData}
           />

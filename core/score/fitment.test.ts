@@ -3,7 +3,13 @@ import { readings } from '#core/teardown/readings.fixture.ts'
 import { resolve } from '#core/teardown/resolve.ts'
 import { fitmentRemarks, misfitReasons, type EngineFitment } from './fitment.ts'
 
-const engine: EngineFitment = { thread: 'M20 x 1.5', bypass: 'filter', maxHeight: 0.09, gasketLand: 0.07 }
+const engine: EngineFitment = {
+  thread: 'M20 x 1.5',
+  bypass: 'filter',
+  maxHeight: 0.09,
+  maxDiameter: 0.08,
+  gasketLand: 0.07,
+}
 const of = (typed: Parameters<typeof readings>[0], fit: Partial<EngineFitment> = {}) =>
   misfitReasons({ ...engine, ...fit }, resolve(readings(typed)))
 
@@ -24,6 +30,7 @@ describe('what an engine cannot take', () => {
     ['thread', { 'thread.designation': '3/4-16 UNF' }, 'its thread is 3/4-16 UNF'],
     ['bypass', { 'bypass.place': 'none' }, 'it has no bypass valve'],
     ['height', { 'can.height': '95 mm' }, 'it is 95.0 mm high, and there is room for 90.0 mm'],
+    ['diameter', { 'can.diameter': '82 mm' }, 'it is 82.0 mm across, and there is room for 80.0 mm'],
     ['gasket', { 'gasket.diameter': '72 mm' }, 'its gasket is 72.0 mm across, the land 70.0 mm'],
   ])('%s', (_, typed, words) => expect(of(typed)[0]).toContain(words))
 

@@ -6,8 +6,9 @@ import type { ResolvedValues } from '#core/teardown/resolve.ts'
 export interface EngineFitment {
   thread: string | null
   bypass: 'filter' | 'engine' | 'unknown'
-  /** Room for a can. */
+  /** Room for a can, in height and across. */
   maxHeight: number | null
+  maxDiameter: number | null
   /** Outer diameter of the land that the gasket seals on. */
   gasketLand: number | null
 }
@@ -20,18 +21,19 @@ export interface FitmentCheck {
 }
 
 /**
- * What excludes a filter where it does not fit, one by one with its reason: thread, land of the gasket, bypass, height.
+ * What excludes a filter where it does not fit, one by one with its reason: thread, land of the gasket, bypass, height
+ * and diameter.
  *
  * Source: common practice, no published source.
  *
  * @param engine what it takes; null where that is not known
  * @param known resolved values of the filter
  * @example
- * excludingChecks({ thread: 'M20 x 1.5', bypass: 'unknown', maxHeight: null, gasketLand: null },
+ * excludingChecks({ thread: 'M20 x 1.5', bypass: 'unknown', maxHeight: null, maxDiameter: null, gasketLand: null },
  *   known({ 'thread.designation': 'M20 x 1.5' }))[0]?.state // => 'fits'
  */
 export function excludingChecks(
-  { thread, bypass, maxHeight, gasketLand }: EngineFitment,
+  { thread, bypass, maxHeight, maxDiameter, gasketLand }: EngineFitment,
   known: ResolvedValues,
 ): FitmentCheck[] {
   return [
@@ -39,6 +41,9 @@ export function excludingChecks(
     bypassCheck(bypass, known.get('bypass.place')?.text),
     roomCheck('Height', maxHeight, known.get('can.height')?.number?.value, (own, room) => {
       return `it is ${own} high, and there is room for ${room}`
+    }),
+    roomCheck('Diameter', maxDiameter, known.get('can.diameter')?.number?.value, (own, room) => {
+      return `it is ${own} across, and there is room for ${room}`
     }),
     roomCheck('Gasket land', gasketLand, known.get('gasket.diameter')?.number?.value, (own, room) => {
       return `its gasket is ${own} across, the land ${room}`
@@ -52,7 +57,7 @@ export function excludingChecks(
  * @param engine what it takes; null where that is not known
  * @param known resolved values of the filter
  * @example
- * misfitReasons({ thread: 'M18 x 1.5', bypass: 'filter', maxHeight: null, gasketLand: null }, known({
+ * misfitReasons({ thread: 'M18 x 1.5', bypass: 'filter', maxHeight: null, maxDiameter: null, gasketLand: null }, known({
  *   'thread.designation': 'M20 x 1.5',
  * })).length // => 1
  */
@@ -104,7 +109,7 @@ function roomCheck(
  * @param engine what it takes
  * @param known resolved values of the filter
  * @example
- * fitmentRemarks({ thread: null, bypass: 'engine', maxHeight: null, gasketLand: null },
+ * fitmentRemarks({ thread: null, bypass: 'engine', maxHeight: null, maxDiameter: null, gasketLand: null },
  *   known({ 'bypass.place': 'dome' })).length // => 1
  */
 export const fitmentRemarks = ({ bypass }: EngineFitment, known: ResolvedValues): string[] =>

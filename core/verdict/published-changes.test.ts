@@ -76,3 +76,17 @@ test.each([
 ])('%s', (_, said, expected) => {
   expect(said).toEqual(expected)
 })
+
+test('a newer revision that has been seen since is named first, and once', () => {
+  const changes = changesSince(
+    snapshot,
+    {
+      ranked: ['a', 'b', 'c'].map((id) => ({ id, chances: { mean: { a: 80, b: 70, c: 60 }[id] } })),
+      call: undefined,
+    } as never,
+    1,
+    (id) => names[id] ?? id,
+    (id) => (id === 'a' ? 'c' : undefined),
+  )
+  expect(changes).toEqual(['It is about Norrith N-40; a newer revision has been seen since: Selk S-1.'])
+})

@@ -12,6 +12,7 @@ const leastMove = 0.5
  * @param judgement of the line-up as it is now, by the same school and driver
  * @param method version in force
  * @param nameOf what a column is called
+ * @param newerOf the newest revision of the product of a column, where there is a newer one
  * @returns a sentence each; none where it still holds
  * @example
  * changesSince({ school: 'Build first', driver: '', method: 3, ranking: [], winners: [], sentences: [] },
@@ -22,9 +23,18 @@ export function changesSince(
   { ranked, call }: Pick<Judgement, 'ranked' | 'call'>,
   method: number,
   nameOf: (id: string) => string,
+  newerOf: (id: string) => string | undefined = () => undefined,
 ): string[] {
   const now = new Map(ranked.map(({ id, chances }) => [id, chances.mean]))
+  const isThere = (id: string) => snapshot.ranking.some(({ column }) => column === id)
+  const overtaken = snapshot.ranking.flatMap(({ column, name }) => {
+    const newer = newerOf(column)
+    return newer !== undefined && !isThere(newer) ? [{ name, newer }] : []
+  })
   return [
+    ...overtaken.map(
+      ({ name, newer }) => `It is about ${name}; a newer revision has been seen since: ${nameOf(newer)}.`,
+    ),
     ...(snapshot.method === method ? [] : [`The method is now version ${method}; it was ${snapshot.method}.`]),
     ...(call && isAnother(snapshot, call, nameOf) ? [`Now: ${formatCall(call, nameOf)}`] : []),
     ...snapshot.ranking.flatMap(({ column, name, value }) => {
@@ -34,7 +44,7 @@ export function changesSince(
       return [`${name} now scores ${Math.round(current)} instead of ${Math.round(value)}.`]
     }),
     ...ranked
-      .filter(({ id }) => !snapshot.ranking.some(({ column }) => column === id))
+      .filter(({ id }) => !isThere(id) && !overtaken.some(({ newer }) => newer === id))
       .map(({ id }) => `${nameOf(id)} has come in since.`),
   ]
 }

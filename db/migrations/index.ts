@@ -34,6 +34,7 @@ import * as swapTests from './032_swap_tests.ts'
 import * as fitments from './033_fitments.ts'
 import * as dateCodes from './034_date_codes.ts'
 import * as knownGood from './035_known_good.ts'
+import * as roomAndMounting from './036_room_and_mounting.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -71,6 +72,7 @@ const migrations: Record<string, Knex.Migration> = {
   '033_fitments': fitments,
   '034_date_codes': dateCodes,
   '035_known_good': knownGood,
+  '036_room_and_mounting': roomAndMounting,
 }
 
 /** Their names, in the order in which they run. */

@@ -1,5 +1,6 @@
 import { sizeClasses } from '#core/catalogue/index.ts'
 import { engineTroubles } from '#core/figures/trouble.ts'
+import { mountings } from '#core/kin/fitment-checks.ts'
 import { duties } from '#core/money/driver.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
 import { SelectField } from '#app/ui/Select.tsx'
@@ -86,10 +87,21 @@ export function ApplicationForm({ id, version, values, result, back }: Props) {
         hint="Highest can that clears what is round it. A higher one is excluded."
       />
       <TextBox
+        field={fields.maxDiameter}
+        label="Room across"
+        optional
+        hint="Widest can that clears what is round it. A wider one is excluded."
+      />
+      <TextBox
         field={fields.gasketLand}
         label="Gasket land, outer diameter"
         optional
         hint="A larger gasket is excluded."
+      />
+      <SelectField
+        field={fields.mounting}
+        label="The filter"
+        options={[{ value: '', label: 'not known' }, ...mountings.map(({ key, label }) => ({ value: key, label }))]}
       />
       {duties.map(({ key, label, description }) => (
         <TextBox

@@ -16,6 +16,8 @@ describe('an application', () => {
       oilTemperatureMin: null,
       oilTemperatureMax: null,
       maxHeight: null,
+      maxDiameter: null,
+      mounting: '',
       gasketLand: null,
       serviceIntervals: {},
       note: '',

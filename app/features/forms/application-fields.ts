@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { formOfSizeClass, sizeClasses, type SizeClass } from '#core/catalogue/index.ts'
 import { engineTroubles, type EngineTrouble } from '#core/figures/trouble.ts'
+import { mountings, type Mounting } from '#core/kin/fitment-checks.ts'
 import { duties } from '#core/money/driver.ts'
 import { parseThread } from '#core/quantity/thread.ts'
 import type { ApplicationFields } from '#app/data/applications.server.ts'
@@ -28,6 +29,7 @@ const quantities = {
     range: [323.15, 473.15],
   },
   maxHeight: { name: 'Room for the can', dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.4] },
+  maxDiameter: { name: 'Room across', dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.3] },
   gasketLand: { name: 'Gasket land', dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.2] },
 } as const satisfies Record<string, QuantityField>
 
@@ -46,6 +48,8 @@ const thread = z
 
 const troubleKeys = engineTroubles.map(({ key }) => key) as [EngineTrouble, ...EngineTrouble[]]
 
+const mountingKeys = mountings.map(({ key }) => key) as [Mounting, ...Mounting[]]
+
 const sizeClassKeys = sizeClasses.map(({ key }) => key) as [SizeClass, ...SizeClass[]]
 
 const anyApplicationSchema = z.object({
@@ -62,7 +66,11 @@ const anyApplicationSchema = z.object({
   oilTemperatureMin: optionalQuantity(quantities.oilTemperatureMin),
   oilTemperatureMax: optionalQuantity(quantities.oilTemperatureMax),
   maxHeight: optionalQuantity(quantities.maxHeight),
+  maxDiameter: optionalQuantity(quantities.maxDiameter),
   gasketLand: optionalQuantity(quantities.gasketLand),
+  mounting: z
+    .enum(['', ...mountingKeys], { error: 'Choose how the filter is mounted, or that it is not known.' })
+    .default(''),
   easyInterval: optionalInterval('The interval'),
   normalInterval: optionalInterval('The interval'),
   severeInterval: optionalInterval('The interval'),
@@ -106,11 +114,13 @@ export const applicationValues = (application: ApplicationFields): FieldValues =
   thread: application.thread ?? '',
   bypass: application.bypass,
   note: application.note,
+  mounting: application.mounting,
   trouble: application.trouble,
   bypassOpening: quantityText(application.bypassOpening, quantities.bypassOpening),
   oilTemperatureMin: quantityText(application.oilTemperatureMin, quantities.oilTemperatureMin),
   oilTemperatureMax: quantityText(application.oilTemperatureMax, quantities.oilTemperatureMax),
   maxHeight: quantityText(application.maxHeight, quantities.maxHeight),
+  maxDiameter: quantityText(application.maxDiameter, quantities.maxDiameter),
   gasketLand: quantityText(application.gasketLand, quantities.gasketLand),
   easyInterval: intervalText(application.serviceIntervals.easy),
   normalInterval: intervalText(application.serviceIntervals.normal),

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { mountings } from '#core/kin/fitment-checks.ts'
 import { claimKinds, claimPlaces } from '#core/claims/claim.ts'
 import { currencies, minorUnitDigits } from '#core/money/currency.ts'
 import { climates, duties, positions } from '#core/money/driver.ts'
@@ -47,6 +48,8 @@ const application = fc.record({
   oilTemperatureMax: orEmpty(hot),
   maxHeight: orEmpty(length),
   gasketLand: orEmpty(length),
+  maxDiameter: orEmpty(length),
+  mounting: fc.oneof(fc.constant(''), from(mountings)),
   easyInterval: orEmpty(interval),
   normalInterval: orEmpty(interval),
   severeInterval: orEmpty(interval),

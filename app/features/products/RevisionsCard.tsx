@@ -1,5 +1,7 @@
 import { getFormProps } from '@conform-to/react'
 import { Form } from 'react-router'
+import type { Price } from '#core/money/landed.ts'
+import type { VerdictStood } from '#app/data/product-dossier.server.ts'
 import type { Revision } from '#app/data/products.server.ts'
 import type { RevisionFacts as Facts } from '#app/data/revision-facts.server.ts'
 import type { ActionResult } from '#app/features/forms/action-result.ts'
@@ -11,17 +13,20 @@ import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import { MakerForm } from './MakerForm.tsx'
 import { RevisionFacts } from './RevisionFacts.tsx'
 import { RevisionLine } from './RevisionLine.tsx'
+import { RevisionTimeline } from './RevisionTimeline.tsx'
 
 interface Props {
   revisions: readonly Revision[]
   specimens: readonly { revisionId: string; label: string }[]
   facts: readonly Facts[]
+  prices: readonly Price[]
+  verdicts: readonly VerdictStood[]
   newRevision: string
   result: ActionResult | undefined
 }
 
 /** Revisions on a line, who made each, and a line for a new one. */
-export function RevisionsCard({ revisions, specimens, facts, newRevision, result }: Props) {
+export function RevisionsCard({ revisions, specimens, facts, prices, verdicts, newRevision, result }: Props) {
   const [form, fields] = useSchemaForm(revisionSchema, { result, values: {} })
   return (
     <Card>
@@ -29,6 +34,7 @@ export function RevisionsCard({ revisions, specimens, facts, newRevision, result
         <h2>Revisions</h2>
         <RevisionLine revisions={revisions} specimens={specimens} />
         <RevisionFacts revisions={revisions} facts={facts} />
+        <RevisionTimeline revisions={revisions} facts={facts} prices={prices} verdicts={verdicts} />
         <Soft>
           The same part number can change maker, country, suffix or insides. Each revision is its own column in the
           line-up.

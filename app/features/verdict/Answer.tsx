@@ -13,6 +13,7 @@ import { AvailabilityLine } from './AvailabilityLine.tsx'
 import { ChanceScale } from './ChanceScale.tsx'
 import { GroundSentence } from './GroundSentence.tsx'
 import { HowSureLink } from './HowSureLink.tsx'
+import { NewerRevisionLine } from './NewerRevisionLine.tsx'
 import { ReasonColumns } from './ReasonColumns.tsx'
 import { SaidOfEach } from './SaidOfEach.tsx'
 import { SchoolBar } from './SchoolBar.tsx'
@@ -85,6 +86,7 @@ export function Answer({ judged, draft, onPublish }: Props) {
       {leader ? <Headline judged={judged} draft={draft} /> : <NobodyYet />}
       <AvailabilityLine judged={judged} />
       <SameBuildLine />
+      <NewerRevisionLine judged={judged} />
       <Small>{formatInterest(evaluation.reviewer.interest, evaluation.reviewer.interestNote)}</Small>
       <TroubleLine judged={judged} />
       {leader && next && <ReasonColumns leader={leader} next={next} judged={judged} />}

@@ -1,6 +1,7 @@
 import { useMemo } from 'react'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { judge, type Judgement } from '#core/verdict/judgement.ts'
+import { newerRevision } from '#core/verdict/revision-age.ts'
 import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
@@ -59,11 +60,14 @@ interface Props {
 }
 
 function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
-  const { method } = useLineup().evaluation
+  const { method, columns } = useLineup().evaluation
   const { send } = useAction()
   const { id, snapshot, words, conditions, overruleColumn, overruleReason } = verdict
   const day = verdict.publishedAt?.slice(0, 10) ?? ''
-  const changes = snapshot && judgement ? changesSince(snapshot, judgement, method.version, nameOf) : []
+  const changes =
+    snapshot && judgement
+      ? changesSince(snapshot, judgement, method.version, nameOf, (of) => newerRevision(columns, of)?.id)
+      : []
   return (
     <Stack $gap={6} as="section" aria-label={`Published ${day}`}>
       <h3>

@@ -1,0 +1,22 @@
+import { href, Link } from 'react-router'
+import { newerRevision } from '#core/verdict/revision-age.ts'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { Small } from '#app/ui/layout.tsx'
+import type { EvaluationView } from './useEvaluation.ts'
+
+/** That a newer revision of what is named has been seen: a shop may have that one. */
+export function NewerRevisionLine({ judged: { call, ranked, nameOf } }: { judged: EvaluationView }) {
+  const { columns } = useLineup().evaluation
+  return (call?.named ?? []).map(({ id }) => {
+    const newer = newerRevision(columns, id)
+    if (!newer) return null
+    const place = ranked.findIndex((one) => one.id === newer.id) + 1
+    return (
+      <Small key={id} as="p">
+        {nameOf(id)} is not its newest revision:{' '}
+        <Link to={href('/products/:product', { product: newer.productId })}>{nameOf(newer.id)}</Link>{' '}
+        {place > 0 ? `is ranked ${place} of ${ranked.length}.` : 'has been seen, and is not judged.'}
+      </Small>
+    )
+  })
+}
