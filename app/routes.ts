@@ -70,6 +70,7 @@ export default [
 
   route('library', 'routes/library.tsx'),
   route('kin', 'routes/kin.tsx'),
+  route('kin/overview', 'routes/kin-overview.ts'),
   route('kin/:a/:b', 'routes/kin-pair.tsx'),
   route('brands/:brand', 'routes/brand.tsx'),
   route('import', 'routes/import-new.tsx'),

@@ -8,6 +8,7 @@ import { closeDatabase, writableDatabase } from '#app/data/database.server.ts'
 import { addProduct, findProduct } from '#app/data/products.server.ts'
 import { addReadings, type NewReading } from '#app/data/readings.server.ts'
 import { addSpecimen } from '#app/data/specimens.server.ts'
+import { siSymbolOf } from '#core/quantity/units.ts'
 import { catalogueFor, type Characteristic } from '#core/catalogue/index.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { defaultEvidence, readingOfEntry } from '#core/teardown/reading.ts'
@@ -126,8 +127,7 @@ function typed(c: Characteristic, turn: number): string {
   switch (c.kind) {
     case 'quantity': {
       const [low, high] = c.typical
-      const unit = { length: 'm', mass: 'kg', pressure: 'Pa' }[c.dimension as 'length' | 'mass' | 'pressure']
-      return `${(low + share * (high - low)).toFixed(6)} ${unit}`
+      return `${(low + share * (high - low)).toFixed(6)} ${siSymbolOf(c.dimension)}`
     }
     case 'count':
       return String(Math.round(c.typical[0] + share * (c.typical[1] - c.typical[0])))

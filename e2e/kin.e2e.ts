@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, choose, fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { benchOf, choose, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
 import { goes, submit } from './forms.ts'
 
 let app: App
@@ -55,6 +55,23 @@ describe('the families of an engine', () => {
     await visit(page, `${app.url}/kin`)
     await sees(page, shell)
     await sees(page, 'never about who made them')
+  })
+
+  test('lie on a map, linked by all that they share or by one part, with a list beside it', async () => {
+    await press(page, 'tab', 'Map')
+    await page.waitForSelector('[aria-label="Map of 4 filters in 2 groups"]')
+    await choose(page, 'Linked by', 'bypass valve (0 pairs)')
+    await sees(page, 'Nothing is linked by this part.')
+    await choose(page, 'Linked by', 'retainer spring (1 pair)')
+    await page.waitForSelector('[aria-label="Map of 2 filters in 1 group"] canvas')
+    const groups = await page.$$eval('[aria-label="Groups"] li', (all) => all.map((one) => one.textContent))
+    expect(groups).toEqual(['Pellgate PG-33, Sandmere SM-508'])
+    await page.reload()
+    await page.waitForSelector('[aria-label="Map of 2 filters in 1 group"] canvas')
+    await press(page, 'link', 'Sandmere SM-508')
+    await sees(page, 'Engines it fits')
+    await visit(page, `${app.url}/kin`)
+    await sees(page, shell)
   })
 })
 
@@ -211,69 +228,5 @@ describe('a product that fits two engines', () => {
     await goes(page, 'Hallin H-9')
     await visit(page, app.url + first)
     await sees(page, 'Hallin H-9')
-  })
-})
-
-describe('revisions and date codes', () => {
-  const openProduct = async (name: string) => {
-    await visit(page, app.url + lineup)
-    await press(page, 'link', name)
-    await sees(page, 'Engines it fits')
-  }
-
-  test('what changed from one revision to the next is said from the readings', async () => {
-    await openProduct('Fennick F-2210')
-    await sees(page, 'Against first printing: ')
-    const changes = await page.$eval('[aria-label="What tells suffix B"]', (one) => (one as HTMLElement).innerText)
-    expect(changes).toMatch(/colour of the glue red or orange → grey/)
-    expect(changes).toMatch(/Date codes: [\w-]+ \(A\)/)
-  })
-
-  test('two codes teach how a brand writes its dates; what teaches nothing says why', async () => {
-    await visit(page, `${app.url}/library`)
-    await press(page, 'link', 'Pellgate')
-    await sees(page, 'Give two codes of which you know the day')
-    await fill(page, 'First code', '2026 W11')
-    await fill(page, 'What the first means', '2026-09')
-    await fill(page, 'Second code', '2025 W40')
-    await fill(page, 'What the second means', '2025-10')
-    await sees(page, 'No template reads both codes so.')
-    await fill(page, 'What the first means', '2026-03')
-    await press(page, 'button', 'Keep: year, a letter, week')
-    await sees(page, 'taught by 2026 W11 (2026-03) and 2025 W40 (2025-10)')
-  })
-
-  test('and then its codes are read, with how long each lay on a shelf', async () => {
-    await openProduct('Pellgate PG-33')
-    await sees(page, '2026 W11 (A): made 2026-03-09 to 2026-03-15, 7 months before it was looked at')
-  })
-
-  test('forgotten, they are codes again', async () => {
-    await visit(page, `${app.url}/library`)
-    await press(page, 'link', 'Pellgate')
-    await press(page, 'button', 'Forget year, a letter, week')
-    await goes(page, 'taught by 2026 W11')
-    await openProduct('Pellgate PG-33')
-    await sees(page, 'Date codes: 2026 W11 (A).')
-  })
-})
-
-describe('a box with signs', () => {
-  test('it takes a specimen that is known to be good; then the other asks for a check, and is called no fake', async () => {
-    await visit(page, app.url + lineup)
-    await press(page, 'link', 'Merribank MB-1120')
-    await sees(page, 'It takes a specimen that is known to be good')
-    expect(await words(page)).not.toContain('Asks for a check')
-    await press(page, 'button', 'A is known to be good')
-    await sees(page, 'Asks for a check with the seller')
-    const signs = await page.$eval('[aria-label="Is it what the box says"]', (one) => (one as HTMLElement).innerText)
-    expect(signs).toMatch(/how the date code is put on stamped where the good one has burnt/)
-    expect(signs).toMatch(/rolled seam round bead where the good one has flat/)
-    expect(signs).not.toMatch(/fake|counterfeit/i)
-  })
-
-  test('is taken back with the good one', async () => {
-    await press(page, 'button', 'A is not known to be good')
-    await goes(page, 'Asks for a check')
   })
 })

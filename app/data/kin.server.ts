@@ -1,5 +1,5 @@
 import type { Characteristic } from '#core/catalogue/index.ts'
-import { allRelatives, kinFamilies, relativesOf } from '#core/kin/kin-families.ts'
+import { allRelatives, kinFamilies, relativesOf, relativesSteps, type KinPair } from '#core/kin/kin-families.ts'
 import { findKin, type KinFinding } from '#core/kin/kin-finding.ts'
 import { kinGrounds, type KinGround } from '#core/kin/kin-grounds.ts'
 import { kinship } from '#core/kin/kinship.ts'
@@ -8,6 +8,7 @@ import { toRecord } from '#core/kin/to-record.ts'
 import { canBeRecorded } from '#core/teardown/passed-steps.ts'
 import { kinLibraries, type KinMember } from './build-records.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
+import { progressOf, tellProgress, whileOthersWork, withinMoment } from './progress.server.ts'
 import { listSwapTests, type StoredSwapTest } from './swap-tests.server.ts'
 
 /** By part, in their order: the chance that it is shared; null where it is not known. */
@@ -45,9 +46,17 @@ export const kinMembers = lineupQuery('kin members', async (): Promise<KinMember
 )
 
 /** Families over all engines that are shown. */
-export const kinOverview = lineupQuery('kin', async (): Promise<KinOverview> => {
+const kinOverview = lineupQuery('kin', async (): Promise<KinOverview> => {
   const [libraries, tests] = await Promise.all([kinLibraries(), listSwapTests()])
-  const pairs = libraries.flatMap(({ records, frequencies }) => allRelatives(records, frequencies, tried(tests)))
+  const pairs: KinPair[] = []
+  const all = libraries.reduce((sum, { records }) => sum + records.length ** 2, 0)
+  let before = 0
+  for (const { records, frequencies } of libraries) {
+    const weight = records.length ** 2 / all
+    const steps = relativesSteps(records, frequencies, tried(tests))
+    pairs.push(...(await whileOthersWork(steps, (done) => tellProgress('kin', before + done * weight))))
+    before += weight
+  }
   return {
     members: libraries.flatMap(({ members }) => [...members.values()]),
     families: kinFamilies(pairs).map(({ pairs: own, ...family }) => ({
@@ -56,6 +65,15 @@ export const kinOverview = lineupQuery('kin', async (): Promise<KinOverview> => 
     })),
   }
 })
+
+/** Relatives as far as they are worked out in a moment: else the share of that work that is done. */
+export type KinSoon = { overview: KinOverview } | { overview: undefined; done: number }
+
+/** Families over all engines, or how far they are; whoever gets the latter asks again. */
+export async function kinSoon(): Promise<KinSoon> {
+  const overview = await withinMoment(kinOverview())
+  return overview ? { overview } : { overview, done: progressOf('kin') }
+}
 
 /** Pairs of an engine's filters that are one build under two names. */
 export const sameBuildsOf = lineupQuery('same builds', async (application: string) => {

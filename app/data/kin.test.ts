@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from 'vitest'
 import { formatKin } from '#core/kin/kin-finding.ts'
 import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
-import { kinOfTwo, kinOverview, kinSoFar, type KinOverview } from './kin.server.ts'
+import { kinOfTwo, kinSoFar, kinSoon, type KinOverview } from './kin.server.ts'
 import { newId } from './id.ts'
 import { addIrreversibleStep } from './irreversible-steps.server.ts'
 import { addSwapTest, listSwapTests, removeSwapTest } from './swap-tests.server.ts'
@@ -14,7 +14,7 @@ const idOf = (name: string) => overview.members.find((member) => member.name ===
 const specimenOf = (name: string) => overview.members.find((member) => member.name === name)!.specimenId
 
 beforeAll(async () => {
-  overview = await kinOverview()
+  overview = (await kinSoon()).overview!
 })
 
 describe('kin of the demo', () => {
@@ -76,7 +76,7 @@ describe('kin of the demo', () => {
 
   test('what is put away has no kin', async () => {
     await showDemo(false)
-    expect((await kinOverview()).members).toEqual([])
+    expect((await kinSoon()).overview?.members).toEqual([])
     await showDemo(true)
   })
 })

@@ -32,14 +32,7 @@ export function Mat({
       {lines(width, true)}
       {lines(height, false)}
       {legend && (
-        <text
-          x={width - 10}
-          y={height - 8}
-          textAnchor="end"
-          fontSize={11}
-          fontFamily="'Public Sans', sans-serif"
-          fill={palette.faint}
-        >
+        <text x={10} y={18} fontSize={11} fontFamily="'Public Sans', sans-serif" fill={palette.faint}>
           one square 10 mm
         </text>
       )}

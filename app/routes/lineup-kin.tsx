@@ -1,7 +1,7 @@
 import { optionsAudit } from '#app/data/options-audit.server.ts'
-import { kinOverview } from '#app/data/kin.server.ts'
+import { kinSoon } from '#app/data/kin.server.ts'
 import { AuditCard } from '#app/features/kin/AuditCard.tsx'
-import { KinView } from '#app/features/kin/KinView.tsx'
+import { KinSoonView } from '#app/features/kin/KinSoonView.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { Page } from '#app/ui/layout.tsx'
@@ -11,7 +11,7 @@ import { whenPathChanges } from './revalidation.ts'
 export const meta: Route.MetaFunction = () => [{ title: 'Kin · Plicator' }]
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const [kin, options] = await Promise.all([kinOverview(), optionsAudit(params.application)])
+  const [kin, options] = await Promise.all([kinSoon(), optionsAudit(params.application)])
   return { kin, options }
 }
 
@@ -25,7 +25,7 @@ export default function LineupKin({ loaderData: { kin, options } }: Route.Compon
         title={`Kin: ${application.name}`}
         subtitle="Which of its filters share parts with which, here and among all engines."
       />
-      <KinView {...kin} engine={application.id} />
+      <KinSoonView kin={kin} engine={application.id} />
       <AuditCard options={options} engine={application.name} />
     </Page>
   )

@@ -2,6 +2,7 @@ import { join } from 'node:path'
 import { parentPort, Worker } from 'node:worker_threads'
 import { closeDatabase, whenDatabaseCloses } from '#app/data/database.server.ts'
 import { answerElsewhere, answerHere } from '#app/data/lineup-query.server.ts'
+import { tellProgress, tellProgressBy } from '#app/data/progress.server.ts'
 import { giveUpSignal, whileWanted } from '#app/storage/request-scope.ts'
 import { StorageError, storageProblemOf, type StorageProblemKind } from '#app/storage/storage-problem.ts'
 
@@ -11,7 +12,10 @@ type Told =
   | { id: number; does: 'give-up'; question: number }
   | { id: number; does: 'close' }
 
-type Said = { id: number; answer: unknown } | { id: number; fault: string; kind: StorageProblemKind | undefined }
+type Said =
+  | { id: number; answer: unknown }
+  | { about: string; share: number }
+  | { id: number; fault: string; kind: StorageProblemKind | undefined }
 
 interface Waiting {
   resolve(answer: unknown): void
@@ -33,6 +37,7 @@ export function startLineupThread(): { stop(): Promise<void> } {
   function start(): Worker {
     const started = new Worker(script)
     started.on('message', (said: Said) => {
+      if ('about' in said) return tellProgress(said.about, said.share)
       const { resolve, reject } = waiting.get(said.id) ?? {}
       waiting.delete(said.id)
       if ('answer' in said) resolve?.(said.answer)
@@ -77,6 +82,7 @@ export function startLineupThread(): { stop(): Promise<void> } {
 export function answerLineupQueries(): void {
   const running = new Map<number, AbortController>()
   const say = (said: Said) => parentPort?.postMessage(said)
+  tellProgressBy((about, share) => say({ about, share }))
   parentPort?.on('message', (told: Told) => {
     if (told.does === 'give-up') return running.get(told.question)?.abort()
     const work = new AbortController()

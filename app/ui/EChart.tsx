@@ -1,4 +1,4 @@
-import { BarChart, CustomChart, HeatmapChart, LineChart, ScatterChart } from 'echarts/charts'
+import { BarChart, CustomChart, GraphChart, HeatmapChart, LineChart, ScatterChart } from 'echarts/charts'
 import {
   GridComponent,
   LegendComponent,
@@ -8,13 +8,14 @@ import {
 } from 'echarts/components'
 import { init, use as register, type EChartsCoreOption } from 'echarts/core'
 import { LabelLayout } from 'echarts/features'
-import { SVGRenderer } from 'echarts/renderers'
+import { CanvasRenderer, SVGRenderer } from 'echarts/renderers'
 import { useEffect, useRef } from 'react'
 import { usePreferences } from './usePreferences.ts'
 
 register([
   BarChart,
   CustomChart,
+  GraphChart,
   HeatmapChart,
   LineChart,
   ScatterChart,
@@ -24,6 +25,7 @@ register([
   TooltipComponent,
   VisualMapComponent,
   LabelLayout,
+  CanvasRenderer,
   SVGRenderer,
 ])
 
@@ -46,6 +48,8 @@ export interface ChartProps {
   option: (colours: ChartColours) => EChartsCoreOption
   /** Called with the data item that was clicked. */
   onPick?: (data: unknown) => void
+  /** Drawn as points, for what is moved and has hundreds of marks. */
+  canvas?: boolean
 }
 
 const seriesLight = [
@@ -74,12 +78,12 @@ const seriesDark = [
 ]
 
 /** An Apache ECharts chart in the page's own colours and type. */
-export function EChart({ label, height, option, onPick }: ChartProps) {
+export function EChart({ label, height, option, onPick, canvas = false }: ChartProps) {
   const box = useRef<HTMLDivElement>(null)
   const { theme } = usePreferences()
   useEffect(() => {
     if (!box.current) return undefined
-    const chart = init(box.current, null, { renderer: 'svg' })
+    const chart = init(box.current, null, { renderer: canvas ? 'canvas' : 'svg' })
     const style = getComputedStyle(document.documentElement)
     const colour = (name: string) => style.getPropertyValue(name).trim()
     const dark = style.getPropertyValue('color-scheme').includes('dark')
@@ -107,6 +111,6 @@ export function EChart({ label, height, option, onPick }: ChartProps) {
       watch.disconnect()
       chart.dispose()
     }
-  }, [option, theme, onPick])
+  }, [option, theme, onPick, canvas])
   return <div ref={box} role="img" aria-label={label} style={{ height, width: '100%' }} />
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { frequenciesOf } from './frequencies.ts'
-import { allRelatives, kinFamilies, relativesOf } from './kin-families.ts'
+import { allRelatives, relativesSteps, kinFamilies, relativesOf } from './kin-families.ts'
 import { others, recordOf, wellKnown } from './kin.fixture.ts'
 
 const twins = ['a', 'b', 'e'].map((id) => recordOf(id, wellKnown))
@@ -40,9 +40,16 @@ describe('families', () => {
     expect(kinFamilies([pair('x', 'y'), pair('p', 'q'), pair('y', 'z')]).map(({ members }) => members.length)).toEqual([
       3, 2,
     ])
+  })
+
+  test('are worked out filter by filter, which says how far it is, to the same end', () => {
+    const steps = relativesSteps(all, frequencies)
     const told: number[] = []
-    allRelatives(all, frequencies, undefined, (done) => told.push(done))
-    expect(told.length).toBeGreaterThan(0)
-    expect(told.every((done) => done > 0 && done <= 1)).toBe(true)
+    let step = steps.next()
+    for (; !step.done; step = steps.next()) told.push(step.value)
+    expect(step.value).toEqual(allRelatives(all, frequencies))
+    expect(told).toHaveLength(all.length)
+    expect(told).toEqual([...told].sort((a, b) => a - b))
+    expect(told.at(-1)).toBe(1)
   })
 })

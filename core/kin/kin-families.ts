@@ -58,23 +58,35 @@ const closestFirst = (x: KinPair, y: KinPair): number =>
   y.finding.chance - x.finding.chance
 
 /**
- * All pairs of relatives among some filters.
+ * All pairs of relatives among some filters, filter by filter.
  *
- * @param onProgress told now and then how much is done, 0 to 1
- * @example allRelatives([], frequenciesOf([])) // => []
+ * @returns says after each filter how much is done, 0 to 1, and in the end the pairs
+ * @example relativesSteps([], frequenciesOf([])).next() // => { value: [], done: true }
  */
-export function allRelatives(
+export function* relativesSteps(
   records: readonly BuildRecord[],
   frequencies: Frequencies,
   swaps = noSwaps,
-  onProgress: (done: number) => void = () => undefined,
-): KinPair[] {
-  const pairs = records.flatMap((own, at) => {
-    const done = (at + 1) / records.length
-    if (at % 20 === 0) onProgress(1 - (1 - done) ** 2)
-    return relativesOf(own, records.slice(at + 1), frequencies, swaps)
-  })
+): Generator<number, KinPair[]> {
+  const pairs: KinPair[] = []
+  for (const [at, own] of records.entries()) {
+    pairs.push(...relativesOf(own, records.slice(at + 1), frequencies, swaps))
+    yield 1 - (1 - (at + 1) / records.length) ** 2
+  }
   return pairs.sort(closestFirst)
+}
+
+/**
+ * All pairs of relatives among some filters.
+ *
+ * @example allRelatives([], frequenciesOf([])) // => []
+ */
+export function allRelatives(records: readonly BuildRecord[], frequencies: Frequencies, swaps = noSwaps): KinPair[] {
+  const steps = relativesSteps(records, frequencies, swaps)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+  }
 }
 
 /**

@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
+import { formatCount } from '#core/quantity/format.ts'
 import { formatKin, formatOdds } from '#core/kin/kin-finding.ts'
 import type { KinMember } from '#app/data/build-records.server.ts'
 import { columnName } from '#app/data/column-name.ts'
@@ -42,6 +43,10 @@ const Pairs = styled.ul`
   list-style: none;
 `
 
+/** Of a large family so many are drawn and so many pairs told. */
+const drawnAtMost = 24
+const pairsAtMost = 40
+
 type Family = KinOverview['families'][number]
 
 interface Props {
@@ -57,7 +62,7 @@ export function FamilyCard({ family: { members, pairs }, memberOf }: Props) {
     <Card aria-label={`Family of ${own.map(columnName).join(', ')}`}>
       <Stack $gap={12}>
         <Members>
-          {own.map(({ id, productId, specimenId, name, revision, engine }) => (
+          {own.slice(0, drawnAtMost).map(({ id, productId, specimenId, name, revision, engine }) => (
             <li key={id}>
               <img
                 src={`${href('/specimens/:specimen/drawing.svg', { specimen: specimenId })}?head`}
@@ -70,7 +75,7 @@ export function FamilyCard({ family: { members, pairs }, memberOf }: Props) {
           ))}
         </Members>
         <Pairs aria-label="Pairs">
-          {pairs.map(({ a, b, finding, shared }) => (
+          {pairs.slice(0, pairsAtMost).map(({ a, b, finding, shared }) => (
             <li key={`${a} ${b}`}>
               <Stack $gap={6}>
                 <Row $between>
@@ -87,6 +92,12 @@ export function FamilyCard({ family: { members, pairs }, memberOf }: Props) {
             </li>
           ))}
         </Pairs>
+        {(own.length > drawnAtMost || pairs.length > pairsAtMost) && (
+          <Small>
+            {formatCount(own.length, 'filter')} and {formatCount(pairs.length, 'pair')} in all: the surest are shown
+            here, the map shows them all.
+          </Small>
+        )}
       </Stack>
     </Card>
   )

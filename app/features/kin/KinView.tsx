@@ -1,14 +1,23 @@
+import { useCallback, useMemo } from 'react'
 import type { KinMember } from '#app/data/build-records.server.ts'
 import type { KinOverview } from '#app/data/kin.server.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { TabbedPanels } from '#app/ui/TabbedPanels.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
 import { ChooseTwo } from './ChooseTwo.tsx'
-import { FamilyCard } from './FamilyCard.tsx'
+import { FamilyList } from './FamilyList.tsx'
+import { KinMap } from './KinMap.tsx'
 
 /** Whose relative is whose: families, and any two to look at. */
 export function KinView({ members, families, engine }: KinOverview & { engine?: string }) {
-  const byId = new Map(members.map((member) => [member.id, member]))
-  const memberOf = (id: string): KinMember | undefined => byId.get(id)
-  const shown = families.filter((family) => !engine || family.members.some((id) => memberOf(id)?.engine.id === engine))
+  const { get, set } = useAddress()
+  const isMap = get('as') === 'map'
+  const byId = useMemo(() => new Map(members.map((member) => [member.id, member])), [members])
+  const memberOf = useCallback((id: string): KinMember | undefined => byId.get(id), [byId])
+  const shown = useMemo(
+    () => families.filter((family) => !engine || family.members.some((id) => memberOf(id)?.engine.id === engine)),
+    [families, engine, memberOf],
+  )
   const choice = engine ? members.filter((member) => member.engine.id === engine) : members
   const scarce = choice.filter(({ known }) => known < fewKnown)
   return (
@@ -26,9 +35,27 @@ export function KinView({ members, families, engine }: KinOverview & { engine?: 
           </Stack>
         </Card>
       )}
-      {shown.map((family) => (
-        <FamilyCard key={family.members.join(' ')} family={family} memberOf={memberOf} />
-      ))}
+      {shown.length > 0 && (
+        <TabbedPanels
+          label="Relatives as"
+          selected={isMap ? 'map' : 'families'}
+          onSelect={(key) => set({ as: key === 'map' ? key : '' })}
+          panels={[
+            {
+              key: 'families',
+              label: 'Families',
+              content: !isMap && <FamilyList families={shown} memberOf={memberOf} />,
+            },
+            {
+              key: 'map',
+              label: 'Map',
+              content: isMap && (
+                <KinMap families={shown} memberOf={memberOf} total={(engine ? choice : members).length} />
+              ),
+            },
+          ]}
+        />
+      )}
       {scarce.length > 0 && (
         <Small>
           Too little is recorded to tell of {scarce.map(({ name }) => name).join(', ')}: nobody is called a stranger for

@@ -7,6 +7,7 @@ import { revisionName } from '#app/data/column-name.ts'
 import type { Revision } from '#app/data/products.server.ts'
 import type { RevisionFacts as Facts, SeenCode } from '#app/data/revision-facts.server.ts'
 import { Small, Stack } from '#app/ui/layout.tsx'
+import { WordChips } from '#app/ui/WordChips.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 
 /** Date codes, country, and what differs from the revision before, as far as readings tell. */
@@ -26,10 +27,17 @@ export function RevisionFacts({ revisions, facts }: { revisions: readonly Revisi
           {codes.length > 0 && <Small>Date codes: {codes.map(codeText).join('; ')}.</Small>}
           {origins.length > 0 && <Small>{formatList(origins, 'conjunction')}.</Small>}
           {changes.length > 0 && (
-            <Small>
-              Against {labelOf(before?.id)}: {changes.join(', ')}.{' '}
-              {before && <Link to={href('/kin/:a/:b', { a: before.id, b: id })}>Part by part</Link>}
-            </Small>
+            <Stack $gap={6}>
+              <Small>
+                Against {labelOf(before?.id)} {formatCount(changes.length, 'thing differs', 'things differ')}.{' '}
+                {before && <Link to={href('/kin/:a/:b', { a: before.id, b: id })}>Part by part</Link>}
+              </Small>
+              <WordChips aria-label={`What differs from ${labelOf(before?.id)}`}>
+                {changes.map((change) => (
+                  <li key={change}>{change}</li>
+                ))}
+              </WordChips>
+            </Stack>
           )}
         </Stack>
       ))}

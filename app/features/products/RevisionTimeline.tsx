@@ -69,14 +69,18 @@ export function RevisionTimeline({ revisions, facts, prices, verdicts }: Props) 
   return (
     <section aria-label="Timeline">
       <Lanes aria-hidden>
-        <span />
-        <div data-years>
-          {line.years.map(({ year, at }) => (
-            <small key={year} style={{ left: `${100 * at}%` }}>
-              {year}
-            </small>
-          ))}
-        </div>
+        {line.years.length > 0 && (
+          <>
+            <span />
+            <div data-years>
+              {line.years.map(({ year, at }) => (
+                <small key={year} style={{ left: `${100 * at}%` }}>
+                  {year}
+                </small>
+              ))}
+            </div>
+          </>
+        )}
         {line.lanes.map(({ lane, dates }) => [
           <span key={`${lane} name`}>{nameOf(lane)}</span>,
           <div key={lane}>

@@ -13,7 +13,8 @@ import { usePreferences } from '#app/ui/usePreferences.ts'
 /** Whether each box is what it says: set beside a specimen that is known to be good. */
 export function SignsCard({ specimens }: { specimens: readonly SpecimenSigns[] }) {
   const { send, isIdle, refusal } = useAction()
-  if (specimens.length < 2) return null
+  const several = specimens.filter(({ revision }) => specimens.filter((one) => one.revision === revision).length > 1)
+  if (several.length === 0) return null
   return (
     <Card aria-label="Is it what the box says">
       <Stack $gap={10}>
@@ -22,7 +23,7 @@ export function SignsCard({ specimens }: { specimens: readonly SpecimenSigns[] }
           It takes a specimen that is known to be good, from the engine maker&apos;s own counter say: mark it, and the
           others of its revision are set beside it, by box, print, marks and sizes.
         </Soft>
-        {specimens.map(({ id, label, revision, isGood, beside, signs }) => (
+        {several.map(({ id, label, revision, isGood, beside, signs }) => (
           <Stack key={id} $gap={4} as="section" aria-label={`Specimen ${label}`}>
             <Row $between>
               <span>
@@ -30,11 +31,10 @@ export function SignsCard({ specimens }: { specimens: readonly SpecimenSigns[] }
                 {isGood && ' · known to be good'}
               </span>
               <Button
-                $kind="quiet"
                 isDisabled={!isIdle}
                 onPress={() => send({ intent: 'good', specimen: id, is: isGood ? '' : 'yes' })}
               >
-                {isGood ? `${label} is not known to be good` : `${label} is known to be good`}
+                {isGood ? `${label} is not known to be good` : `Mark ${label} as known to be good`}
               </Button>
             </Row>
             {!isGood && beside > 0 && <Signs signs={signs} />}
