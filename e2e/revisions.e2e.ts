@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
 import { goes } from './forms.ts'
 
 let app: App
@@ -70,6 +70,30 @@ describe('revisions and date codes', () => {
     await goes(page, 'taught by 2026 W11')
     await openProduct('Pellgate PG-33')
     await sees(page, 'Date codes: 2026 W11 (A).')
+  })
+})
+
+describe('numbers that replace each other', () => {
+  test('are said on both pages; a circle is refused with its chain', async () => {
+    const open = async (name: string) => {
+      await visit(page, app.url + lineup)
+      await press(page, 'link', name)
+      await sees(page, 'Makers withdraw a number and sell another in its place')
+    }
+    await open('Corvane CV-214')
+    await press(page, 'button', 'Keep that it replaces it')
+    await sees(page, 'Choose the number whose place it takes.')
+    await choose(page, 'Takes the place of', 'Corvane CV-164')
+    await press(page, 'button', 'Keep that it replaces it')
+    await page.waitForSelector('::-p-aria([name="It does not replace Corvane CV-164"])')
+    await open('Corvane CV-164')
+    await sees(page, 'Replaced by Corvane CV-214')
+    await choose(page, 'Takes the place of', 'Corvane CV-214')
+    await press(page, 'button', 'Keep that it replaces it')
+    await sees(page, 'It would go round in a circle: Corvane CV-214 replaces Corvane CV-164.')
+    await open('Corvane CV-214')
+    await press(page, 'button', 'It does not replace Corvane CV-164')
+    await goes(page, 'Replaces Corvane CV-164')
   })
 })
 

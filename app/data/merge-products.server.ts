@@ -5,6 +5,7 @@ import { now } from './clock.ts'
 import { writableDatabase } from './database.server.ts'
 import { collectProducts, digestOf } from './dependent-rows.server.ts'
 import { newId } from './id.ts'
+import { moveReplacements } from './replacements.server.ts'
 import { keep, type Thrown } from './trash.server.ts'
 
 interface Merged {
@@ -70,6 +71,7 @@ async function moveAll(trx: Knex.Transaction, other: Merged, into: string): Prom
   // What both have, such as a decision on the same claims, stays as the one that is kept has it.
   for (const table of ownTables)
     await trx.raw('update or ignore ?? set product_id = ? where product_id = ?', [table, into, other.id])
+  await moveReplacements(trx, other.id, into)
   await trx('product').where({ id: other.id }).delete()
 }
 

@@ -6,6 +6,7 @@ import { specimenSigns } from './known-good.server.ts'
 import { listPhotosOfProduct } from './photos.server.ts'
 import { listPricesOf } from './prices.server.ts'
 import { listBrands, type Product } from './products.server.ts'
+import { replacementsOf } from './replacements.server.ts'
 import { revisionFacts } from './revision-facts.server.ts'
 import { findReviewer } from './reviewer.server.ts'
 import { methodInForce } from './schools.server.ts'
@@ -29,22 +30,28 @@ export interface VerdictStood {
 /** All that is known of a product, for its page. */
 export async function productDossier(product: Product) {
   const specimens = await listSpecimensOf(product.id)
-  const [assessed, method, { topEnd }, { products }, prices, photos, verdicts, brands] = await Promise.all([
-    assessSpecimens(specimens),
-    methodInForce(specimens[0]?.demo ?? 0),
-    findReviewer(),
-    claimOverview(product.applicationId),
-    listPricesOf(product.id),
-    listPhotosOfProduct(product.id),
-    verdictsOf(product),
-    listBrands(),
-  ])
+  const [assessed, method, { topEnd }, { products }, prices, photos, verdicts, brands, replacements] =
+    await Promise.all([
+      assessSpecimens(specimens),
+      methodInForce(specimens[0]?.demo ?? 0),
+      findReviewer(),
+      claimOverview(product.applicationId),
+      listPricesOf(product.id),
+      listPhotosOfProduct(product.id),
+      verdictsOf(product),
+      listBrands(),
+      replacementsOf(product.id),
+    ])
   /** The specimen that the product is drawn from. */
   const drawn = bestKnown(assessed, product)
   return {
     facts: await revisionFacts(product, assessed),
     signs: await specimenSigns(assessed),
     topEnd,
+    replacements: {
+      ...replacements,
+      others: products.filter(({ id }) => id !== product.id).map(({ id, name }) => ({ id, name })),
+    },
     prices,
     photos,
     verdicts,

@@ -1,13 +1,15 @@
 import { findApplication } from '#app/data/applications.server.ts'
 import { keepFitment, removeFitment } from '#app/data/fitments.server.ts'
 import { sayGood } from '#app/data/known-good.server.ts'
-import { addRevision, saveMaker, type Product } from '#app/data/products.server.ts'
+import { addRevision, listProducts, saveMaker, type Product } from '#app/data/products.server.ts'
 import { addQuickReadings } from '#app/data/quick-readings.server.ts'
+import { addReplacement, removeReplacement } from '#app/data/replacements.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
 import { fitmentSchema, removedFitmentSchema } from '#app/features/forms/fitment-fields.ts'
 import { knownGoodSchema } from '#app/features/forms/known-good-fields.ts'
 import { makerSchema, revisionSchema } from '#app/features/forms/product-fields.ts'
 import { quickLineSchema } from '#app/features/forms/quick-line-fields.ts'
+import { replacementSchema } from '#app/features/forms/replacement-fields.ts'
 import { accepted, parseFields, refused } from './http.server.ts'
 import { saveProduct } from './product-saving.server.ts'
 import { additionRefusal } from './saving.server.ts'
@@ -27,6 +29,10 @@ export async function actOnProduct(product: Product, typed: Typed) {
       return sayFits(product, typed)
     case 'fits-no-more':
       return takeOut(product, typed)
+    case 'replaces':
+      return sayReplaces(product, typed)
+    case 'replaces-no-more':
+      return sayReplacesNoMore(product, typed)
     case 'good':
       return markGood(product, typed)
     default:
@@ -72,6 +78,23 @@ async function takeOut({ id }: Product, typed: Typed) {
   if (!removed.ok) return removed.refusal
   const done = await removeFitment(id, removed.value.engine)
   return done === 'removed' ? accepted() : refused('It was entered for this engine: it stays in its line-up.')
+}
+
+async function sayReplaces({ id: productId, applicationId }: Product, typed: Typed) {
+  const parsed = parseFields(replacementSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  const replacesId = parsed.value.replaces
+  if (!(await listProducts(applicationId)).some(({ id }) => id === replacesId))
+    return refused('This number is not here for the engine any more. Choose another.')
+  const added = await addReplacement({ productId, replacesId })
+  return added.ok ? accepted() : refused(added.problem.message)
+}
+
+async function sayReplacesNoMore({ id: productId }: Product, typed: Typed) {
+  const parsed = parseFields(replacementSchema, typed)
+  if (!parsed.ok) return parsed.refusal
+  await removeReplacement({ productId, replacesId: parsed.value.replaces })
+  return accepted()
 }
 
 async function markGood({ id: productId }: Product, typed: Typed) {

@@ -4,8 +4,11 @@ import { addApplication, listApplications, type Application } from '#app/data/ap
 import { markAsDemo } from '#app/data/demo.server.ts'
 import { listFitments } from '#app/data/fitments.server.ts'
 import { newId } from '#app/data/id.ts'
+import { mergeProducts } from '#app/data/merge-products.server.ts'
 import { findProduct, listProducts, type Product } from '#app/data/products.server.ts'
+import { replacementsOf } from '#app/data/replacements.server.ts'
 import { listSpecimensOf } from '#app/data/specimens.server.ts'
+import { bringBack } from '#app/data/trash.server.ts'
 import { actOnProduct } from './product-actions.server.ts'
 
 demoDatabase()
@@ -89,5 +92,58 @@ describe('a revision', () => {
   test('that is gone has no maker', async () => {
     const refusal = await act({ intent: 'maker', revision: 'nosuchrevisi', maker: 'Tarn Works', makerEvidence: 'told' })
     expect(refusal).not.toBe('')
+  })
+})
+
+describe('a number that takes the place of another', () => {
+  const productOf = async (partNumber: string) =>
+    (await listProducts(home.id)).find((one) => one.partNumber === partNumber)!
+  const replaces = async (of: string, other: string) => {
+    product = await productOf(of)
+    return act({ intent: 'replaces', replaces: (await productOf(other)).id })
+  }
+
+  test('stands on the pages of both, once', async () => {
+    expect(await replaces('CV-164', 'CV-114')).toBe('')
+    expect(await replaces('CV-164', 'CV-114')).toBe('')
+    expect(await replacementsOf((await productOf('CV-164')).id)).toMatchObject({
+      replaces: [{ name: 'Corvane CV-114' }],
+      replacedBy: [],
+    })
+    expect(await replacementsOf((await productOf('CV-114')).id)).toMatchObject({
+      replaces: [],
+      replacedBy: [{ name: 'Corvane CV-164' }],
+    })
+  })
+
+  test('is refused with the chain where that goes round in a circle', async () => {
+    expect(await replaces('CV-214', 'CV-164')).toBe('')
+    expect(await replaces('CV-114', 'CV-214')).toBe(
+      'It would go round in a circle: Corvane CV-214 replaces Corvane CV-164 and Corvane CV-164 replaces ' +
+        'Corvane CV-114. Take one of them out first.',
+    )
+    expect(await replaces('CV-114', 'CV-114')).toContain('Nothing takes its own place.')
+    expect(await replacementsOf((await productOf('CV-114')).id)).toMatchObject({ replaces: [] })
+  })
+
+  test('is refused where none is chosen, or it is for no such engine', async () => {
+    expect(await act({ intent: 'replaces', replaces: '' })).toContain('Choose the number whose place it takes.')
+    expect(await act({ intent: 'replaces', replaces: 'nosuchproduct' })).not.toBe('')
+  })
+
+  test('goes along when two are made one, without a circle, and comes back when they are taken apart', async () => {
+    const [first, second, third] = await Promise.all(['CV-114', 'CV-164', 'CV-214'].map(productOf))
+    const merged = await mergeProducts(first!.id, [third!.id])
+    if (!merged.ok) throw new Error(merged.problem.message)
+    const { replaces: over, replacedBy } = await replacementsOf(first!.id)
+    expect([...over, ...replacedBy].map(({ name }) => name)).toEqual(['Corvane CV-164'])
+    expect((await bringBack(merged.value.id)).ok).toBe(true)
+    expect((await replacementsOf(second!.id)).replacedBy).toMatchObject([{ id: third!.id }])
+  })
+
+  test('is taken out again', async () => {
+    product = await productOf('CV-164')
+    expect(await act({ intent: 'replaces-no-more', replaces: (await productOf('CV-114')).id })).toBe('')
+    expect(await replacementsOf(product.id)).toMatchObject({ replaces: [] })
   })
 })

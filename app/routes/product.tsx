@@ -18,6 +18,7 @@ import { PhotoStrip } from '#app/features/products/PhotoStrip.tsx'
 import { PricesCard } from '#app/features/products/PricesCard.tsx'
 import { ProductHead } from '#app/features/products/ProductHead.tsx'
 import { ProductQuickLine } from '#app/features/products/ProductQuickLine.tsx'
+import { ReplacesCard } from '#app/features/products/ReplacesCard.tsx'
 import { RevisionsCard } from '#app/features/products/RevisionsCard.tsx'
 import { SignsCard } from '#app/features/products/SignsCard.tsx'
 import { SpecimenTable } from '#app/features/products/SpecimenTable.tsx'
@@ -79,6 +80,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
     fits,
     facts,
     signs,
+    replacements,
     today: day,
   } = loaderData
   const { product, application } = useProduct()
@@ -142,6 +144,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
           )}
           <SignsCard specimens={signs} />
           <FitsCard {...fits} />
+          <ReplacesCard {...replacements} />
           <PricesCard product={product} prices={prices} today={day} />
           <Card>
             <Stack $gap={10}>

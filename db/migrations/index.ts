@@ -35,6 +35,7 @@ import * as fitments from './033_fitments.ts'
 import * as dateCodes from './034_date_codes.ts'
 import * as knownGood from './035_known_good.ts'
 import * as roomAndMounting from './036_room_and_mounting.ts'
+import * as replacements from './037_replacements.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -73,6 +74,7 @@ const migrations: Record<string, Knex.Migration> = {
   '034_date_codes': dateCodes,
   '035_known_good': knownGood,
   '036_room_and_mounting': roomAndMounting,
+  '037_replacements': replacements,
 }
 
 /** Their names, in the order in which they run. */

@@ -1,0 +1,67 @@
+import { useState } from 'react'
+import { href, Link } from 'react-router'
+import type { ReplacedProduct, Replacements } from '#app/data/replacements.server.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
+
+interface Props extends Replacements {
+  /** Numbers for the same engine. */
+  others: readonly ReplacedProduct[]
+}
+
+/** Which numbers a product takes the place of, and which take its place. */
+export function ReplacesCard({ replaces, replacedBy, others }: Props) {
+  const { send, isIdle, refusal } = useAction()
+  const [chosen, choose] = useState('')
+  const free = others.filter(({ id }) => !replaces.some((one) => one.id === id))
+  if (others.length === 0 && replaces.length + replacedBy.length === 0) return null
+  return (
+    <Card aria-label="Replaces">
+      <Stack $gap={10}>
+        <h2>Replaces</h2>
+        <Soft>Makers withdraw a number and sell another in its place; what is inside may change with it.</Soft>
+        {replacedBy.map((one) => (
+          <span key={one.id}>
+            <Small>Replaced by</Small> <ProductLink {...one} />
+          </span>
+        ))}
+        {replaces.map((one) => (
+          <Row key={one.id} $between>
+            <span>
+              <Small>Replaces</Small> <ProductLink {...one} />
+            </span>
+            <Button
+              $kind="quiet"
+              isDisabled={!isIdle}
+              aria-label={`It does not replace ${one.name}`}
+              onPress={() => send({ intent: 'replaces-no-more', replaces: one.id })}
+            >
+              Take out
+            </Button>
+          </Row>
+        ))}
+        {free.length > 0 && (
+          <Row>
+            <SelectMenu
+              name="Takes the place of"
+              value={free.some(({ id }) => id === chosen) ? chosen : ''}
+              options={[{ value: '', label: 'takes the place of' }, ...namedOptions(free)]}
+              onPick={choose}
+            />
+            <Button isDisabled={!isIdle} onPress={() => send({ intent: 'replaces', replaces: chosen })}>
+              Keep that it replaces it
+            </Button>
+          </Row>
+        )}
+        <ErrorText role="alert">{refusal}</ErrorText>
+      </Stack>
+    </Card>
+  )
+}
+
+const ProductLink = ({ id, name }: ReplacedProduct) => (
+  <Link to={href('/products/:product', { product: id })}>{name}</Link>
+)
