@@ -9,7 +9,7 @@ export interface Dated {
 }
 
 /** A dated thing with its place on the line, as shares of its length. */
-export interface PlacedDate extends Dated {
+interface PlacedDate extends Dated {
   start: number
   end: number
 }
