@@ -1,3 +1,5 @@
+import { open } from 'node:fs/promises'
+import { formatCsv } from '#core/exchange/csv.ts'
 import type { FilterForm } from '#core/catalogue/index.ts'
 import {
   missingColumns,
@@ -10,9 +12,12 @@ import { formatList } from '#core/quantity/format-list.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import { database } from './database.server.ts'
 import { pathOf } from './exports.server.ts'
-import { fileRow, type ImportJob, type RowResult } from './import-job.ts'
-import { importRows } from './import-rows.server.ts'
+import { fileRow, resultsFile, rowResults, type DryRun, type RowResult } from './import-job.ts'
+import { importRows, NoTable } from './import-rows.server.ts'
 import { instrumentsById } from './instruments.server.ts'
+import { tellProgress } from './progress.server.ts'
+import { throwIfGivenUp } from '#app/storage/request-scope.ts'
+import { inThread } from './threads.server.ts'
 import { listAllSpecimens } from './specimens.server.ts'
 
 /** What the library holds that a row is looked up in. */
@@ -25,30 +30,78 @@ interface LibraryIndex {
   acts: Map<string, Set<string>>
 }
 
-/** Reads the whole file and says of every row what would become of it; nothing is written. */
-export async function dryRunImport(job: ImportJob): Promise<void> {
-  const library = await indexLibrary()
-  for await (const row of importRows(job)) {
-    const missing = job.rows === 0 ? missingColumns(Object.keys(row)) : []
-    if (missing.length > 0) {
-      const noun = missing.length === 1 ? 'column' : 'columns'
-      return fail(job, `The file lacks the ${noun} ${formatList(missing, 'conjunction')}.`)
-    }
-    const result = await resultOf(row, library)
-    if (!result.ok) job.problems.set(fileRow(job.rows), result.problem.message)
-    const outcome: RowResult = result.ok ? result.value : 'refused'
-    job.rowResults.push(outcome)
-    job.counts[outcome]++
-    job.rows++
-  }
-  job.progress = 1
-  if (job.rows === 0) return fail(job, 'There are no rows in this file.')
-  job.state = 'ready'
-}
+/** So many refused rows are listed on the page; the file of row results has them all. */
+const listedProblems = 200
+/** Results are written to their file so many at a time. */
+const rowsAtOnce = 1000
+/** Progress is told when it has come so much further. */
+const step = 0.01
 
-function fail(job: ImportJob, message: string): void {
-  job.state = 'failed'
-  job.message = message
+const labels: Record<RowResult, string> = { new: 'new', there: 'there already', refused: 'refused' }
+
+/**
+ * Reads the whole file and says of every row what would become of it, in a file beside it as well; nothing is written
+ * into the library.
+ *
+ * @param file that was sent
+ * @param work under which progress is told
+ */
+export const dryRunImport = inThread('files', 'dry run', async (file: string, work: string): Promise<DryRun> => {
+  const library = await indexLibrary()
+  const run: DryRun = { ...emptyRun(), results: new Uint8Array(rowsAtOnce) }
+  const log = await open(resultsFile(file), 'w')
+  let told = 0
+  let lines: (string | number)[][] = [['row', 'result', 'reason']]
+  const progress = (share: number) => {
+    if (share - told < step) return
+    told = share
+    tellProgress(work, share)
+  }
+  try {
+    for await (const row of importRows(file, progress)) {
+      throwIfGivenUp()
+      const missing = run.rows === 0 ? missingColumns(Object.keys(row)) : []
+      if (missing.length > 0) return failed(missingMessage(missing))
+      const result = await resultOf(row, library)
+      const outcome = result.ok ? result.value : 'refused'
+      const reason = result.ok ? '' : result.problem.message
+      if (!result.ok && run.problems.length < listedProblems)
+        run.problems.push({ row: fileRow(run.rows), message: reason })
+      lines.push([fileRow(run.rows), labels[outcome], reason])
+      run.counts[outcome]++
+      if (run.rows === run.results.length) run.results = doubled(run.results)
+      run.results[run.rows++] = rowResults.indexOf(outcome)
+      if (lines.length < rowsAtOnce) continue
+      await log.write(formatCsv(lines))
+      lines = []
+    }
+    await log.write(formatCsv(lines))
+  } catch (error) {
+    if (error instanceof NoTable) return failed(error.message)
+    throw error
+  } finally {
+    await log.close()
+  }
+  return run.rows === 0 ? failed('There are no rows in this file.') : run
+})
+
+const emptyRun = (): DryRun => ({
+  message: '',
+  rows: 0,
+  counts: { new: 0, there: 0, refused: 0 },
+  results: new Uint8Array(),
+  problems: [],
+})
+
+const failed = (message: string): DryRun => ({ ...emptyRun(), message })
+
+const missingMessage = (missing: readonly string[]): string =>
+  `The file lacks the ${missing.length === 1 ? 'column' : 'columns'} ${formatList(missing, 'conjunction')}.`
+
+function doubled(results: Uint8Array): Uint8Array {
+  const larger = new Uint8Array(2 * results.length)
+  larger.set(results)
+  return larger
 }
 
 async function indexLibrary(): Promise<LibraryIndex> {

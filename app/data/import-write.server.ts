@@ -6,7 +6,7 @@ import { now } from './clock.ts'
 import { importDatabase } from './database.server.ts'
 import { pathOf } from './exports.server.ts'
 import { newId } from './id.ts'
-import type { ImportJob } from './import-job.ts'
+import { rowResults, type ImportJob } from './import-job.ts'
 import { importRows } from './import-rows.server.ts'
 import { removeImportedReadings } from './import-table.server.ts'
 import { instrumentsById } from './instruments.server.ts'
@@ -44,8 +44,12 @@ async function writeReadings(job: ImportJob): Promise<NewSpecimens> {
     await nextTurn()
   }
   let index = 0
-  for await (const row of importRows(job)) {
-    if (job.rowResults[index++] !== 'new') continue
+  const progress = (share: number) => {
+    job.progress = share
+  }
+  for await (const row of importRows(job.file, progress)) {
+    job.cancel.signal.throwIfAborted()
+    if (rowResults[job.results[index++] ?? 0] !== 'new') continue
     const parsed = parseReadingRow(row)
     if (!parsed.ok) throw new Error('The file has changed since its dry run.')
     const { path, instrument, ...reading } = parsed.value

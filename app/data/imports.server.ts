@@ -1,23 +1,20 @@
-import { createWriteStream, readdirSync } from 'node:fs'
+import { createReadStream, createWriteStream, existsSync, readdirSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { join } from 'node:path'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
-import { formatCsv } from '#core/exchange/csv.ts'
 import { ensureFolder } from '#app/storage/data-folder.ts'
+import { whileWanted } from '#app/storage/request-scope.ts'
 import { storageProblemOf } from '#app/storage/storage-problem.ts'
 import { newId } from './id.ts'
 import { dryRunImport } from './import-dry-run.server.ts'
-import { fileRow, type Import, type ImportJob, type RowResult } from './import-job.ts'
+import { resultsFile, type Import, type ImportJob } from './import-job.ts'
 import { endUnfinishedImports, keepImport, readImport } from './import-table.server.ts'
 import { writeImport } from './import-write.server.ts'
-import { streamOf } from './stream.server.ts'
+import { progressOf } from './progress.server.ts'
 
 const jobs = new Map<string, ImportJob>()
 const rememberedJobs = 5
-
-/** So many refused rows are listed on the page; the file of row results has them all. */
-const listedProblems = 200
 
 /** An import as its page shows it. */
 export interface ShownImport extends Import {
@@ -33,41 +30,21 @@ export async function findImport(id: string): Promise<ShownImport | undefined> {
     const former = await readImport(id)
     return former && { ...former, problems: [], hasRowResults: false }
   }
-  const { file: _file, rowResults: _rowResults, problems, ...rest } = job
-  const listed = firstOf(problems, listedProblems).map(([row, message]) => ({ row, message }))
-  return { ...rest, problems: listed, hasRowResults: true }
-}
-
-/** The first entries of a map, without a copy of all of it. */
-function firstOf<Key, Value>(map: ReadonlyMap<Key, Value>, most: number): [Key, Value][] {
-  const first: [Key, Value][] = []
-  for (const entry of map) {
-    if (first.length === most) break
-    first.push(entry)
+  const { file, results: _results, cancel: _cancel, progress, ...rest } = job
+  return {
+    ...rest,
+    progress: job.state === 'reading' ? progressOf(workOf(id)) : progress,
+    hasRowResults: existsSync(resultsFile(file)),
   }
-  return first
 }
 
-const rowResultLabels: Record<RowResult, string> = { new: 'new', there: 'there already', refused: 'refused' }
-const rowsAtOnce = 1000
+/** Under which name the progress of a dry run is told. */
+const workOf = (id: string): string => `import ${id}`
 
 /** What becomes of every row as CSV, while the import is remembered. */
 export function streamRowResults(id: string): ReadableStream<Uint8Array> | undefined {
-  const job = jobs.get(id)
-  return job && streamOf(rowResultChunks(job))
-}
-
-function* rowResultChunks({ rowResults, problems }: ImportJob): Generator<string> {
-  yield formatCsv([['row', 'result', 'reason']])
-  for (let start = 0; start < rowResults.length; start += rowsAtOnce) {
-    const rows = rowResults.slice(start, start + rowsAtOnce)
-    yield formatCsv(
-      rows.map((result, index) => {
-        const row = fileRow(start + index)
-        return [row, rowResultLabels[result], problems.get(row) ?? '']
-      }),
-    )
-  }
+  const file = resultsFile(jobs.get(id)?.file ?? '')
+  return existsSync(file) ? (Readable.toWeb(createReadStream(file)) as ReadableStream<Uint8Array>) : undefined
 }
 
 /** Keeps an uploaded file aside and begins its dry run; the answer comes at once. */
@@ -88,13 +65,14 @@ export async function beginImport(
     counts: { new: 0, there: 0, refused: 0 },
     progress: 0,
     file,
-    rowResults: [],
-    problems: new Map(),
+    results: new Uint8Array(),
+    problems: [],
+    cancel: new AbortController(),
   }
   await keepImport(job)
   jobs.set(id, job)
   forgetOldJobs()
-  void run(job, dryRunImport)
+  void run(job, lookThrough)
   return { id }
 }
 
@@ -115,7 +93,7 @@ function forgetOldJobs(): void {
     if (jobs.size <= rememberedJobs) return
     if (state === 'reading' || state === 'writing') continue
     jobs.delete(id)
-    void rm(file, { force: true })
+    for (const one of [file, resultsFile(file)]) void rm(one, { force: true })
   }
 }
 
@@ -132,6 +110,25 @@ export function confirmImport(id: string): string | undefined {
   return undefined
 }
 
+/** Ends an import that is under way; what was written of it is taken back. */
+export function cancelImport(id: string): string | undefined {
+  const job = jobs.get(id)
+  if (!job || !isRunning(job)) return 'This import is not under way any more.'
+  job.cancel.abort(new Error(cancelled))
+  return undefined
+}
+
+const cancelled = 'It was cancelled. Nothing of it was written.'
+
+const isRunning = ({ state }: ImportJob): boolean => state === 'reading' || state === 'writing'
+
+/** The dry run, in the thread of the files; it ends when the import is cancelled. */
+async function lookThrough(job: ImportJob): Promise<void> {
+  const run = await whileWanted(job.cancel.signal, () => dryRunImport(job.file, workOf(job.id)))
+  Object.assign(job, run)
+  job.state = run.message === '' ? 'ready' : 'failed'
+}
+
 async function finishWriting(job: ImportJob): Promise<void> {
   await keepImport(job)
   await writeImport(job)
@@ -143,18 +140,19 @@ async function run(job: ImportJob, step: (job: ImportJob) => Promise<void>): Pro
   try {
     await step(job)
   } catch (error) {
-    console.error(error)
+    const isCancelled = job.cancel.signal.aborted
+    if (!isCancelled) console.error(error)
     job.state = 'failed'
-    job.message =
-      'It could not be finished, and what was written of it was taken back. The log of the server says more.'
+    job.message = isCancelled
+      ? cancelled
+      : 'It could not be finished, and what was written of it was taken back. The log of the server says more.'
   }
   if (job.state === 'failed' || job.state === 'done') await rm(job.file, { force: true })
   await keepImport(job).catch((error: unknown) => console.error(error))
 }
 
 /** Whether an import is being looked at or written. */
-export const isImporting = (): boolean =>
-  [...jobs.values()].some(({ state }) => state === 'reading' || state === 'writing')
+export const isImporting = (): boolean => [...jobs.values()].some(isRunning)
 
 /** Imports that a former run left unfinished are taken back, and say so; their files go. */
 export async function endInterruptedImports(): Promise<void> {

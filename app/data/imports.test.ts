@@ -6,7 +6,7 @@ import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { listApplications } from './applications.server.ts'
 import { database, importDatabase, writableDatabase } from './database.server.ts'
 import { streamReadings } from './exports.server.ts'
-import { beginImport, confirmImport, findImport, streamRowResults } from './imports.server.ts'
+import { beginImport, cancelImport, confirmImport, findImport, streamRowResults } from './imports.server.ts'
 import { listInstruments } from './instruments.server.ts'
 import { listReadings } from './readings.server.ts'
 import { listAllSpecimens } from './specimens.server.ts'
@@ -20,12 +20,12 @@ const count = async (): Promise<number> => Number((await (await database())('rea
 const shownCount = async (): Promise<number> =>
   Number((await (await database())('shownReading').count({ n: '*' }).first())!.n)
 
-async function upload(csv: string): Promise<string> {
-  const begun = await beginImport('test.csv', new Response(csv).body!)
+async function upload(csv: string | Buffer): Promise<string> {
+  const begun = await beginImport('test.csv', new Response(csv as BodyInit).body!)
   if ('refused' in begun) throw new Error(begun.refused)
   return begun.id
 }
-async function begin(csv: string): Promise<string> {
+async function begin(csv: string | Buffer): Promise<string> {
   const id = await upload(csv)
   await vi.waitFor(async () => expect((await findImport(id))!.state).not.toBe('reading'), { timeout: 20_000 })
   return id
@@ -127,8 +127,80 @@ describe('import', () => {
     expect((await findImport(id))!.message).toMatch(message)
   })
 
-  test('an import nobody knows cannot be written', () => {
+  test('an import nobody knows cannot be written, nor cancelled', () => {
     expect(confirmImport('nobody')).toMatch(/no longer known/)
+    expect(cancelImport('nobody')).toMatch(/not under way/)
+  })
+
+  const bytesIn = {
+    'UTF-8 with its mark': (csv: string) => Buffer.from(`\ufeff${csv}`),
+    'UTF-16': (csv: string) => Buffer.from(`\ufeff${csv}`, 'utf16le'),
+    'UTF-16 the other way round': (csv: string) => Buffer.from(`\ufeff${csv}`, 'utf16le').swap16(),
+    'Windows-1252': (csv: string) => Buffer.from(csv.replaceAll('µ', 'u').replaceAll('Ω', 'O'), 'latin1'),
+  }
+
+  test.each(Object.entries(bytesIn))('a file in %s is read', async (_, encode) => {
+    const [first] = await listAllSpecimens()
+    const csv = (await text(streamReadings([first!]))).replaceAll(first!.applicationName, 'Brücke')
+    const id = await begin(encode(csv))
+    expect(await findImport(id)).toMatchObject({ state: 'ready', counts: { there: 0, refused: 0 } })
+    await write(id)
+    expect((await listApplications()).some(({ name }) => name === 'Brücke')).toBe(true)
+    const made = (await listAllSpecimens()).filter(({ applicationName }) => applicationName === 'Brücke')
+    for (const { id: specimen } of made)
+      await (await writableDatabase())('reading').where({ specimenId: specimen }).delete()
+    await (
+      await writableDatabase()
+    )('specimen')
+      .whereIn(
+        'id',
+        made.map(({ id: one }) => one),
+      )
+      .delete()
+  })
+
+  test('cells apart by semicolons are read', async () => {
+    const csv = await text(streamReadings((await listAllSpecimens()).slice(0, 1)))
+    const rows = Papa.parse<string[]>(csv.trim()).data
+    const id = await begin(Papa.unparse(rows, { delimiter: ';' }))
+    expect(await findImport(id)).toMatchObject({ state: 'ready', counts: { new: 0, refused: 0 } })
+  })
+
+  test.each([
+    ['a row of commas', `a,b\n${','.repeat(1_000_000)}`, 'Row 2 has more than 256 columns.'],
+    ['a head of commas', ','.repeat(1_000_000), 'Row 1 has more than 256 columns.'],
+    ['a quote that is never closed', `a,"${'b'.repeat(30_000)}`, 'A cell of row 1 has more than 20,000 letters'],
+  ])('%s is refused at once', async (_, csv, message) => {
+    const id = await upload(csv)
+    await vi.waitFor(async () => expect((await findImport(id))!.state).toBe('failed'), { timeout: 2000 })
+    expect((await findImport(id))!.message).toContain(message)
+  })
+
+  test('of many refused rows the first are told and all are in the file', async () => {
+    const csv = await text(streamReadings((await listAllSpecimens()).slice(0, 1)))
+    const [head, row] = Papa.parse<string[]>(csv).data
+    const refused = row!.map((cell) => (cell === 'spin-on' || cell === 'cartridge' ? 'bucket' : cell))
+    const id = await begin(Papa.unparse([head!, ...Array.from({ length: 1500 }, () => refused)]))
+    const job = (await findImport(id))!
+    expect([job.counts.refused, job.problems.length]).toEqual([1500, 200])
+    const results = Papa.parse<string[]>(await text(streamRowResults(id)!), { skipEmptyLines: true }).data
+    expect(results).toHaveLength(1501)
+    expect(results.at(-1)!.slice(0, 2)).toEqual(['1501', 'refused'])
+  })
+
+  test('one that is cancelled writes nothing, whether it was looked through or being written', async () => {
+    const before = await count()
+    const csv = (await text(streamReadings(await listAllSpecimens()))).replaceAll('Norrith', 'Cancelled')
+    const reading = await upload(csv)
+    expect(cancelImport(reading)).toBeUndefined()
+    const writing = await begin(csv)
+    expect(confirmImport(writing)).toBeUndefined()
+    expect(cancelImport(writing)).toBeUndefined()
+    for (const id of [reading, writing]) {
+      await vi.waitFor(async () => expect((await findImport(id))!.state).toBe('failed'))
+      expect((await findImport(id))!.message).toBe('It was cancelled. Nothing of it was written.')
+    }
+    expect(await count()).toBe(before)
   })
 
   test('one name written in two ways makes one line-up, as the dry run says', async () => {

@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { fileTypeFromFile } from 'file-type'
+import pLimit from 'p-limit'
 import sharp from 'sharp'
 import type { FilterPartKey } from '#core/catalogue/index.ts'
 import { ok, problem, type Problem, type Result } from '#core/result.ts'
@@ -77,15 +78,27 @@ export async function addPhoto(
   }
 }
 
+/** Pictures that are made smaller at once: more of them would take the memory and the disk from all other work. */
+const inTurn = pLimit(1)
+sharp.concurrency(1)
+sharp.cache(false)
+/** So many wait for their turn at most. */
+const mostWaiting = 60
+
 type NewPhoto = Pick<PhotoRow, 'id' | 'part' | 'name' | 'specimenId' | 'contentHash'>
 
 async function addPhotoFile(photo: NewPhoto, file: string): Promise<Result<Photo>> {
   const { name } = photo
   const refusal = await photoProblem(name, file)
   if (refusal) return { ok: false, problem: refusal }
-  const picture = await shrink(file, longestSide, 88).catch(() => undefined)
-  if (!picture) return problem('broken', `"${name}" cannot be read: the file is broken.`)
-  const thumbnail = await shrink(picture.data, thumbnailSide, 78)
+  if (inTurn.pendingCount >= mostWaiting)
+    return problem('busy', `${mostWaiting} pictures wait already. Send "${name}" again in a minute.`)
+  const pictures = await inTurn(async () => {
+    const thumbnail = await shrink(file, thumbnailSide, 78)
+    return { thumbnail, picture: await shrink(file, longestSide, 88) }
+  }).catch(() => undefined)
+  if (!pictures) return problem('broken', `"${name}" cannot be read: the file is broken.`)
+  const { picture, thumbnail } = pictures
   const { width, height } = picture.info
   const row = { ...photo, width, height, bytes: picture.data.length, recordedAt: now() }
   if (!(await keepPhoto(row, { whole: picture.data, thumbnail: thumbnail.data })))
@@ -98,7 +111,7 @@ const shrink = (source: string | Uint8Array, side: number, quality: number) =>
     .rotate()
     .resize(side, side, { fit: 'inside', withoutEnlargement: true })
     .flatten({ background: '#ffffff' })
-    .jpeg({ quality, mozjpeg: true })
+    .jpeg({ quality })
     .toBuffer({ resolveWithObject: true })
 
 type PhotoRow = Photo & { specimenId: string; contentHash: string }

@@ -4,6 +4,8 @@ import ExcelJS from 'exceljs'
 import { parseCells } from '#core/exchange/csv.ts'
 import { sheetLimits, trimSheet } from '#core/exchange/sheet-layout.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import { markedEncoding } from './text-encoding.server.ts'
+import { inThread } from './threads.server.ts'
 
 /** One sheet of a file. */
 export interface NamedSheet {
@@ -21,6 +23,11 @@ export async function readSheetFile(body: ReadableStream<Uint8Array>): Promise<R
   const bytes = await bytesOf(body)
   if (!bytes) return problem('too-large', `The file has more than ${largestFile / 1e6} MB: no table is so large.`)
   if (bytes.length === 0) return problem('empty', 'The file is empty.')
+  return sheetsOf(bytes)
+}
+
+/** Takes a file apart, in the thread of the files. */
+const sheetsOf = inThread('files', 'sheets', async (bytes: Uint8Array): Promise<Result<NamedSheet[]>> => {
   const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b
   const sheets = isZip
     ? await workbookSheets(bytes)
@@ -30,7 +37,7 @@ export async function readSheetFile(body: ReadableStream<Uint8Array>): Promise<R
     .map(({ name, rows }) => ({ name, rows: trimSheet(rows) }))
     .filter(({ rows }) => rows.length > 1)
   return filled.length > 0 ? ok(filled) : problem('empty', 'There is no table in this file: a head and a row at least.')
-}
+})
 
 async function bytesOf(body: ReadableStream<Uint8Array>): Promise<Uint8Array | undefined> {
   const chunks: Uint8Array[] = []
@@ -45,8 +52,8 @@ async function bytesOf(body: ReadableStream<Uint8Array>): Promise<Uint8Array | u
 
 /** Text in UTF-8, in UTF-16 where it says so, else as Western spreadsheets write it. */
 function decoded(bytes: Uint8Array): string {
-  if ((bytes[0] === 0xff && bytes[1] === 0xfe) || (bytes[0] === 0xfe && bytes[1] === 0xff))
-    return new TextDecoder(bytes[0] === 0xff ? 'utf-16le' : 'utf-16be').decode(bytes)
+  const marked = markedEncoding(bytes)
+  if (marked) return new TextDecoder(marked).decode(bytes)
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(bytes)
   } catch {

@@ -1,12 +1,12 @@
 import { useEffect } from 'react'
 import { useRevalidator } from 'react-router'
-import { confirmImport, findImport } from '#app/data/imports.server.ts'
+import { cancelImport, confirmImport, findImport } from '#app/data/imports.server.ts'
 import { refusalText } from '#app/features/forms/action-result.ts'
 import { ImportSummary } from '#app/features/imports/ImportSummary.tsx'
 import { RefusedRows } from '#app/features/imports/RefusedRows.tsx'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/import'
-import { accepted, found, refused } from './http.server.ts'
+import { accepted, fieldsOf, found, refused } from './http.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: 'Import · Plicator' }]
 
@@ -14,8 +14,9 @@ export const loader = async ({ params }: Route.LoaderArgs) => ({
   job: found(await findImport(params.import), 'This import'),
 })
 
-export function action({ params }: Route.ActionArgs) {
-  const refusal = confirmImport(params.import)
+export async function action({ request, params }: Route.ActionArgs) {
+  const { intent } = await fieldsOf(request)
+  const refusal = intent === 'cancel' ? cancelImport(params.import) : confirmImport(params.import)
   return refusal ? refused(refusal) : accepted()
 }
 

@@ -8,9 +8,9 @@ import { FolderInUse, lockFolder } from '#app/storage/folder-lock.ts'
 import { finishRestore } from '#app/storage/restore.ts'
 import { storageProblemOf } from '#app/storage/storage-problem.ts'
 import { createApp } from './app.ts'
-import { startLineupThread } from './lineup-thread.ts'
+import { startThreads } from './threads.ts'
 
-export { answerLineupQueries } from './lineup-thread.ts'
+export { answerInThread } from './threads.ts'
 
 const host = process.env.HOST ?? '127.0.0.1'
 const port = Number(process.env.PORT ?? 4310)
@@ -20,7 +20,7 @@ const address = `http://${host}:${port}`
 export async function serve(): Promise<void> {
   const lock = takeFolder()
   await makeReady()
-  const thread = startLineupThread()
+  const threads = startThreads()
   const server = createServer(createApp())
   server.on('error', (error) => {
     fail(
@@ -34,7 +34,7 @@ export async function serve(): Promise<void> {
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {
       daily.stop()
-      void stop(server, thread).then(() => {
+      void stop(server, threads).then(() => {
         lock.release()
         process.exit(0)
       })
@@ -73,14 +73,14 @@ async function makeReady(): Promise<void> {
 const patience = 5000
 
 /** Takes no more requests, lets those that run end, and closes the database, so that its log is in its file. */
-async function stop(server: Server, thread: { stop(): Promise<void> }): Promise<void> {
+async function stop(server: Server, threads: { stop(): Promise<void> }): Promise<void> {
   const ended = new Promise<void>((resolve) => server.close(() => resolve()))
   server.closeIdleConnections()
   const idle = setInterval(() => server.closeIdleConnections(), 50)
   await Promise.race([ended, new Promise((resolve) => setTimeout(resolve, patience))])
   clearInterval(idle)
   server.closeAllConnections()
-  await thread.stop()
+  await threads.stop()
   await closeDatabaseForGood()
 }
 

@@ -57,8 +57,10 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
   const onTheirWay = bench.pending.filter(
     ({ intent, id }) => intent === 'photo' && !photos.some((one) => one.id === id),
   )
+  const [previews, setPreviews] = useState<ReadonlyMap<string, string>>(new Map())
   const send = (files: Iterable<File>) => {
-    for (const file of files) bench.addPhoto(part, file)
+    const own = [...files].map((file) => [bench.addPhoto(part, file), URL.createObjectURL(file)] as const)
+    setPreviews((before) => new Map([...before, ...own]))
   }
   const latest = useRef(send)
   useEffect(() => {
@@ -81,7 +83,7 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
           <CameraShot onShot={(file) => send([file])} onClose={stopFilming} />
         </Suspense>
       )}
-      {own.length > 0 && (
+      {own.length + onTheirWay.length > 0 && (
         <Grid>
           {own.map((photo) => (
             <li key={photo.id}>
@@ -95,6 +97,11 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
               <button type="button" aria-label={`Remove ${photo.name}`} onClick={() => bench.dropPhoto(photo.id)}>
                 <X size={16} aria-hidden />
               </button>
+            </li>
+          ))}
+          {onTheirWay.map(({ id, name: of }) => (
+            <li key={id} aria-busy>
+              <img src={previews.get(id ?? '')} alt={`${of}, on its way`} style={{ opacity: 0.55 }} />
             </li>
           ))}
         </Grid>

@@ -104,8 +104,12 @@ function commands(send: (fields: RequestFields, picture?: File) => void) {
     pass: (point: IrreversibleStepKey, reason: string) => send({ intent: 'pass', id: newId(), point, reason }),
     addNote: (part: FilterPartKey, text: string) => send({ intent: 'note', id: newId(), part, text }),
     dropNote: (id: string) => send({ intent: 'drop-note', id }),
-    addPhoto: (part: FilterPartKey, picture: File) =>
-      send({ intent: 'photo', id: newId(), part, name: picture.name || 'picture' }, picture),
+    /** @returns the id that it is sent with */
+    addPhoto: (part: FilterPartKey, picture: File): string => {
+      const id = newId()
+      send({ intent: 'photo', id, part, name: picture.name || 'picture' }, picture)
+      return id
+    },
     dropPhoto: (id: string) => send({ intent: 'drop-photo', id }),
     ask: (characteristic: string, asked: 'yes' | 'no' | 'usual') =>
       send({ intent: 'ask', id: newId(), characteristic, asked }),

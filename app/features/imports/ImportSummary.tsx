@@ -18,9 +18,13 @@ export function ImportSummary({ job, refusal }: { job: ShownImport; refusal: str
             <Meter share={Math.min(progress, 0.99)} />
             <Soft>
               {state === 'reading'
-                ? `${formatCount(rows, 'row')} looked at`
+                ? 'Every row is looked at; nothing is written.'
                 : 'Readings are being written; they are seen when all of them are in.'}
             </Soft>
+            <Form method="post">
+              <input type="hidden" name="intent" value="cancel" />
+              <Button type="submit">Cancel the import</Button>
+            </Form>
           </Row>
         )}
         {message && <Alert role="alert">{message}</Alert>}

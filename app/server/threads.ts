@@ -1,12 +1,12 @@
 import { join } from 'node:path'
 import { parentPort, Worker } from 'node:worker_threads'
 import { closeDatabase, whenDatabaseCloses } from '#app/data/database.server.ts'
-import { answerElsewhere, answerHere } from '#app/data/lineup-query.server.ts'
 import { tellProgress, tellProgressBy } from '#app/data/progress.server.ts'
+import { answerElsewhere, answerHere, threadNames, type ThreadName } from '#app/data/threads.server.ts'
 import { giveUpSignal, whileWanted } from '#app/storage/request-scope.ts'
 import { StorageError, storageProblemOf, type StorageProblemKind } from '#app/storage/storage-problem.ts'
 
-/** What the thread is told: a question, that nobody waits for one any more, or to close the database. */
+/** What a thread is told: a work, that nobody waits for one any more, or to close the database. */
 type Told =
   | { id: number; does: 'answer'; name: string; args: unknown[] }
   | { id: number; does: 'give-up'; question: number }
@@ -22,20 +22,36 @@ interface Waiting {
   reject(error: Error): void
 }
 
-/** So long after its end the thread is started again, in milliseconds. */
+/** So long after its end a thread is started again, in milliseconds. */
 const pause = 1000
 
-const script = join(import.meta.dirname, '../../bin/lineup-thread.mjs')
+/** A file that was sent may take so much memory and no more. */
+const memoryOf: Record<ThreadName, number | undefined> = { lineups: undefined, files: 384 }
 
-/** Starts the thread that answers questions about line-ups; while there is none they are answered here. */
-export function startLineupThread(): { stop(): Promise<void> } {
+/** A file is not read by the thread that serves pages, even while its own is started again. */
+const away = { ask: () => Promise.reject(new Error('The thread of the files is started again')) }
+
+const script = join(import.meta.dirname, '../../bin/thread.mjs')
+
+/** Starts the threads beside the one that serves pages; questions are answered here while theirs is away. */
+export function startThreads(): { stop(): Promise<void> } {
+  const threads = threadNames.map(startThread)
+  return {
+    async stop() {
+      await Promise.all(threads.map((thread) => thread.stop()))
+    },
+  }
+}
+
+function startThread(name: ThreadName): { stop(): Promise<void> } {
   const waiting = new Map<number, Waiting>()
   let count = 0
   let isStopped = false
   let thread = start()
 
   function start(): Worker {
-    const started = new Worker(script)
+    const megabytes = memoryOf[name]
+    const started = new Worker(script, megabytes ? { resourceLimits: { maxOldGenerationSizeMb: megabytes } } : {})
     started.on('message', (said: Said) => {
       if ('about' in said) return tellProgress(said.about, said.share)
       const { resolve, reject } = waiting.get(said.id) ?? {}
@@ -43,14 +59,14 @@ export function startLineupThread(): { stop(): Promise<void> } {
       if ('answer' in said) resolve?.(said.answer)
       else reject?.(said.kind ? new StorageError(said.kind) : new Error(said.fault))
     })
-    started.on('error', (error) => console.error('The thread of the line-ups ended:', error))
+    started.on('error', (error) => console.error(`The thread of the ${name} ended:`, error))
     started.on('exit', () => {
-      answerElsewhere(undefined)
-      for (const { reject } of waiting.values()) reject(new Error('The thread of the line-ups ended'))
+      answerElsewhere(name, name === 'files' ? away : undefined)
+      for (const { reject } of waiting.values()) reject(new Error(`The thread of the ${name} ended`))
       waiting.clear()
       if (!isStopped) setTimeout(() => (thread = start()), pause).unref()
     })
-    answerElsewhere({ ask: (name, args) => ask(started, { does: 'answer', name, args }) })
+    answerElsewhere(name, { ask: (work, args) => ask(started, { does: 'answer', name: work, args }) })
     return started
   }
 
@@ -72,14 +88,14 @@ export function startLineupThread(): { stop(): Promise<void> } {
     async stop() {
       await ask(thread, { does: 'close' }).catch(() => undefined)
       isStopped = true
-      answerElsewhere(undefined)
+      answerElsewhere(name, undefined)
       await thread.terminate()
     },
   }
 }
 
-/** The thread's own work: answers what it is asked until it is ended. */
-export function answerLineupQueries(): void {
+/** A thread's own work: does what it is asked until it is ended. */
+export function answerInThread(): void {
   const running = new Map<number, AbortController>()
   const say = (said: Said) => parentPort?.postMessage(said)
   tellProgressBy((about, share) => say({ about, share }))
