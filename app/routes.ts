@@ -63,6 +63,8 @@ export default [
   route('bench/:specimen/kin', 'routes/kin-so-far.ts'),
   route('bench/:specimen/distribution/:characteristic', 'routes/distribution.ts'),
 
+  route('devices', 'routes/devices.tsx'),
+  route('state', 'routes/state.tsx'),
   route('backups', 'routes/backups.tsx'),
   route('backups/file', 'routes/backup-file.ts'),
   route('backups/readable.zip', 'routes/backup-readable.ts'),

@@ -5,7 +5,11 @@ import compression from 'compression'
 import express, { type Express } from 'express'
 import * as build from 'virtual:react-router/server-build'
 import { knownHostOnly, ownOriginOnly } from './door.ts'
+import { isKeyForced } from '#app/storage/house.ts'
+import { enter, enterForm, houseDoor } from './house-door.ts'
 import { guardedBuild } from './guarded-build.ts'
+import { health } from './health.ts'
+import { logRequests, requestIdOf } from './log.ts'
 import { nonceOf, policy } from './policy.ts'
 
 /** Beside the built server. */
@@ -15,7 +19,13 @@ const clientFolder = fileURLToPath(new URL('../client', import.meta.url))
 export function createApp(): Express {
   const app = express()
   app.disable('x-powered-by')
-  app.use(knownHostOnly, ownOriginOnly, ...policy)
+  // Only a proxy on this machine is believed, and only where somebody said that there is one.
+  app.set('trust proxy', isKeyForced() ? 'loopback' : false)
+  app.use(logRequests, knownHostOnly, ownOriginOnly, ...policy)
+  app.get('/health', health)
+  app.get('/enter', enterForm)
+  app.post('/enter', ...enter)
+  app.use(houseDoor)
   // To a browser on this machine compression costs more than it saves.
   const isLocal = ({ socket }: express.Request) => /^(::1|(::ffff:)?127\.)/.test(socket.remoteAddress ?? '')
   app.use(
@@ -33,7 +43,7 @@ export function createApp(): Express {
   app.use((request, response, next) => (files.has(request.path) ? filesOfClient(request, response, next) : next()))
   const pages = createRequestHandler({
     build: guardedBuild(build),
-    getLoadContext: (_, response) => ({ nonce: nonceOf(response) }),
+    getLoadContext: (_, response) => ({ nonce: nonceOf(response), requestId: requestIdOf(response) }),
   })
   app.all('/{*path}', pages)
   return app

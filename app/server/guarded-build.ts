@@ -1,9 +1,10 @@
 import { data, type ServerBuild } from 'react-router'
+import { log } from './log.ts'
 import { limited } from './body-limit.ts'
 import { whileWanted } from '#app/storage/request-scope.ts'
 import { storageProblemOf } from '#app/storage/storage-problem.ts'
 
-type Handler = (args: { request: Request }) => unknown
+type Handler = (args: { request: Request; context?: unknown }) => unknown
 
 /**
  * The routes of the app, guarded: when the data cannot be used, every page says so in plain words, and what only reads
@@ -32,8 +33,16 @@ const sayingWhatIsWrong =
       return await handle(args)
     } catch (error) {
       const problem = storageProblemOf(error)
-      if (!problem) throw error
-      console.error(`${problem.title}: ${String(error)}`)
-      throw data(problem, { status: 503, headers: { 'Retry-After': '2' } })
+      const { requestId = '' } = (args.context ?? {}) as { requestId?: string }
+      if (problem) {
+        log().error({ id: requestId, problem: problem.title, error: String(error) })
+        console.error(`${problem.title}: ${String(error)}`)
+        throw data(problem, { status: 503, headers: { 'Retry-After': '2' } })
+      }
+      if (!(error instanceof Error) || args.request.signal.aborted) throw error
+      log().error({ id: requestId, error: String(error), stack: error.stack })
+      console.error(error)
+      const text = `The fault is ours. Try again; the log of the server says more under ${requestId}.`
+      throw data(text, { status: 500 })
     }
   }

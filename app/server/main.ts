@@ -1,4 +1,6 @@
-import { createServer, type Server } from 'node:http'
+import { readFileSync } from 'node:fs'
+import { createServer, type RequestListener, type Server } from 'node:http'
+import { createServer as createSecureServer } from 'node:https'
 import { closeDatabaseForGood, database } from '#app/data/database.server.ts'
 import { startDailyBackups } from '#app/data/daily-backup.server.ts'
 import { refreshAllSummaries } from '#app/data/summaries.server.ts'
@@ -7,6 +9,7 @@ import { dataFolder } from '#app/storage/data-folder.ts'
 import { FolderInUse, lockFolder } from '#app/storage/folder-lock.ts'
 import { finishRestore } from '#app/storage/restore.ts'
 import { storageProblemOf } from '#app/storage/storage-problem.ts'
+import { announcement } from './announce.ts'
 import { createApp } from './app.ts'
 import { startThreads } from './threads.ts'
 
@@ -14,14 +17,15 @@ export { answerInThread } from './threads.ts'
 
 const host = process.env.HOST ?? '127.0.0.1'
 const port = Number(process.env.PORT ?? 4310)
-const address = `http://${host}:${port}`
+const isSecure = process.env.TLS_CERT !== undefined
+const address = `${isSecure ? 'https' : 'http'}://${host}:${port}`
 
 /** Takes the data folder, ends what a former run left, and serves the app until it is told to stop. */
 export async function serve(): Promise<void> {
   const lock = takeFolder()
   await makeReady()
   const threads = startThreads()
-  const server = createServer(createApp())
+  const server = serverOf(createApp())
   server.on('error', (error) => {
     fail(
       'code' in error && error.code === 'EADDRINUSE'
@@ -29,7 +33,7 @@ export async function serve(): Promise<void> {
         : `The server could not start: ${error.message}`,
     )
   })
-  server.listen(port, host, () => console.log(`Plicator is at ${address}`))
+  server.listen(port, host, () => console.log(announcement(address)))
   const daily = startDailyBackups()
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {
@@ -39,6 +43,18 @@ export async function serve(): Promise<void> {
         process.exit(0)
       })
     })
+}
+
+/** With a certificate (TLS_CERT and TLS_KEY name its files) over https, else over http. */
+function serverOf(app: RequestListener): Server {
+  const { TLS_CERT: cert, TLS_KEY: key } = process.env
+  if (cert === undefined) return createServer(app)
+  if (key === undefined) return fail('TLS_CERT names a certificate; TLS_KEY must name the file of its key.')
+  try {
+    return createSecureServer({ cert: readFileSync(cert), key: readFileSync(key) }, app)
+  } catch (error) {
+    return fail(`The certificate cannot be used: ${String(error)}`)
+  }
 }
 
 function takeFolder(): { release(): void } {

@@ -5,7 +5,7 @@ import { escapeFormula, formatCsv, unescapeFormula } from './csv.ts'
 
 describe('cells that a spreadsheet would run', () => {
   // What begins a formula: OWASP, CSV injection (from memory).
-  test.each(['=1+1', '+cmd', '-1+1', '@sum(a1)', '\tx', '\rx', "'=1+1"])('%j gets an apostrophe in front', (cell) =>
+  test.each(['=1+1', '+cmd', '-1+1', '@sum(a1)', '\tx', '\rx', '\nx', '  =1', '＝1', "'=1+1"])('%j gets an apostrophe in front', (cell) =>
     expect(escapeFormula(cell)).toBe(`'${cell}`),
   )
 

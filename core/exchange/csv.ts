@@ -1,13 +1,13 @@
 import Papa from 'papaparse'
 
-const startsFormula = /^'*[=+\-@\t\r]/
-const escapedFormula = /^'+[=+\-@\t\r]/
+const startsFormula = /^'*(\s*[=+\-@＝＋－＠]|[\t\r\n])/
+const escapedFormula = /^'+(\s*[=+\-@＝＋－＠]|[\t\r\n])/
 const plainNumber = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i
 
 /**
- * A cell that no spreadsheet runs as a formula: text that begins with `=`, `+`, `-`, `@`, a tab or a carriage
- * return gets an apostrophe in front, and so does text that already has one there, so that it can be taken off
- * again. A plain number stays as it is.
+ * A cell that no spreadsheet runs as a formula: text that begins with `=`, `+`, `-`, `@`, after spaces too and in their
+ * wide forms, or with a tab or a line end gets an apostrophe in front, and so does text that already has one there, so
+ * that it can be taken off again. A plain number stays as it is.
  *
  * Source: OWASP, CSV injection (from memory).
  *

@@ -22,6 +22,8 @@ export const workshopPages = [
   { label: 'Reviewer', path: href('/reviewer') },
   { label: 'Import and export', path: href('/import') },
   { label: 'Backups', path: href('/backups') },
+  { label: 'Devices', path: href('/devices') },
+  { label: 'State of the app', path: href('/state') },
 ] as const
 
 const themes = {
