@@ -65,7 +65,7 @@ export default tseslint.config(
   { files: ['app/features/**'], rules: forbid('^#app/routes/', '^#app/data/.*server') },
   { files: ['app/data/**'], rules: forbid('^#app/features/', '^#app/routes/', '^#app/ui/') },
   {
-    files: ['app/server/**', 'db/**', 'benchmarks/**', 'e2e/**', 'bin/**', 'simulation/**', 'torture/**'],
+    files: ['app/server/**', 'db/**', 'benchmarks/**', 'e2e/**', 'bin/**', 'simulation/**', '{torture,fuzz}/**'],
     rules: { 'no-console': 'off' },
   },
 )

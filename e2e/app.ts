@@ -16,25 +16,28 @@ export interface App {
   browser: Browser
   /** The data folder. */
   data: string
+  /** What was printed at the start. */
+  said: string
   /** Takes the server away, and brings it back with the same data. */
   server: { goes(signal?: NodeJS.Signals): Promise<void>; comesBack(): Promise<void> }
   stop(): Promise<void>
 }
 
 /** The built app on a free port with a database of its own, and a browser beside it. */
-export async function startApp({ demo }: { demo: boolean }): Promise<App> {
+export async function startApp({ demo, env: more = {} }: { demo: boolean; env?: NodeJS.ProcessEnv }): Promise<App> {
   const data = mkdtempSync(join(tmpdir(), 'plicator-e2e-'))
   const port = await freePort()
-  const env = { ...process.env, PLICATOR_DATA: data, PORT: String(port), NODE_ENV: 'production' }
+  const env = { ...process.env, PLICATOR_DATA: data, PORT: String(port), NODE_ENV: 'production', ...more }
   if (demo) execFileSync('npx', ['tsx', 'db/demo/load.ts'], { cwd: root, env, stdio: 'pipe' })
   const serve = () => spawn('node', ['bin/serve.mjs'], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
   let server = serve()
-  await started(server)
+  const said = await started(server)
   const browser = await puppeteer.launch(browserOptions)
   return {
     url: `http://127.0.0.1:${port}`,
     browser,
     data,
+    said,
     server: {
       async goes(signal = 'SIGKILL') {
         const gone = new Promise((resolve) => server.on('exit', resolve))
@@ -54,9 +57,13 @@ export async function startApp({ demo }: { demo: boolean }): Promise<App> {
   }
 }
 
-const started = (server: ChildProcess): Promise<void> =>
+const started = (server: ChildProcess): Promise<string> =>
   new Promise((resolve, reject) => {
-    server.stdout!.on('data', (text: Buffer) => String(text).includes('Plicator is at') && resolve())
+    let said = ''
+    server.stdout!.on('data', (text: Buffer) => {
+      said += String(text)
+      if (said.includes('Plicator is at')) resolve(said)
+    })
     server.on('exit', (code) => reject(new Error(`The server ended with ${code}`)))
   })
 

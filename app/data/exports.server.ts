@@ -4,7 +4,8 @@ import { readingColumns, readingRow, type SpecimenPath } from '#core/exchange/re
 import { assessSpecimens } from './assessments.server.ts'
 import { instrumentsById } from './instruments.server.ts'
 import { listReadingsBySpecimen } from './readings.server.ts'
-import type { Specimen } from './specimens.server.ts'
+import { lineupQuery } from './lineup-query.server.ts'
+import { listSpecimens, type Specimen } from './specimens.server.ts'
 import { streamOf } from './stream.server.ts'
 
 export const pathOf = ({ applicationName, brand, partNumber, revisionLabel, form, label }: Specimen): SpecimenPath => ({
@@ -39,6 +40,8 @@ export function streamReadings(specimens: readonly Specimen[]): ReadableStream<U
   return streamOf(chunks())
 }
 
-/** Every known figure of the given specimens. */
-export const listFigures = async (specimens: readonly Specimen[]): Promise<FigureRow[]> =>
-  (await assessSpecimens(specimens)).flatMap(({ specimen, assessment }) => figureRows(pathOf(specimen), assessment))
+/** Every known figure of the specimens of a line-up. */
+export const listFigures = lineupQuery('figures', async (application: string): Promise<FigureRow[]> => {
+  const assessed = await assessSpecimens(await listSpecimens(application))
+  return assessed.flatMap(({ specimen, assessment }) => figureRows(pathOf(specimen), assessment))
+})

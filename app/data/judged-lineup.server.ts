@@ -6,6 +6,7 @@ import type { Application } from './applications.server.ts'
 import { today } from './clock.ts'
 import { columnNames } from './column-name.ts'
 import { evaluateLineup } from './lineup-evaluation.server.ts'
+import { lineupQuery } from './lineup-query.server.ts'
 
 /** A line-up judged by the first school, for anybody, as the files that are saved of it say. */
 export async function judgedLineup(application: Application) {
@@ -18,3 +19,9 @@ export async function judgedLineup(application: Application) {
   const said = call && school ? `${school.name}: ${formatCall(call, columnNames(columns))}` : ''
   return { ...evaluation, all, judgement, said }
 }
+
+/** Who is first in a line-up, in words. */
+export const whoIsFirst = lineupQuery(
+  'who is first',
+  async (application: Application): Promise<string> => (await judgedLineup(application)).said,
+)

@@ -1,8 +1,8 @@
-import { salvage } from '#app/storage/salvage.ts'
+import { readableArchive } from '#app/data/readable-archive.server.ts'
 
 /** What can still be read of the database, when it is damaged. */
-export const loader = () =>
-  new Response(salvage(), {
+export const loader = async () =>
+  new Response(await readableArchive(), {
     headers: {
       'Content-Type': 'application/zip',
       'Content-Disposition': 'attachment; filename="plicator-readable.zip"',

@@ -1,3 +1,4 @@
+import { plainText } from '#core/plain-text.ts'
 import { filterParts } from '#core/catalogue/index.ts'
 import { now } from '#app/data/clock.ts'
 import { idPattern } from '#app/data/id.ts'
@@ -15,6 +16,10 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!part) return refused('Choose a part for the picture.')
   const id = asked.get('id') ?? ''
   if (!request.body || !idPattern.test(id)) return refused('No picture arrived. Choose one again.')
-  const kept = await addPhoto(specimen.id, { id, part, name: asked.get('name') || 'picture' }, request.body)
+  const kept = await addPhoto(
+    specimen.id,
+    { id, part, name: plainText(asked.get('name') ?? '').trim() || 'picture' },
+    request.body,
+  )
   return kept.ok ? accepted({ takenAt: now() }) : refused(kept.problem.message)
 }

@@ -5,7 +5,7 @@ const style = `
 }
 body { margin: 0; min-height: 100vh; display: grid; place-items: center; background: var(--paper); color: var(--ink);
   font: 17px/1.5 'Public Sans', system-ui, sans-serif }
-main { box-sizing: border-box; width: min(92vw, 420px); padding: 28px; border-radius: 10px; background: var(--card) }
+[role=main] { box-sizing: border-box; width: min(92vw, 420px); padding: 28px; border-radius: 10px; background: var(--card) }
 h1 { margin: 0 0 8px; font: 600 30px/1.1 'Barlow Condensed', system-ui, sans-serif }
 form { display: grid; gap: 14px; margin-top: 18px }
 label { display: grid; gap: 4px; font-weight: 600 }
@@ -33,7 +33,7 @@ export const enterPage = (nonce: string, problem = ''): string => `<!doctype htm
 <style nonce="${nonce}">${style}</style>
 </head>
 <body>
-<main>
+<div role="main">
 <h1>Plicator</h1>
 <p>This workshop is locked. Its key was printed when Plicator was started, and stands under Workshop, Devices.</p>
 ${problem && `<p role="alert">${problem}</p>`}
@@ -42,7 +42,7 @@ ${problem && `<p role="alert">${problem}</p>`}
 <label>What this device is called <input name="name" maxlength="60" autocomplete="off" placeholder="tablet at the bench"></label>
 <button>Come in</button>
 </form>
-</main>
+</div>
 <script nonce="${nonce}">${script}</script>
 </body>
 </html>

@@ -5,8 +5,9 @@ import { escapeFormula, formatCsv, unescapeFormula } from './csv.ts'
 
 describe('cells that a spreadsheet would run', () => {
   // What begins a formula: OWASP, CSV injection (from memory).
-  test.each(['=1+1', '+cmd', '-1+1', '@sum(a1)', '\tx', '\rx', '\nx', '  =1', '＝1', "'=1+1"])('%j gets an apostrophe in front', (cell) =>
-    expect(escapeFormula(cell)).toBe(`'${cell}`),
+  test.each(['=1+1', '+cmd', '-1+1', '@sum(a1)', '\tx', '\rx', '\nx', '  =1', '＝1', "'=1+1"])(
+    '%j gets an apostrophe in front',
+    (cell) => expect(escapeFormula(cell)).toBe(`'${cell}`),
   )
 
   test.each(['-0.02', '+3', '1e-7', '-1.5e+3', "'tis", 'a=b', '', 'M20 x 1.5'])('%j stays as it is', (cell) =>

@@ -1,3 +1,4 @@
+import { plainText } from '#core/plain-text.ts'
 import { foldName } from '#core/fold-name.ts'
 import { z } from 'zod'
 import { ok, problem, type Result } from '#core/result.ts'
@@ -117,7 +118,7 @@ const name = (column: string, most: number) =>
     .min(1, `"${column}" is empty.`)
     .max(most, `"${column}" is longer than ${most} characters.`)
 const open = (column: string, most: number) =>
-  z.string().trim().max(most, `"${column}" is longer than ${most} characters.`).default('')
+  z.string().overwrite(plainText).trim().max(most, `"${column}" is longer than ${most} characters.`).default('')
 
 const rowSchema = z.object({
   application: name('application', 80),

@@ -1,3 +1,4 @@
+import { plainText } from '#core/plain-text.ts'
 import { ok, problem, type Problem, type Result } from '#core/result.ts'
 import {
   optionsOf,
@@ -82,7 +83,7 @@ function parseAlone(characteristic: Characteristic, entry: EntryText): Result<En
       return thread.ok ? ok({ text: thread.value.designation }) : thread
     }
     case 'text': {
-      const said = text.trim()
+      const said = plainText(text).trim()
       if (said === '') return problem('empty', 'Type something first, or skip it.')
       if (said.length > maximumTextLength)
         return problem(

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { millisecondsPerDay } from '#core/calendar.ts'
 import { currencies, minorUnitDigits, toMinor } from '#core/money/currency.ts'
+import { plainText } from '#core/plain-text.ts'
 import { parseInterval, type Interval } from '#core/quantity/interval.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { parseNumber } from '#core/quantity/number.ts'
@@ -16,12 +17,13 @@ export const id = z.string().regex(idPattern, 'This page is out of date. Load it
 export const line = (name: string, most: number) =>
   z
     .string({ error: `${name} is missing.` })
+    .overwrite(plainText)
     .trim()
     .min(1, `${name} is missing.`)
     .max(most, `${name} is too long: at most ${most} characters.`)
 
 export const optionalLine = (name: string, most: number) =>
-  z.string().trim().max(most, `${name} is too long: at most ${most} characters.`).default('')
+  z.string().overwrite(plainText).trim().max(most, `${name} is too long: at most ${most} characters.`).default('')
 
 export const oneOf = <const T extends readonly [string, ...string[]]>(values: T, message: string) =>
   z.enum(values, { error: message })
@@ -117,6 +119,7 @@ export const optionalInterval = (name: string) => optional<Interval>(name, parse
 export const day = (name: string) =>
   z
     .string({ error: `${name} is missing.` })
+    .overwrite(plainText)
     .trim()
     .pipe(
       z.iso

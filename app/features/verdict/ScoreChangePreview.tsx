@@ -9,6 +9,7 @@ import type { LineupEvaluation } from '#app/data/lineup-evaluation.server.ts'
 import type { PreviewLineup } from '#app/data/preview-lineup.server.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { useInBrowser } from '#app/ui/useInBrowser.ts'
 
 interface Props {
   preview: PreviewLineup
@@ -19,8 +20,13 @@ interface Props {
 /** Quick enough to follow each key that is pressed. */
 const previewed: DrawSettings = { least: 4096, most: 4096, standardError: 0, ranks: false }
 
-/** What a change of weights and value functions does to a line-up, before it is kept. */
-export function ScoreChangePreview({ preview: { form, evaluation }, before, after }: Props) {
+/** What a change of weights and value functions does to a line-up, before it is kept; worked out in the browser. */
+export function ScoreChangePreview(props: Props) {
+  const isAlive = useInBrowser(() => true, false)
+  return isAlive ? <Effect {...props} /> : <Small>Working it out…</Small>
+}
+
+function Effect({ preview: { form, evaluation }, before, after }: Props) {
   const { columns, rows } = useMemo(() => JSON.parse(evaluation) as LineupEvaluation, [evaluation])
   const ranking = (criteria: readonly Criterion[]) =>
     judge(evaluateRevisions(form, columns, rows, criteria), previewed).ranked

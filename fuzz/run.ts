@@ -1,0 +1,127 @@
+/**
+ * Sends hostile requests to every route of the built app, seeded: npm run fuzz; with --short a form of it that takes a
+ * minute. Then the browser opens every page of what they left behind. Prints how they were answered, how long somebody
+ * waited who worked meanwhile and how much memory it took, and ends with 1 when anything broke.
+ */
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { randomSource } from '../benchmarks/random-source.ts'
+import { ask as askDatabase, demoFolder, removeDemo, removeFolder } from '../torture/folder.ts'
+import { hostileBodies, pick } from './hostile.ts'
+import { openEverything } from './pages.ts'
+import { ask, hostileRequest, type KnownIds } from './requests.ts'
+import { allRoutes } from './routes.ts'
+import { startServer, watch } from './server.ts'
+import { readVocabulary } from './vocabulary.ts'
+
+const isShort = process.argv.includes('--short')
+const seed = Number(/--seed=(\d+)/.exec(process.argv.join(' '))?.[1] ?? 20_261_127)
+const count = isShort ? 800 : 10_000
+const atOnce = 2
+const limits = { page: 250, memory: 600 }
+const port = 4397
+const origin = `http://127.0.0.1:${port}`
+
+const data = demoFolder()
+const known: KnownIds = idsOf(data)
+const routes = await allRoutes()
+const vocabulary = readVocabulary()
+const random = randomSource(seed)
+const server = await startServer(data, port)
+for (const { body } of hostileBodies) body(random)
+// What a server does for the first time takes longer, whoever asks.
+for (const { path, isPage } of routes) if (isPage && !path.includes(':')) await (await fetch(origin + path)).text()
+const watcher = watch(server, `${origin}/instruments`)
+
+const statuses = new Map<string, number>()
+const faults: string[] = []
+let sent = 0
+
+async function sendSome(): Promise<void> {
+  while (sent < count) {
+    const route = pick(random, routes)
+    sent++
+    const request = hostileRequest(random, route, vocabulary, known, origin)
+    const { status, milliseconds, text } = await ask(port, request)
+    const kind = status === 0 ? 'dropped' : `${Math.floor(status / 100)}xx`
+    statuses.set(kind, (statuses.get(kind) ?? 0) + 1)
+    const said = `${request.method} ${request.path.slice(0, 120)}`
+    if (status >= 500) faults.push(`${status}: ${said}`)
+    if (/^\s+at .+\.m?[jt]sx?:\d+:\d+/m.test(text)) faults.push(`a trace: ${said}`)
+    if (milliseconds > 20_000) faults.push(`no answer in 20 s: ${said}`)
+  }
+}
+
+await Promise.all(Array.from({ length: atOnce }, sendSome))
+for (const { type, body } of hostileBodies)
+  for (const path of ['/import/file?name=fuzz.csv', `/lineups/${known.application?.[0]}/table/read`, '/backups/file']) {
+    const request = { method: 'POST', path, headers: { Origin: origin, 'Content-Type': type }, isChunked: true }
+    const { status } = await ask(port, { ...request, body: body(random) })
+    if (status >= 500) faults.push(`${status}: ${type} to ${path}`)
+    sent++
+  }
+const seen = await watcher.stop()
+
+const { opened, broken } = await openEverything(origin, routes, idsOf(data), isShort)
+faults.push(...broken)
+const ended = server.exitCode !== null
+server.kill()
+const slowest = slowestOf(join(data, 'log/plicator.log'))
+removeFolder(data)
+removeDemo()
+
+const pages = [...seen.pages].sort((a, b) => a - b)
+const at = (share: number) => Math.round(pages[Math.min(pages.length - 1, Math.floor(share * pages.length))] ?? 0)
+const line = (what: string, value: string | number, aim = '') =>
+  console.log(what.padEnd(44), String(value).padStart(8), aim)
+console.log(`seed ${seed}, ${routes.length} routes`)
+line('hostile requests', sent)
+for (const [kind, times] of [...statuses].sort()) line(`  answered ${kind}`, times, kind === '5xx' ? 'asked: 0' : '')
+line('pages asked for meanwhile', pages.length)
+line('  that did not come', seen.unanswered, 'asked: 0')
+line('  in the middle, ms', at(0.5))
+line('  99 of 100, ms', at(0.99))
+line('  the slowest, ms', at(1), `asked: ${limits.page} at most`)
+line('highest memory of the server, MB', Math.round(seen.peak), `asked: ${limits.memory} at most`)
+line('pages, exports and pictures opened after', opened)
+line('the server ended', ended ? 'yes' : 'no', 'asked: no')
+for (const { path, method, milliseconds } of slowest)
+  console.log(`  ${milliseconds} ms: ${method} ${path.slice(0, 90)}`)
+for (const fault of [...new Set(faults)].slice(0, 40)) console.log(`  ${fault}`)
+if (faults.length > 0 || ended || seen.unanswered > 0 || at(1) > limits.page || seen.peak > limits.memory)
+  process.exitCode = 1
+
+/** What took the server longest, by its own log. */
+function slowestOf(file: string): { method: string; path: string; milliseconds: number }[] {
+  const lines = readFileSync(file, 'utf8').trim().split('\n')
+  return lines
+    .map((text) => JSON.parse(text) as { method: string; path: string; milliseconds: number })
+    .filter(({ milliseconds }) => milliseconds > limits.page)
+    .sort((a, b) => b.milliseconds - a.milliseconds)
+    .slice(0, 25)
+}
+
+/** Ids of what is there, by the names of parameters. */
+function idsOf(folder: string): KnownIds {
+  const ids = (table: string, column = 'id') =>
+    askDatabase(folder, (database) =>
+      database.prepare(`select ${column} from ${table} limit 12`).pluck().all(),
+    ) as string[]
+  const revisions = ids('revision')
+  return {
+    application: ids('application'),
+    product: ids('product'),
+    specimen: ids('specimen'),
+    claim: ids('claim'),
+    school: [...ids('school'), 'build'],
+    brand: ids('brand'),
+    instrument: ids('instrument'),
+    photo: ids('photo'),
+    import: ids('import'),
+    column: revisions,
+    a: revisions,
+    b: [...revisions].reverse(),
+    key: ['can.wall', 'thread.designation', 'faceVelocity', 'plate.inlets'],
+    characteristic: ['can.wall', 'adbv.material', 'plate.inlets'],
+  }
+}

@@ -1,0 +1,22 @@
+// Asks for a page over and over and looks at the memory of a server, until it is told to stop: says in JSON what it saw.
+import { readFileSync } from 'node:fs'
+
+const [url, pid] = process.argv.slice(2)
+const everyMs = 25
+const seen = { pages: [], unanswered: 0, peak: 0 }
+let isOn = true
+process.on('SIGTERM', () => (isOn = false))
+
+while (isOn) {
+  const began = performance.now()
+  try {
+    await (await fetch(url)).text()
+    seen.pages.push(performance.now() - began)
+  } catch {
+    seen.unanswered++
+  }
+  const [, kilobytes = '0'] = /VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8')) ?? []
+  seen.peak = Math.max(seen.peak, Number(kilobytes) / 1024)
+  await new Promise((later) => setTimeout(later, everyMs))
+}
+process.stdout.write(JSON.stringify(seen))
