@@ -70,6 +70,8 @@ describe('the key of the house', () => {
     await goes(page, 'a visitor')
     await press(page, 'button', 'Send tablet at the bench away')
     await page.waitForFunction(() => !document.body.innerText.includes('Last seen'))
+    // The page asked for what is there now, and is out already.
+    expect(takeFaults().every((fault) => fault.startsWith('401: '))).toBe(true)
     await visit(page, `${app.url}/library`)
     await sees(page, 'This workshop is locked.')
   })

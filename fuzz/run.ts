@@ -88,8 +88,9 @@ line('the server ended', ended ? 'yes' : 'no', 'asked: no')
 for (const { path, method, milliseconds } of slowest)
   console.log(`  ${milliseconds} ms: ${method} ${path.slice(0, 90)}`)
 for (const fault of [...new Set(faults)].slice(0, 40)) console.log(`  ${fault}`)
-if (faults.length > 0 || ended || seen.unanswered > 0 || at(1) > limits.page || seen.peak > limits.memory)
-  process.exitCode = 1
+const isSlow = at(1) > limits.page || seen.peak > limits.memory
+// How fast a machine is decides no test: the short form only tells.
+if (faults.length > 0 || ended || seen.unanswered > 0 || (isSlow && !isShort)) process.exitCode = 1
 
 /** What took the server longest, by its own log. */
 function slowestOf(file: string): { method: string; path: string; milliseconds: number }[] {

@@ -7,7 +7,7 @@ export interface SlowRequest {
 }
 
 /** Slower than this is slow, ms. */
-export const slowFrom = 500
+const slowFrom = 500
 const remembered = 50
 
 const slow: SlowRequest[] = []

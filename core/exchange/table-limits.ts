@@ -1,7 +1,7 @@
 import { formatCount } from '#core/quantity/format.ts'
 
 /** More than this has no table of readings; letters of one cell. */
-export const tableLimits = { rows: 2_000_000, columns: 256, letters: 20_000 }
+const tableLimits = { rows: 2_000_000, columns: 256, letters: 20_000 }
 
 export const delimiters = [',', ';', '\t'] as const
 export type Delimiter = (typeof delimiters)[number]
