@@ -9,8 +9,10 @@ import { runningPackages } from './running-packages.ts'
 /** The one package that compiles something when it is installed. */
 const mayCompile = ['better-sqlite3']
 const licences = new Set(
-  ('MIT MIT-0 MIT/X11 ISC 0BSD BSD-2-Clause BSD-3-Clause Apache-2.0 OFL-1.1 Unlicense CC0-1.0 BlueOak-1.0.0 Zlib ' +
-    'Python-2.0 LGPL-3.0-or-later').split(' '),
+  (
+    'MIT MIT-0 MIT/X11 ISC 0BSD BSD-2-Clause BSD-3-Clause Apache-2.0 OFL-1.1 Unlicense CC0-1.0 BlueOak-1.0.0 Zlib ' +
+    'Python-2.0 LGPL-3.0-or-later'
+  ).split(' '),
 )
 /** It comes with the reader of workbooks and names no licence. */
 const unnamed = ['buffers']
