@@ -48,7 +48,7 @@ async function sendSome(): Promise<void> {
     const said = `${request.method} ${request.path.slice(0, 120)}`
     if (status >= 500) faults.push(`${status}: ${said}`)
     if (/^\s+at .+\.m?[jt]sx?:\d+:\d+/m.test(text)) faults.push(`a trace: ${said}`)
-    if (milliseconds > 20_000) faults.push(`no answer in 20 s: ${said}`)
+    if (milliseconds > 20_000 && !isShort) faults.push(`no answer in 20 s: ${said}`)
   }
 }
 
@@ -88,9 +88,9 @@ line('the server ended', ended ? 'yes' : 'no', 'asked: no')
 for (const { path, method, milliseconds } of slowest)
   console.log(`  ${milliseconds} ms: ${method} ${path.slice(0, 90)}`)
 for (const fault of [...new Set(faults)].slice(0, 40)) console.log(`  ${fault}`)
-const isSlow = at(1) > limits.page || seen.peak > limits.memory
+const isSlow = seen.unanswered > 0 || at(1) > limits.page || seen.peak > limits.memory
 // How fast a machine is decides no test: the short form only tells.
-if (faults.length > 0 || ended || seen.unanswered > 0 || (isSlow && !isShort)) process.exitCode = 1
+if (faults.length > 0 || ended || (isSlow && !isShort)) process.exitCode = 1
 
 /** What took the server longest, by its own log. */
 function slowestOf(file: string): { method: string; path: string; milliseconds: number }[] {
