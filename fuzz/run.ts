@@ -39,8 +39,9 @@ let sent = 0
 
 async function sendSome(): Promise<void> {
   while (sent < count) {
+    // Of a seed of its own, so that it is the same whatever else is under way.
+    const random = randomSource(seed + sent++)
     const route = pick(random, routes)
-    sent++
     const request = hostileRequest(random, route, vocabulary, known, origin)
     const { status, milliseconds, text } = await ask(port, request)
     const kind = status === 0 ? 'dropped' : `${Math.floor(status / 100)}xx`

@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto'
 import { chmodSync, existsSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
 import { networkInterfaces } from 'node:os'
 import { join } from 'node:path'
+import { z } from 'zod'
 import { dataFolder } from './data-folder.ts'
 import { isSameWord, readToken, signToken } from './house-token.ts'
 
@@ -18,11 +19,17 @@ export interface HouseDevice {
   seen: string
 }
 
+const deviceSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  role: z.enum(['full', 'guest']),
+  since: z.string(),
+  seen: z.string(),
+})
+
 /** What is kept of the house, in a file of its own that no backup holds. */
-interface House {
-  secret: string
-  devices: HouseDevice[]
-}
+const houseSchema = z.object({ secret: z.string().length(64), devices: z.array(deviceSchema) })
+type House = z.output<typeof houseSchema>
 
 const days = 180
 const lifetime = days * 86_400_000
@@ -56,18 +63,26 @@ export const houseKeys = (): Readonly<Record<HouseRole, string>> => keys
 let known: House | undefined
 
 function house(): House {
-  if (known) return known
-  if (existsSync(file())) known = JSON.parse(readFileSync(file(), 'utf8')) as House
-  else keep({ secret: randomBytes(32).toString('hex'), devices: [] })
-  return known ?? { secret: '', devices: [] }
+  known ??= readHouse() ?? keep({ secret: randomBytes(32).toString('hex'), devices: [] })
+  return known
 }
 
-function keep(next: House): void {
+/** What is kept; undefined where there is nothing yet, or nothing that can be read: then everybody is out. */
+function readHouse(): House | undefined {
+  try {
+    return houseSchema.parse(JSON.parse(readFileSync(file(), 'utf8')))
+  } catch {
+    return undefined
+  }
+}
+
+function keep(next: House): House {
   known = next
   const part = `${file()}.part`
   writeFileSync(part, JSON.stringify(next), { mode: 0o600 })
   chmodSync(part, 0o600)
   renameSync(part, file())
+  return next
 }
 
 /** Whose key this is; undefined when it is none. */

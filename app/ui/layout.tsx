@@ -6,6 +6,7 @@ export const Page = styled.main`
   margin: 0 auto;
   padding: 28px 24px 64px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 24px;
 `
 
@@ -18,6 +19,7 @@ export const Card = styled.section`
 
 export const Stack = styled.div<{ $gap?: number }>`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: ${({ $gap = 12 }) => $gap}px;
   align-content: start;
 `

@@ -64,6 +64,7 @@ export const GlobalStyle = createGlobalStyle`
     color: var(--ink);
     font: 400 15px/1.45 var(--text);
     font-variant-numeric: tabular-nums lining-nums;
+    overflow-wrap: break-word;
   }
   h1, h2, h3, h4 { font-family: var(--label); font-weight: 600; line-height: 1.1; margin: 0; letter-spacing: 0.002em; }
   h1 { font-size: 32px; }

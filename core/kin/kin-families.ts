@@ -1,3 +1,4 @@
+import { groupBy } from '#core/group-by.ts'
 import type { BuildRecord } from './build-record.ts'
 import type { Frequencies } from './frequencies.ts'
 import { findKin, isAnyShared, type KinFinding } from './kin-finding.ts'
@@ -90,25 +91,29 @@ export function allRelatives(records: readonly BuildRecord[], frequencies: Frequ
 }
 
 /**
- * Families: filters that hang together, directly or by others, the largest first.
+ * Groups that links hold together, directly or by others, the largest first.
  *
- * @example kinFamilies([{ a: 'x', b: 'y', finding: { kind: 'build', chance: 1, parts: [] }, shared: [] }])[0]?.members
- * // => ['x', 'y']
+ * @example linkedGroups([{ a: 'x', b: 'y' }, { a: 'y', b: 'z' }]) // => [['x', 'y', 'z']]
  */
-export function kinFamilies(pairs: readonly KinPair[]): KinFamily[] {
+export function linkedGroups(links: readonly { a: string; b: string }[]): string[][] {
   const leader = new Map<string, string>()
   const find = (id: string): string => {
     const next = leader.get(id) ?? id
     return next === id ? id : find(next)
   }
-  for (const { a, b } of pairs) leader.set(find(b), find(a))
-  const families = new Map<string, KinFamily>()
-  for (const pair of pairs) {
-    const key = find(pair.a)
-    const family = families.get(key) ?? { members: [], pairs: [] }
-    families.set(key, family)
-    family.pairs.push(pair)
-    for (const id of [pair.a, pair.b]) if (!family.members.includes(id)) family.members.push(id)
-  }
-  return [...families.values()].sort((x, y) => y.members.length - x.members.length)
+  for (const { a, b } of links) leader.set(find(b), find(a))
+  const groups = groupBy(new Set(links.flatMap(({ a, b }) => [a, b])), find)
+  return [...groups.values()].sort((x, y) => y.length - x.length)
 }
+
+/**
+ * Families: filters that hang together, directly or by others, the largest first.
+ *
+ * @example kinFamilies([{ a: 'x', b: 'y', finding: { kind: 'build', chance: 1, parts: [] }, shared: [] }])[0]?.members
+ * // => ['x', 'y']
+ */
+export const kinFamilies = (pairs: readonly KinPair[]): KinFamily[] =>
+  linkedGroups(pairs).map((members) => {
+    const own = new Set(members)
+    return { members, pairs: pairs.filter(({ a }) => own.has(a)) }
+  })

@@ -72,13 +72,18 @@ export function kinMapOption(nodes: MapNode[], edges: MapEdge[], colours: ChartC
   }
 }
 
-const escape = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
+/** Names are words, whatever they hold: the browser makes the text. */
+function textOf(words: string): HTMLElement {
+  const element = document.createElement('span')
+  element.textContent = words
+  return element
+}
 
 const nameOrPair =
   (nodes: readonly MapNode[]) =>
-  ({ dataType, data }: { dataType: string; data: MapNode & MapEdge }): string => {
+  ({ dataType, data }: { dataType: string; data: MapNode & MapEdge }): HTMLElement => {
     const nameOf = (id: string) => nodes.find((node) => node.id === id)?.name ?? ''
-    return escape(
+    return textOf(
       dataType === 'edge'
         ? `${nameOf(data.source)} and ${nameOf(data.target)}: ${data.says}`
         : `${data.name} (${data.engine})`,

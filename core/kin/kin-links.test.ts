@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest'
-import { kinLinks, linkedGroups, type ToldPair } from './kin-clusters.ts'
+import { linkedGroups } from './kin-families.ts'
+import { kinLinks, type ToldPair } from './kin-links.ts'
 import { kinParts } from './kin-parts.ts'
 
 const pair = (a: string, b: string, shares: Partial<Record<string, number>>, chance = 0.96): ToldPair => ({

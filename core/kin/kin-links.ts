@@ -1,4 +1,4 @@
-import { kinFamilies, type KinFamily, type KinPair } from './kin-families.ts'
+import type { KinPair } from './kin-families.ts'
 import { kinParts, type KinPartKey } from './kin-parts.ts'
 
 /** A part that is at least so likely the same links two filters. */
@@ -31,18 +31,3 @@ export function kinLinks(pairs: readonly ToldPair[], part: KinPartKey | undefine
     return strength >= linksFrom ? [{ a, b, strength }] : []
   })
 }
-
-/**
- * Filters that links hold together, directly or by others, the largest group first.
- *
- * @example linkedGroups([{ a: 'x', b: 'y', strength: 1 }, { a: 'y', b: 'z', strength: 1 }]) // => [['x', 'y', 'z']]
- */
-export const linkedGroups = (links: readonly KinLink[]): KinFamily['members'][] =>
-  kinFamilies(
-    links.map(({ a, b, strength }) => ({
-      a,
-      b,
-      finding: { kind: 'family', chance: strength, parts: [] },
-      shared: [],
-    })),
-  ).map(({ members }) => members)
