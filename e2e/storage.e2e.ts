@@ -106,9 +106,15 @@ test('a second server of the same folder says who has it, and ends', async () =>
   expect(second.says).toContain(`is in use by the server at ${app.url}`)
 })
 
+/** The server ends while no page asks anything of it. */
+async function serverGoes(): Promise<void> {
+  await page.goto('about:blank')
+  await app.server.goes('SIGTERM')
+}
+
 test('told to stop, it closes the database: a copy of the one file is all of it', async () => {
   await addBrand('Last thing')
-  await app.server.goes('SIGTERM')
+  await serverGoes()
   expect(existsSync(file('plicator.sqlite-wal'))).toBe(false)
   const database = new SqliteFile(file('plicator.sqlite'), { readonly: true })
   expect(database.prepare("select count(*) from brand where name = 'Last thing'").pluck().get()).toBe(1)
@@ -119,7 +125,7 @@ test('told to stop, it closes the database: a copy of the one file is all of it'
 describe('when the database cannot be used, a page says why in plain words, and the app recovers', () => {
   /** Does it while the server is away, looks at what the pages say, mends it, and sees that all is well again. */
   async function told(breakIt: () => () => void, title: string): Promise<void> {
-    await app.server.goes('SIGTERM')
+    await serverGoes()
     const mend = breakIt()
     await app.server.comesBack()
     await withFaults(async () => {
@@ -155,7 +161,7 @@ describe('when the database cannot be used, a page says why in plain words, and 
     }, 'The database is from a newer Plicator'))
 
   test('it is damaged: what can be read is offered, and the newest backup brings the rest', async () => {
-    await app.server.goes('SIGTERM')
+    await serverGoes()
     const whole = readFileSync(file('plicator.sqlite'))
     writeFileSync(file('plicator.sqlite'), Buffer.concat([Buffer.alloc(4096, 7), whole.subarray(4096)]))
     await app.server.comesBack()
@@ -178,7 +184,7 @@ describe('when the database cannot be used, a page says why in plain words, and 
 })
 
 test('an import that the server left behind says so', async () => {
-  await app.server.goes('SIGTERM')
+  await serverGoes()
   const database = new SqliteFile(file('plicator.sqlite'))
   database.exec("insert into import (id, name, state, created_at) values ('halfimport1', 'half.csv', 'writing', '')")
   database.close()

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs'
 
 const [url, pid] = process.argv.slice(2)
-const everyMs = 25
+const everyMs = 200
 const seen = { pages: [], unanswered: 0, peak: 0 }
 let isOn = true
 process.on('SIGTERM', () => (isOn = false))

@@ -15,6 +15,8 @@ import { progressOf } from './progress.server.ts'
 
 const jobs = new Map<string, ImportJob>()
 const rememberedJobs = 5
+/** A file is looked through for so long and no longer, in milliseconds. */
+const longestReading = 15 * 60_000
 
 /** An import as its page shows it. */
 export interface ShownImport extends Import {
@@ -51,6 +53,7 @@ export function streamRowResults(id: string): ReadableStream<Uint8Array> | undef
 export async function beginImport(
   name: string,
   body: ReadableStream<Uint8Array>,
+  longest = longestReading,
 ): Promise<{ id: string } | { refused: string }> {
   const id = newId()
   const file = join(ensureFolder('imports'), `${id}.csv`)
@@ -72,7 +75,8 @@ export async function beginImport(
   await keepImport(job)
   jobs.set(id, job)
   forgetOldJobs()
-  void run(job, lookThrough)
+  const timer = setTimeout(() => job.cancel.abort(new Error(tooLong)), longest)
+  void run(job, lookThrough).finally(() => clearTimeout(timer))
   return { id }
 }
 
@@ -119,6 +123,7 @@ export function cancelImport(id: string): string | undefined {
 }
 
 const cancelled = 'It was cancelled. Nothing of it was written.'
+const tooLong = 'It takes too long to look through. Split it and send it in pieces. Nothing of it was written.'
 
 const isRunning = ({ state }: ImportJob): boolean => state === 'reading' || state === 'writing'
 
@@ -140,11 +145,11 @@ async function run(job: ImportJob, step: (job: ImportJob) => Promise<void>): Pro
   try {
     await step(job)
   } catch (error) {
-    const isCancelled = job.cancel.signal.aborted
-    if (!isCancelled) console.error(error)
+    const { aborted: isEnded, reason } = job.cancel.signal
+    if (!isEnded) console.error(error)
     job.state = 'failed'
-    job.message = isCancelled
-      ? cancelled
+    job.message = isEnded
+      ? (reason as Error).message
       : 'It could not be finished, and what was written of it was taken back. The log of the server says more.'
   }
   if (job.state === 'failed' || job.state === 'done') await rm(job.file, { force: true })

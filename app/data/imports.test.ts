@@ -203,6 +203,14 @@ describe('import', () => {
     expect(await count()).toBe(before)
   })
 
+  test('one that takes too long is ended, and says what to do', async () => {
+    const csv = await text(streamReadings(await listAllSpecimens()))
+    const begun = await beginImport('test.csv', new Response(csv).body!, 0)
+    const id = 'id' in begun ? begun.id : ''
+    await vi.waitFor(async () => expect((await findImport(id))!.state).toBe('failed'))
+    expect((await findImport(id))!.message).toMatch(/too long .* Split it/)
+  })
+
   test('one name written in two ways makes one line-up, as the dry run says', async () => {
     const csv = await text(streamReadings((await listAllSpecimens()).slice(0, 1)))
     const [head, ...rows] = csv.trim().split('\r\n')

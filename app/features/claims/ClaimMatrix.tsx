@@ -15,13 +15,13 @@ const Matrix = styled(Table)`
     width: 22%;
   }
   th:nth-child(2) {
-    width: 33%;
+    width: 29%;
   }
   th:nth-child(3) {
     width: 12%;
   }
   th:nth-child(5) {
-    width: 12%;
+    width: 16%;
   }
   th[scope='row'] {
     padding: 0;
