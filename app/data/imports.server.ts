@@ -75,7 +75,7 @@ export async function beginImport(
   await keepImport(job)
   jobs.set(id, job)
   forgetOldJobs()
-  const timer = setTimeout(() => job.cancel.abort(new Error(tooLong)), longest)
+  const timer = setTimeout(() => end(job, tooLong), longest)
   void run(job, lookThrough).finally(() => clearTimeout(timer))
   return { id }
 }
@@ -118,8 +118,13 @@ export function confirmImport(id: string): string | undefined {
 export function cancelImport(id: string): string | undefined {
   const job = jobs.get(id)
   if (!job || !isRunning(job)) return 'This import is not under way any more.'
-  job.cancel.abort(new Error(cancelled))
+  end(job, cancelled)
   return undefined
+}
+
+function end(job: ImportJob, why: string): void {
+  job.message = why
+  job.cancel.abort()
 }
 
 const cancelled = 'It was cancelled. Nothing of it was written.'
@@ -145,12 +150,12 @@ async function run(job: ImportJob, step: (job: ImportJob) => Promise<void>): Pro
   try {
     await step(job)
   } catch (error) {
-    const { aborted: isEnded, reason } = job.cancel.signal
-    if (!isEnded) console.error(error)
+    if (!job.cancel.signal.aborted) {
+      console.error(error)
+      job.message =
+        'It could not be finished, and what was written of it was taken back. The log of the server says more.'
+    }
     job.state = 'failed'
-    job.message = isEnded
-      ? (reason as Error).message
-      : 'It could not be finished, and what was written of it was taken back. The log of the server says more.'
   }
   if (job.state === 'failed' || job.state === 'done') await rm(job.file, { force: true })
   await keepImport(job).catch((error: unknown) => console.error(error))
