@@ -11,6 +11,8 @@ import { readings } from './teardown/readings.fixture.ts'
 import { resolve, type ResolvedValues } from './teardown/resolve.ts'
 import { evaluateRevisions } from './verdict/ranking.ts'
 
+export { reviewMaterial } from './review/review-material.fixture.ts'
+
 /** Values that the examples in the docs of core name. */
 
 type Typed = Parameters<typeof readings>[0]

@@ -36,6 +36,7 @@ import * as dateCodes from './034_date_codes.ts'
 import * as knownGood from './035_known_good.ts'
 import * as roomAndMounting from './036_room_and_mounting.ts'
 import * as replacements from './037_replacements.ts'
+import * as reviews from './038_reviews.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -75,6 +76,7 @@ const migrations: Record<string, Knex.Migration> = {
   '035_known_good': knownGood,
   '036_room_and_mounting': roomAndMounting,
   '037_replacements': replacements,
+  '038_reviews': reviews,
 }
 
 /** Their names, in the order in which they run. */

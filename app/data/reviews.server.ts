@@ -1,0 +1,126 @@
+import { createHash } from 'node:crypto'
+import type { Block, SubjectKind } from '#core/review/block.ts'
+import { canonicalText, type PublishedContent } from '#core/review/review-version.ts'
+import { now } from './clock.ts'
+import { database, writableDatabase } from './database.server.ts'
+import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
+
+/** What a review is about. */
+export interface ReviewSubject {
+  subject: SubjectKind
+  /** The two, by column; empty for an engine. */
+  a: string
+  b: string
+}
+
+export interface Review extends ReviewSubject {
+  id: string
+  applicationId: string
+  title: string
+  blocks: Block[]
+  updatedAt: string
+  version: number
+}
+
+/** A review as it was published, without what it says. */
+export interface ReviewVersion {
+  id: string
+  number: number
+  publishedAt: string
+  hash: string
+  method: number
+  /** What was corrected with it; empty for the first. */
+  correction: string
+}
+
+type ReviewRow = Omit<Review, 'blocks'> & { blocks: string }
+
+const columns = ['id', 'applicationId', 'subject', 'a', 'b', 'title', 'blocks', 'updatedAt', 'version']
+const versionColumns = ['id', 'number', 'publishedAt', 'hash', 'method', 'correction']
+
+const toReview = ({ blocks, ...rest }: ReviewRow): Review => ({ ...rest, blocks: JSON.parse(blocks) as Block[] })
+
+/** Reviews of an engine, the latest first. */
+export async function listReviews(applicationId: string): Promise<Review[]> {
+  const db = await database()
+  const rows: ReviewRow[] = await db('review').where({ applicationId }).orderBy('updatedAt', 'desc').select(columns)
+  return rows.map(toReview)
+}
+
+export async function findReview(applicationId: string, id: string): Promise<Review | undefined> {
+  const db = await database()
+  const row: ReviewRow | undefined = await db('review').where({ id, applicationId }).first(columns)
+  return row && toReview(row)
+}
+
+/** Begins a review. */
+export const addReview = ({ blocks, ...review }: Omit<Review, 'updatedAt' | 'version'>): Promise<Added> =>
+  addOnce({ id: review.id, content: review }, (trx) =>
+    trx('review').insert({ ...review, blocks: JSON.stringify(blocks), createdAt: now(), updatedAt: now() }),
+  )
+
+/** Keeps what was written, when nobody else has written meanwhile. */
+export const changeReview = (
+  { id, title, blocks }: Pick<Review, 'id' | 'title' | 'blocks'>,
+  version: number,
+): Promise<Changed> =>
+  changeSeen('review', { id, version }, { title, blocks: JSON.stringify(blocks), updatedAt: now() })
+
+/** Takes a review away that was never published; one that was stays, since others may have read it. */
+export async function removeReview(applicationId: string, id: string): Promise<'removed' | 'published'> {
+  const db = await writableDatabase()
+  return db.transaction(async (trx) => {
+    const published: unknown = await trx('reviewVersion').where({ reviewId: id }).first('id')
+    if (published) return 'published'
+    await trx('review').where({ id, applicationId }).delete()
+    return 'removed'
+  })
+}
+
+/** What was published of a review, the newest first. */
+export async function listVersions(reviewId: string): Promise<ReviewVersion[]> {
+  const db = await database()
+  return db('reviewVersion').where({ reviewId }).orderBy('number', 'desc').select(versionColumns)
+}
+
+/** One version with what it says, and whether it still is what was published. */
+export async function findVersion(
+  reviewId: string,
+  number: number,
+): Promise<(ReviewVersion & { content: PublishedContent; isWhole: boolean }) | undefined> {
+  const db = await database()
+  const row: (ReviewVersion & { content: string }) | undefined = await db('reviewVersion')
+    .where({ reviewId, number })
+    .first([...versionColumns, 'content'])
+  if (!row) return undefined
+  return { ...row, content: JSON.parse(row.content) as PublishedContent, isWhole: hashOf(row.content) === row.hash }
+}
+
+const hashOf = (text: string): string => createHash('sha256').update(text).digest('hex')
+
+/**
+ * Publishes a review as it is, for good.
+ *
+ * @param number of the version, one more than the publisher has seen
+ */
+export function publishVersion(
+  id: string,
+  reviewId: string,
+  number: number,
+  correction: string,
+  content: PublishedContent,
+): Promise<Added> {
+  const text = canonicalText(content)
+  return addOnce({ id, content: { reviewId, number, correction } }, (trx) =>
+    trx('reviewVersion').insert({
+      id,
+      reviewId,
+      number,
+      correction,
+      content: text,
+      hash: hashOf(text),
+      method: content.method,
+      publishedAt: now(),
+    }),
+  )
+}
