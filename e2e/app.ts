@@ -67,7 +67,7 @@ const started = (server: ChildProcess): Promise<string> =>
     server.on('exit', (code) => reject(new Error(`The server ended with ${code}`)))
   })
 
-const freePort = (): Promise<number> =>
+export const freePort = (): Promise<number> =>
   new Promise((resolve) => {
     const probe = createServer()
     probe.listen(0, '127.0.0.1', () => {

@@ -1,16 +1,28 @@
 import { claimLabel, gradeClaim, placeLabel } from '#core/claims/claim.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
-import type { MaterialClaim } from '#core/review/review-material.ts'
+import type { MaterialClaim, ReviewedProduct } from '#core/review/review-material.ts'
 import { formatAttributeValue } from '#core/score/format-rule.ts'
 import type { ProductClaims } from './claim-overview.server.ts'
+import { columnName } from './column-name.ts'
+import { openContradictions } from './open-contradictions.ts'
 import type { EvaluatedColumn } from './lineup-evaluation.server.ts'
 
+type Contradiction = ReviewedProduct['contradictions'][number]
+
+/** What contradicts itself in a column, among its readings or what its box says. */
+export const contradictionsOf = (column: EvaluatedColumn, boxes: ProductClaims | undefined): Contradiction[] => [
+  ...openContradictions([{ ...column, disputes: [] }]).map((text) => ({ text, of: 'readings' as const })),
+  ...openContradictions([{ ...column, findings: 0 }]).map((text) => ({ text, of: 'claims' as const })),
+  ...brokenPromises(boxes, columnName(column)),
+]
+
 /** What a box promises about a part, and was not found in it. */
-export const brokenPromises = (boxes: ProductClaims | undefined, name: string): string[] =>
+const brokenPromises = (boxes: ProductClaims | undefined, name: string): Contradiction[] =>
   (boxes?.all ?? []).flatMap(({ id, words }) => {
     const outcome = boxes?.outcomes[id]
     if (outcome?.state !== 'broken') return []
-    return [`${name}: the box says “${words}”; of ${outcome.lookedAt} opened, ${outcome.kept} kept it.`]
+    const text = `${name}: the box says “${words}”; of ${outcome.lookedAt} opened, ${outcome.kept} kept it.`
+    return [{ text, of: 'claims' }]
   })
 
 /** The claims of a revision that count, each with what it lacks. */

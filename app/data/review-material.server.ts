@@ -6,12 +6,7 @@ import { formatAvailability } from '#core/money/availability.ts'
 import { formatMoney, toMinor } from '#core/money/currency.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Block } from '#core/review/block.ts'
-import type {
-  MaterialFaceOff,
-  MaterialPrice,
-  ReviewMaterial,
-  ReviewedProduct,
-} from '#core/review/review-material.ts'
+import type { MaterialFaceOff, MaterialPrice, ReviewMaterial, ReviewedProduct } from '#core/review/review-material.ts'
 import { talkingPoints, type LibraryValue } from '#core/review/talking-points.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { wordLabel } from '#core/verdict/absolute-word.ts'
@@ -31,9 +26,8 @@ import { evaluateLineup, type EvaluatedColumn, type LineupEvaluation } from './l
 import { lineupQuery } from './lineup-query.server.ts'
 import { offersOf, type ProductOffer } from './offers.server.ts'
 import { assessApplication } from './assessments.server.ts'
-import { openContradictions } from './open-contradictions.ts'
 import { listProducts, type Product } from './products.server.ts'
-import { brokenPromises, efficiencyOf, materialClaims } from './review-claims.ts'
+import { contradictionsOf, efficiencyOf, materialClaims } from './review-claims.ts'
 import type { ReviewSubject } from './reviews.server.ts'
 import { listVerdicts } from './verdicts.server.ts'
 
@@ -161,7 +155,7 @@ function reviewedProduct(column: EvaluatedColumn, judged: Judged, beside: Beside
   const score = ranked.find((one) => one.id === id)
   const boxes = beside.claims.find((one) => one.id === productId)
   const open = own ? notLookedAt(own.score) : []
-  const contradictions = [...openContradictions([column]), ...brokenPromises(boxes, columnName(column))]
+  const contradictions = contradictionsOf(column, boxes)
   return {
     ...{ id, productId, specimenId, brand, nickname, tier, specimens, given, maker, remarks, contradictions },
     name: columnName(column),
@@ -177,7 +171,8 @@ function reviewedProduct(column: EvaluatedColumn, judged: Judged, beside: Beside
     availability: column.availability ? formatAvailability(column.availability) : '',
     word: column.word ? [wordLabel(column.word.word), column.word.condition].filter(Boolean).join(', ') : '',
     points: talkingPoints({
-      ...{ at, productId, specimens, contradictions, units },
+      ...{ at, productId, specimens, units },
+      contradictions: contradictions.map(({ text }) => text),
       rows: evaluation.rows,
       library: beside.library,
       rival: rivalOf(score, judged),

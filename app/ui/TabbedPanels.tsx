@@ -40,6 +40,7 @@ const Name = styled(Tab)`
 /** All of them are in the page, so that print and what is on its way lose none. */
 const Sheet = styled(TabPanel)`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 16px;
   padding-top: 16px;
   &[data-inert] {

@@ -29,7 +29,7 @@ td.worst { color: var(--amber); }
 .caution { padding-left: 12px; border-left: 3px solid var(--amber); }
 .drawings { display: grid; grid-template-columns: repeat(auto-fill, minmax(180px, 1fr)); gap: 12px; margin-bottom: 16px; }
 figure { margin: 0 0 12px; }
-figure svg { display: block; width: 100%; height: auto; }
+figure img { display: block; width: 100%; height: auto; }
 figcaption { color: var(--soft); font-size: 14px; }
 mark { background: none; color: var(--amber); }
 footer { margin-top: 40px; color: var(--soft); font-size: 14px; }

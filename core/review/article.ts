@@ -1,9 +1,9 @@
 import { articleStyle } from './article-style.ts'
 import { escapeMarkup } from './escape-markup.ts'
 import { escapeMarkdown, proseHtml, proseMarkdown } from './prose.ts'
-import type { Piece, ReviewDocument, Section } from './review-document.ts'
+import type { ChartBar, Piece, ReviewDocument, Section } from './review-document.ts'
 
-/** How pieces that are pictures are drawn: SVG, or nothing where there is none. */
+/** How pieces that are pictures are drawn: as HTML, or nothing where there is none. */
 export interface Drawn {
   chart: (piece: Extract<Piece, { kind: 'chart' }>) => string
   drawing: (specimen: string) => string
@@ -16,7 +16,7 @@ const noPictures: Drawn = { chart: () => '', drawing: () => '' }
  *
  * @param document the review
  * @param told what stands below it: when and by which method it was published
- * @param drawn pictures of it as SVG
+ * @param drawn pictures of it
  * @example
  * articleHtml({ title: '<T>', engine: 'E', corrections: [], sections: [] }, '').includes('<h1>&lt;T&gt;</h1>') // => true
  */
@@ -84,8 +84,19 @@ function pieceHtml(piece: Piece, drawn: Drawn): string {
   }
 }
 
-const figureHtml = (svg: string, caption: string): string =>
-  svg === '' ? '' : `<figure>${svg}<figcaption>${escapeMarkup(caption)}</figcaption></figure>`
+/**
+ * A chart in words, for those who cannot see it.
+ *
+ * @example chartAlt({ title: 'Score', bars: [{ label: 'N-40', value: 71.6, low: 64, high: 80 }] })
+ * // => 'Score: N-40 72 (64 to 80)'
+ */
+export const chartAlt = ({ title, bars }: { title: string; bars: readonly ChartBar[] }): string =>
+  `${title}: ${bars
+    .map(({ label, value, low, high }) => `${label} ${Math.round(value)} (${Math.round(low)} to ${Math.round(high)})`)
+    .join('; ')}`
+
+const figureHtml = (picture: string, caption: string): string =>
+  picture === '' ? '' : `<figure>${picture}<figcaption>${escapeMarkup(caption)}</figcaption></figure>`
 
 function tableHtml({ caption, head, rows }: Extract<Piece, { kind: 'table' }>): string {
   const headCells = head.map((text) => `<th scope="col">${escapeMarkup(text)}</th>`).join('')

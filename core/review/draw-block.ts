@@ -176,7 +176,7 @@ const draws: Record<BlockKind, Draw> = {
               )}.`,
             ]
           : []),
-        ...contradictions,
+        ...contradictions.map(({ text }) => text),
       ]),
     ),
   cautions: () => [

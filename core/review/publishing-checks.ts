@@ -9,6 +9,7 @@ export type CheckAction =
   | { to: 'block'; block: string }
   | { to: 'add'; kind: BlockKind }
   | { to: 'first'; block: string }
+  | { to: 'findings'; specimen: string }
   | { to: 'claims' | 'reviewer' | 'line-up' }
 
 /** What should not be published so, with the one thing to do about it. */
@@ -103,13 +104,13 @@ const checks: readonly Check[] = [
   ),
   differentTests,
   ({ material }) =>
-    material.products
-      .filter(({ contradictions }) => contradictions.length > 0)
-      .map(({ id, contradictions }) => ({
-        key: `contradiction ${id}`,
-        text: `Open: ${contradictions.join(' ')}`,
-        action: { to: 'claims' },
+    material.products.flatMap(({ id, specimenId, contradictions }) =>
+      contradictions.map(({ text, of }) => ({
+        key: `contradiction ${id} ${text}`,
+        text: `Open: ${text}`,
+        action: of === 'claims' ? { to: 'claims' } : { to: 'findings', specimen: specimenId },
       })),
+    ),
   disclosure,
   faultOfOne,
   unitsMixed,

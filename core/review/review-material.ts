@@ -67,8 +67,8 @@ export interface ReviewedProduct {
   score: { mean: number; low: number; high: number; chance: number } | undefined
   judgedOn: string
   notLookedAt: string[]
-  /** What contradicts itself, a sentence each. */
-  contradictions: string[]
+  /** What contradicts itself, among its readings or what its box says, a sentence each. */
+  contradictions: { text: string; of: 'readings' | 'claims' }[]
   claims: MaterialClaim[]
   /** What the claims allow to say of what is stopped at 20 µm; empty for nothing. */
   efficiency: string

@@ -54,6 +54,11 @@ const placesOfEngine = ({ id: application }: Engine): Place[] => [
     path: href('/lineups/:application/verdict', { application }),
     holds: (pathname) => pathname.endsWith('/verdict'),
   },
+  {
+    label: 'Review',
+    path: href('/lineups/:application/review', { application }),
+    holds: (pathname) => /\/review(\/|$)/.test(pathname),
+  },
 ]
 
 /** The places of what is picked: of one engine, or of all. */

@@ -1,0 +1,75 @@
+import type { UnitHabit } from '#core/quantity/unit-habit.ts'
+import { composeReview } from '#core/review/compose.ts'
+import { publishingChecks } from '#core/review/publishing-checks.ts'
+import type { ReviewDocument } from '#core/review/review-document.ts'
+import { documentChanges, type SectionChange } from '#core/review/review-version.ts'
+import { ok, problem, type Result } from '#core/result.ts'
+import { today } from './clock.ts'
+import { reviewMaterial } from './review-material.server.ts'
+import { findVersion, listVersions, publishVersion, type Review, type ReviewVersion } from './reviews.server.ts'
+
+/** Dated words on what was wrong, the latest first. */
+const correctionsOf = (versions: readonly ReviewVersion[]): ReviewDocument['corrections'] =>
+  versions
+    .filter(({ correction }) => correction !== '')
+    .map(({ publishedAt, correction }) => ({ day: publishedAt.slice(0, 10), words: correction }))
+
+/** A review as it would be written now; undefined when its engine is gone. */
+export async function writeReview(review: Review, units: UnitHabit) {
+  const [material, versions] = await Promise.all([
+    reviewMaterial(review.applicationId, review, review.blocks, units),
+    listVersions(review.id),
+  ])
+  if (!material) return undefined
+  return { material, versions, document: composeReview(review, material, correctionsOf(versions)) }
+}
+
+/** What has changed since a review was published last, section by section; undefined where it never was. */
+export async function changesSincePublished(review: Review, units: UnitHabit): Promise<SectionChange[] | undefined> {
+  const written = await writeReview(review, units)
+  const [newest] = written?.versions ?? []
+  const version = newest && (await findVersion(review.id, newest.number))
+  return written && version ? documentChanges(version.content.document, written.document) : undefined
+}
+
+/** What is said when a review is published. */
+interface Publication {
+  id: string
+  /** Of the version to come. */
+  number: number
+  correction: string
+  /** Why it is published although checks stand against it. */
+  reason: string
+}
+
+/** Publishes a review as it is; says why it cannot. */
+export async function publishReview(
+  review: Review,
+  { id, number, correction, reason }: Publication,
+  units: UnitHabit,
+): Promise<Result<'published'>> {
+  const written = await writeReview(review, units)
+  if (!written) return problem('engine', 'Its engine is not here any more.')
+  const { material, versions, document } = written
+  const [newest] = versions
+  if (versions.some((one) => one.id === id)) return ok('published')
+  if (number !== (newest?.number ?? 0) + 1)
+    return problem('number', 'It was published meanwhile, in another tab or by somebody else. Load the page again.')
+  if (newest && correction === '')
+    return problem(
+      'correction',
+      'Say what is corrected: it stands on top, with its day. Nothing is changed in silence.',
+    )
+  const checks = publishingChecks({ blocks: review.blocks, material }).map(({ text }) => text)
+  if (checks.length > 0 && reason === '')
+    return problem('checks', 'Mend what the checks say, or write why it is published all the same.')
+  const corrections =
+    correction === '' ? document.corrections : [{ day: today(), words: correction }, ...document.corrections]
+  const published = await publishVersion(id, review.id, number, correction, {
+    document: { ...document, corrections },
+    method: material.method,
+    overridden: { checks, reason: checks.length > 0 ? reason : '' },
+  })
+  if (published === 'added') return ok('published')
+  return problem('number', 'It was published meanwhile, in another tab or by somebody else. Load the page again.')
+}

@@ -1,0 +1,141 @@
+import { GripVertical, Plus, X } from 'lucide-react'
+import { Button as AriaButton, GridList, GridListItem, Menu, MenuTrigger, useDragAndDrop } from 'react-aria-components'
+import { styled } from 'styled-components'
+import { blockKinds, blockLabel, type Block, type BlockKind } from '#core/review/block.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Stack } from '#app/ui/layout.tsx'
+import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
+
+const List = styled(GridList)`
+  display: grid;
+  gap: 4px;
+  &[data-drop-target] {
+    outline: 2px solid var(--focus);
+  }
+` as typeof GridList
+
+const Item = styled(GridListItem)`
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  min-height: 44px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--raised);
+  cursor: pointer;
+  &[data-dragging] {
+    opacity: 0.5;
+  }
+  &[data-selected] {
+    border-color: var(--green);
+    box-shadow: inset 4px 0 0 var(--green);
+  }
+  > * {
+    display: flex;
+    flex: 1;
+    align-items: center;
+    min-width: 0;
+  }
+  span {
+    flex: 1;
+    min-width: 0;
+    overflow-wrap: anywhere;
+    font: 600 17px/1.2 var(--label);
+  }
+  button {
+    display: inline-flex;
+    align-items: center;
+    justify-content: center;
+    min-width: 40px;
+    min-height: 40px;
+    border: 0;
+    border-radius: 6px;
+    background: none;
+    cursor: pointer;
+    &[data-hovered] {
+      background: var(--green-soft);
+    }
+  }
+` as typeof GridListItem
+
+const Moved = styled.em`
+  padding: 3px 7px;
+  border-radius: 5px;
+  background: var(--amber-soft);
+  color: var(--ink);
+  font: 600 13px/1 var(--label);
+  white-space: nowrap;
+`
+
+interface Props {
+  blocks: readonly Block[]
+  /** Blocks whose data have moved since they were looked through. */
+  moved: ReadonlySet<string>
+  picked: string | undefined
+  onPick: (id: string) => void
+  onOrder: (ids: string[]) => void
+  onAdd: (kind: BlockKind) => void
+  onRemove: (id: string) => void
+}
+
+/** The blocks of a review in their order: dragged or moved by keys, picked, added and taken out. */
+export function BlockList({ blocks, moved, picked, onPick, onOrder, onAdd, onRemove }: Props) {
+  const { dragAndDropHooks } = useDragAndDrop({
+    getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
+    onReorder: ({ keys, target }) => {
+      const taken = new Set([...keys].map(String))
+      const rest = blocks.map(({ id }) => id).filter((id) => !taken.has(id))
+      const at = rest.indexOf(String(target.key)) + (target.dropPosition === 'after' ? 1 : 0)
+      onOrder([...rest.slice(0, at), ...taken, ...rest.slice(at)])
+    },
+  })
+  return (
+    <Stack $gap={8}>
+      <List
+        aria-label="Blocks of the review"
+        items={blocks.map((block) => ({ ...block, isMoved: moved.has(block.id) }))}
+        dragAndDropHooks={dragAndDropHooks}
+        selectionMode="single"
+        selectionBehavior="replace"
+        selectedKeys={picked === undefined ? [] : [picked]}
+        onSelectionChange={(keys) => {
+          const [key] = keys === 'all' ? [] : [...keys]
+          if (key !== undefined) onPick(String(key))
+        }}
+      >
+        {(block: Block & { isMoved: boolean }) => {
+          const name = nameOfBlock(block)
+          return (
+            <Item id={block.id} textValue={name}>
+              <AriaButton slot="drag" aria-label={`Move ${name}`}>
+                <GripVertical size={18} aria-hidden />
+              </AriaButton>
+              <span>{name}</span>
+              {block.isMoved && <Moved>moved</Moved>}
+              <AriaButton aria-label={`Take out ${name}`} onPress={() => onRemove(block.id)}>
+                <X size={18} aria-hidden />
+              </AriaButton>
+            </Item>
+          )
+        }}
+      </List>
+      <MenuTrigger>
+        <Button>
+          <Plus size={18} aria-hidden /> Add a block
+        </Button>
+        <MenuSheet placement="bottom start">
+          <Menu aria-label="Kinds of blocks" onAction={(key) => onAdd(key as BlockKind)}>
+            {blockKinds.map(({ key, label }) => (
+              <MenuLine key={key} id={key} textValue={label}>
+                {label}
+              </MenuLine>
+            ))}
+          </Menu>
+        </MenuSheet>
+      </MenuTrigger>
+    </Stack>
+  )
+}
+
+/** What a block is called in lists. */
+export const nameOfBlock = ({ heading, kind }: Pick<Block, 'heading' | 'kind'>): string => heading || blockLabel(kind)
