@@ -40,6 +40,9 @@ test(
       import: 'nothere00000',
       photo: 'nothere00000',
       name: 'nothere.tar',
+      review: 'nothere00000',
+      file: 'article.html',
+      number: '1',
     }
     const written: string[] = []
     const dbs = [await writableDatabase(), await importDatabase()]

@@ -15,6 +15,7 @@ import { ArticlePreview } from '#app/features/review/ArticlePreview.tsx'
 import { BlockEditor } from '#app/features/review/BlockEditor.tsx'
 import { BlockList, nameOfBlock } from '#app/features/review/BlockList.tsx'
 import { ChecksPanel } from '#app/features/review/ChecksPanel.tsx'
+import { MoveButtons } from '#app/features/review/MoveButtons.tsx'
 import { KeptLine } from '#app/features/review/KeptLine.tsx'
 import { PublishPanel } from '#app/features/review/PublishPanel.tsx'
 import { RemoveReview } from '#app/features/review/RemoveReview.tsx'
@@ -152,6 +153,7 @@ function ReviewEditor({ review, versions, corrections, text }: Omit<Loaded, 'mat
         <KeptLine view={view} />
         {picked ? (
           <Card>
+            <MoveButtons ids={draft.blocks.map(({ id }) => id)} id={picked.id} onOrder={order} />
             <BlockEditor key={picked.id} block={picked} material={material} change={view.changeBlock} />
           </Card>
         ) : (

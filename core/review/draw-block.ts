@@ -224,7 +224,7 @@ function partTables({ rows, products }: ReviewMaterial, holds: (row: MaterialRow
 
 /** What of the efficiencies that are claimed can be compared. */
 function comparableClaims(products: readonly ReviewedProduct[]): string {
-  const said = products.filter(({ efficiency }) => efficiency !== '')
+  const said = products.filter(({ efficiency }) => efficiency !== '' && !efficiency.startsWith('0 %'))
   if (said.length === 0) return 'No box says how much of what size is stopped, by which test: nothing can be compared.'
   const standards = new Set(
     said.flatMap(({ claims }) =>

@@ -214,10 +214,10 @@ function faultOfOne({ material: { products } }: Checked): PublishingCheck[] {
 
 /** Units that mean the same kind of thing, a pattern a system. */
 const unitPairs = [
-  [/\d\s?(mm|cm)\b/, /\d\s?(in\b|inch(es)?\b|")/],
-  [/\d\s?(g|kg)\b/, /\d\s?(oz|lbs?)\b/],
-  [/\d\s?km\b/, /\d\s?(miles?|mi)\b/],
-  [/\d\s?(bar|kPa)\b/, /\d\s?psi\b/],
+  [/[\d.]+\s?(mm|cm)\b/, /[\d.]+\s?(in\b|inch(es)?\b|")/],
+  [/[\d.]+\s?(g|kg)\b/, /[\d.]+\s?(oz|lbs?)\b/],
+  [/[\d.]+\s?km\b/, /[\d.]+\s?(miles?|mi)\b/],
+  [/[\d.]+\s?(bar|kPa)\b/, /[\d.]+\s?psi\b/],
 ] as const
 
 function unitsMixed({ blocks }: Checked): PublishingCheck[] {

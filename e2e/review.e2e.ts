@@ -1,0 +1,195 @@
+import { parse, type DefaultTreeAdapterTypes as Html } from 'parse5'
+import type { Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, withFaults, words, type App } from './app.ts'
+
+let app: App
+let page: Page
+let lineup: string
+let review: string
+
+beforeAll(async () => {
+  app = await startApp({ demo: true })
+  page = await openPage(app, '/')
+  lineup = await lineupOf(page, 'Skerry 1.1 D')
+})
+afterAll(() => app.stop())
+
+const kept = (on = page) => on.waitForFunction(() => document.body.innerText.includes('Kept.'))
+const blocks = (on = page): Promise<string[]> =>
+  on.$$eval('[aria-label="Blocks of the review"] [role="row"] span', (rows) => rows.map((row) => row.textContent ?? ''))
+const article = (): Promise<string> => page.$eval('[aria-label="Article"]', (sheet) => sheet.textContent ?? '')
+const pickBlock = async (name: string, on = page) => {
+  const row = await on.waitForSelector(`::-p-xpath(//*[@aria-label="Blocks of the review"]//span[text()="${name}"])`)
+  await row!.click()
+  await on.waitForSelector(`section[aria-label="The block ${name}"]`)
+}
+
+describe('a review is written', () => {
+  test('where nothing is written yet it says so, and begins with the blocks that most begin with', async () => {
+    await visit(page, `${app.url}${lineup}/review`)
+    await sees(page, 'Nothing is written about this engine yet.')
+    await press(page, 'button', 'Begin')
+    await page.waitForSelector('::-p-aria(Title of the review)')
+    review = new URL(page.url()).pathname
+    expect((await blocks()).slice(0, 3)).toEqual(['Opening', 'Disclosure', 'Line-up'])
+    expect(await article()).toMatch(/12 filters for the Skerry 1.1 D/)
+  })
+
+  test('words stand in the article as they are typed, with figures by their names', async () => {
+    await fill(page, 'Your words', 'The wall is **{wall of N-40}**, <script>alert(1)</script>.')
+    await page.waitForFunction(() => document.querySelector('[aria-label="Article"] b')?.textContent === '0.47 mm')
+    expect(await article()).toContain('The wall is 0.47 mm, <script>alert(1)</script>.')
+    await kept()
+    await visit(page, app.url + review)
+    expect(await article()).toContain('The wall is 0.47 mm')
+  })
+
+  test('a figure is put in by what it is and whose', async () => {
+    await choose(page, 'Which figure', 'price')
+    await choose(page, 'Of which filter', 'Norrith N-40')
+    await press(page, 'button', 'Put in 12.22 EUR')
+    await page.waitForFunction(() =>
+      document.querySelector('[aria-label="Article"]')?.textContent?.includes('alert(1)</script>.12.22 EUR'),
+    )
+    await kept()
+  })
+
+  test('a block is taken out and comes back, is added, and moved', async () => {
+    await press(page, 'button', 'Take out Money')
+    await sees(page, '“Money” was taken out.')
+    expect(await blocks()).not.toContain('Money')
+    await press(page, 'button', 'Undo')
+    expect(await blocks()).toContain('Money')
+    await press(page, 'button', 'Add a block')
+    await press(page, 'menuitem', 'Face-off')
+    await page.waitForSelector('section[aria-label="The block Face-off"]')
+    await kept()
+    expect((await blocks()).at(-1)).toBe('Face-off')
+    await page.waitForFunction(() =>
+      /(leads|wins) against|Too close to call/.test(
+        document.querySelector('[aria-label="Article"]')?.textContent ?? '',
+      ),
+    )
+    await press(page, 'button', 'Move the block up')
+    await page.waitForFunction(
+      () =>
+        [...document.querySelectorAll('[aria-label="Blocks of the review"] [role="row"] span')].at(-1)?.textContent !==
+        'Face-off',
+    )
+    await kept()
+  })
+
+  test('what the data have moved since it was looked through is said, until it is looked through again', async () => {
+    await pickBlock('Money')
+    await press(page, 'button', 'I have looked it through')
+    await kept()
+    const product = await page.evaluate(
+      async (path) => /"\/products\/(\w{12})/.exec(await (await fetch(path)).text())?.[1] ?? '',
+      lineup,
+    )
+    await visit(page, `${app.url}/products/${product}/prices`)
+    await page.type('input[name="shop"]', 'Quay Store')
+    await page.type('input[name="amount"]', '1.05')
+    await press(page, 'button', 'Add the price')
+    await sees(page, 'Quay Store')
+    await visit(page, `${app.url}${review}`)
+    await pickBlock('Money')
+    await sees(page, 'The data have moved since you looked this through.')
+    await sees(page, 'Quay Store')
+    await press(page, 'button', 'I have looked it through')
+    await page.waitForFunction(() => !document.body.innerText.includes('The data have moved'))
+    await kept()
+  })
+
+  test('another tab that has written meanwhile is not overwritten unasked', async () => {
+    await visit(page, app.url + review)
+    const other = await openPage(app, review)
+    await fill(other, 'Title of the review', 'From the other tab')
+    await kept(other)
+    await other.close()
+    await withFaults(async () => {
+      await fill(page, 'Title of the review', 'From this one')
+      await sees(page, 'It was written meanwhile in another tab')
+      await press(page, 'button', 'Keep mine over it')
+      await kept()
+    })
+    await visit(page, app.url + review)
+    await sees(page, 'From this one')
+  })
+})
+
+describe('before and after it is published', () => {
+  test('checks fire on what was written, each with its one action', async () => {
+    await visit(page, app.url + review)
+    await pickBlock('Opening')
+    await fill(page, 'Your words', 'Quarrow Q-7 always leaks. Corvane CV-214 filters better, for 9 €.')
+    await kept()
+    const tabs = await page.$$eval('[role="tab"]', (all) => all.map((tab) => tab.textContent ?? ''))
+    await press(page, 'tab', tabs.find((name) => name.startsWith('Checks, ')) ?? 'Checks')
+    for (const said of ['one specimen was opened', 'nothing was filtered', 'a price needs the day'])
+      await sees(page, said)
+    await press(page, 'link', 'Say it')
+    await sees(page, 'interest')
+  })
+
+  test('it is held up until the reviewer says why, then it is frozen', async () => {
+    await visit(page, `${app.url}${review}?show=publish`)
+    await withFaults(async () => {
+      await press(page, 'button', 'Publish as it is')
+      await sees(page, 'write why it is published all the same')
+    })
+    await fill(page, 'Why it is published all the same', 'A demo.')
+    await press(page, 'button', 'Publish as it is')
+    await sees(page, 'Version 1')
+    await visit(page, `${app.url}${review}/published`)
+    await sees(page, 'Version 1, published')
+    await sees(page, 'Quarrow Q-7 always leaks.')
+    await sees(page, 'Published all the same: A demo.')
+  })
+
+  test('a correction stands on top with its day; the old version leads to the new one', async () => {
+    await visit(page, app.url + review)
+    await pickBlock('Opening')
+    await fill(page, 'Your words', 'Quarrow Q-7 leaked.')
+    await kept()
+    await visit(page, `${app.url}${lineup}/review`)
+    await sees(page, 'Since then 1 section has changed: Opening.')
+    await visit(page, `${app.url}${review}?show=publish`)
+    await fill(page, 'What is corrected', 'Only one Q-7 was opened.')
+    await fill(page, 'Why it is published all the same', 'Still a demo.')
+    await press(page, 'button', 'Publish version 2')
+    await sees(page, 'Version 2')
+    await visit(page, `${app.url}${review}/published`)
+    await sees(page, 'Only one Q-7 was opened.')
+    await visit(page, `${app.url}${review}/published/1`)
+    await sees(page, 'A newer version has been published: version 2')
+    await sees(page, 'Quarrow Q-7 always leaks.')
+  })
+})
+
+/** Names of the elements of a document and addresses that it asks for, by parse5. */
+function readArticle(html: string): { names: Set<string>; asked: string[] } {
+  const names = new Set<string>()
+  const asked: string[] = []
+  const walk = (node: Html.Node): void => {
+    if ('tagName' in node) {
+      names.add(node.tagName)
+      asked.push(...node.attrs.filter(({ name }) => name === 'src').map(({ value }) => value.slice(0, 5)))
+    }
+    if ('childNodes' in node) node.childNodes.forEach(walk)
+  }
+  walk(parse(html))
+  return { names, asked }
+}
+
+test('the article is one file of less than 2 MB that asks for nothing', async () => {
+  await visit(page, `${app.url}${review}?show=take`)
+  const html = await page.evaluate(async (path) => (await fetch(`${path}/files/article.html`)).text(), review)
+  const { names, asked } = readArticle(html)
+  expect(names.has('script')).toBe(false)
+  expect(asked.length).toBeGreaterThan(12)
+  expect(new Set(asked)).toEqual(new Set(['data:']))
+  expect(html.length).toBeLessThan(2_000_000)
+  expect(await words(page)).toContain('Article, Markdown')
+})
