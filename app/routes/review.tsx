@@ -6,6 +6,7 @@ import { newBlock, type BlockKind } from '#core/review/block.ts'
 import { blockChanges, composeReview } from '#core/review/compose.ts'
 import { publishingChecks } from '#core/review/publishing-checks.ts'
 import type { ReviewMaterial } from '#core/review/review-material.ts'
+import { listFilmed } from '#app/data/film-takes.server.ts'
 import { newId } from '#app/data/id.ts'
 import { publishReview, writeReview } from '#app/data/review-publication.server.ts'
 import { changeReview, findReview, removeReview } from '#app/data/reviews.server.ts'
@@ -16,6 +17,7 @@ import { BlockEditor } from '#app/features/review/BlockEditor.tsx'
 import { BlockList, nameOfBlock } from '#app/features/review/BlockList.tsx'
 import { ChecksPanel } from '#app/features/review/ChecksPanel.tsx'
 import { MoveButtons } from '#app/features/review/MoveButtons.tsx'
+import { FilmPanel } from '#app/features/review/FilmPanel.tsx'
 import { KeptLine } from '#app/features/review/KeptLine.tsx'
 import { PublishPanel } from '#app/features/review/PublishPanel.tsx'
 import { RemoveReview } from '#app/features/review/RemoveReview.tsx'
@@ -42,7 +44,12 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   const { units } = await readPreferences(request)
   const { material, versions, document } = found(await writeReview(review, units), 'This review')
   // Thousands of small cells: one string passes to the page ten times as fast as the objects do.
-  return { review, versions, corrections: document.corrections, material: JSON.stringify(material) }
+  const filmed = await listFilmed(
+    review.applicationId,
+    material.products.map(({ productId }) => productId),
+    units,
+  )
+  return { review, versions, corrections: document.corrections, filmed, material: JSON.stringify(material) }
 }
 
 export const shouldRevalidate = whenPathChanges
@@ -90,19 +97,13 @@ const Sides = styled.main`
 `
 
 export default function ReviewPage({ loaderData, params }: Route.ComponentProps) {
-  const { review, versions, corrections } = loaderData
-  return (
-    <ReviewEditor
-      key={`${review.id} ${params.review}`}
-      {...{ review, versions, corrections }}
-      text={loaderData.material}
-    />
-  )
+  const { material, ...loaded } = loaderData
+  return <ReviewEditor key={params.review} {...loaded} text={material} />
 }
 
 type Loaded = Route.ComponentProps['loaderData']
 
-function ReviewEditor({ review, versions, corrections, text }: Omit<Loaded, 'material'> & { text: string }) {
+function ReviewEditor({ review, versions, corrections, filmed, text }: Omit<Loaded, 'material'> & { text: string }) {
   const material = useMemo(() => JSON.parse(text) as ReviewMaterial, [text])
   const view = useReviewDraft(review)
   const { draft, change } = view
@@ -161,7 +162,7 @@ function ReviewEditor({ review, versions, corrections, text }: Omit<Loaded, 'mat
         )}
         {versions.length === 0 && <RemoveReview title={draft.title} />}
       </Stack>
-      <ReviewPanels {...{ review, versions, corrections, material, view, pick, add, order }} />
+      <ReviewPanels {...{ review, versions, corrections, filmed, material, view, pick, add, order }} />
       <div role="status">
         {removed !== undefined && (
           <UndoToast
@@ -188,7 +189,7 @@ interface PanelsProps extends Omit<Loaded, 'material'> {
 }
 
 /** What the review becomes, and what stands against publishing it. */
-function ReviewPanels({ review, versions, corrections, material, view, pick, add, order }: PanelsProps) {
+function ReviewPanels({ review, versions, corrections, filmed, material, view, pick, add, order }: PanelsProps) {
   const { blocks } = view.draft
   const { get, set } = useAddress()
   const address = { application: review.applicationId, review: review.id }
@@ -237,6 +238,11 @@ function ReviewPanels({ review, versions, corrections, material, view, pick, add
               isKept={view.isKept}
             />
           ),
+        },
+        {
+          key: 'film',
+          label: 'Film',
+          content: <FilmPanel review={review.id} title={view.draft.title} filmed={filmed} material={material} />,
         },
         { key: 'take', label: 'Take away', content: <TakeAwayList {...address} /> },
       ]}
