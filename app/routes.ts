@@ -20,6 +20,7 @@ export default [
   ]),
   route('lineups/:application/review/:review/changes', 'routes/review-changes.ts'),
   route('lineups/:application/review/:review/chart.svg', 'routes/review-chart.ts'),
+  route('lineups/:application/review/:review/cards/:card', 'routes/review-card.ts'),
   route('lineups/:application/review/:review/files/:file', 'routes/review-file.ts'),
   route('lineups/:application/bench', 'routes/lineup-bench.ts'),
   route('lineups/:application/glance', 'routes/glance.ts'),

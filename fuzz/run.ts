@@ -123,6 +123,7 @@ function idsOf(folder: string): KnownIds {
     review: ids('review'),
     file: ['article.html', 'article.md'],
     number: ['1'],
+    card: ['verdict-wide.svg', 'parts-tall.png'],
     column: revisions,
     a: revisions,
     b: [...revisions].reverse(),

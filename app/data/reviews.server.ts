@@ -40,13 +40,6 @@ const versionColumns = ['id', 'number', 'publishedAt', 'hash', 'method', 'correc
 
 const toReview = ({ blocks, ...rest }: ReviewRow): Review => ({ ...rest, blocks: JSON.parse(blocks) as Block[] })
 
-/** Reviews of an engine, the latest first. */
-export async function listReviews(applicationId: string): Promise<Review[]> {
-  const db = await database()
-  const rows: ReviewRow[] = await db('review').where({ applicationId }).orderBy('updatedAt', 'desc').select(columns)
-  return rows.map(toReview)
-}
-
 export async function findReview(applicationId: string, id: string): Promise<Review | undefined> {
   const db = await database()
   const row: ReviewRow | undefined = await db('review').where({ id, applicationId }).first(columns)

@@ -21,6 +21,8 @@ interface Props {
   measured?: boolean
   /** Symbol of the unit of dimension lines. */
   unit?: string
+  /** Filters that are drawn beside it, to one scale with it. */
+  beside?: readonly DrawingData[]
   title: string
 }
 
@@ -37,9 +39,12 @@ export function ExplodedView({
   dimensions = true,
   measured = false,
   unit = 'mm',
+  beside = [],
   title,
 }: Props) {
-  const { slots, layout } = layOut(data, { width, height, labels, dimensions })
+  const room = { width, height, labels, dimensions }
+  const scale = Math.min(...[data, ...beside].map((one) => largestScale(one, room)))
+  const { slots, layout } = layOut(data, room, scale)
   const boxes = slots.map(({ middle, label, part }) => ({
     x: middle,
     width: Math.max(label.length * 8, data.states[part].caption.length * 6.1) + 6,
@@ -82,16 +87,32 @@ export function ExplodedView({
   )
 }
 
-/** Where every part lies, and at which scale all of them fit. */
-function layOut(
-  data: DrawingData,
-  { width, height, labels, dimensions }: { width: number; height: number; labels: boolean; dimensions: boolean },
-) {
+interface Room {
+  width: number
+  height: number
+  labels: boolean
+  dimensions: boolean
+}
+
+/** Room above and below the parts. */
+const roomAround = ({ labels, dimensions }: Room) => [dimensions ? 40 : 12, labels ? 84 : 12] as const
+
+/** At which scale all parts fit. */
+function largestScale(data: DrawingData, room: Room): number {
+  const slots = arrangeSlots(data)
+  const [above, below] = roomAround(room)
+  const tallest = Math.max(...slots.map(({ part }) => heightOf(part, data)))
+  const length = totalLength(slots.map((slot) => slot.length))
+  return Math.min((room.width - 2 * margin) / length, (room.height - below - above) / tallest)
+}
+
+/** Where every part lies at a scale. */
+function layOut(data: DrawingData, room: Room, scale: number) {
+  const { width, height } = room
   const slots = arrangeSlots(data)
   const lengths = slots.map(({ length }) => length)
   const tallest = Math.max(...slots.map(({ part }) => heightOf(part, data)))
-  const [above, below] = [dimensions ? 40 : 12, labels ? 84 : 12]
-  const scale = Math.min((width - 2 * margin) / totalLength(lengths), (height - below - above) / tallest)
+  const [above, below] = roomAround(room)
   const start = (width - totalLength(lengths) * scale) / 2
   const axis = above + (height - above - below) / 2
   const layout: Layout = { scale, axis, top: above, bottom: axis + (tallest * scale) / 2 }

@@ -43,6 +43,7 @@ test(
       review: 'nothere00000',
       file: 'article.html',
       number: '1',
+      card: 'verdict-wide.svg',
     }
     const written: string[] = []
     const dbs = [await writableDatabase(), await importDatabase()]

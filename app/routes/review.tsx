@@ -15,6 +15,7 @@ import { reviewActSchema } from '#app/features/forms/review-fields.ts'
 import { ArticlePreview } from '#app/features/review/ArticlePreview.tsx'
 import { BlockEditor } from '#app/features/review/BlockEditor.tsx'
 import { BlockList, nameOfBlock } from '#app/features/review/BlockList.tsx'
+import { CardsPanel } from '#app/features/review/CardsPanel.tsx'
 import { ChecksPanel } from '#app/features/review/ChecksPanel.tsx'
 import { MoveButtons } from '#app/features/review/MoveButtons.tsx'
 import { FilmPanel } from '#app/features/review/FilmPanel.tsx'
@@ -244,6 +245,7 @@ function ReviewPanels({ review, versions, corrections, filmed, material, view, p
           label: 'Film',
           content: <FilmPanel review={review.id} title={view.draft.title} filmed={filmed} material={material} />,
         },
+        { key: 'cards', label: 'Cards', content: <CardsPanel {...address} /> },
         { key: 'take', label: 'Take away', content: <TakeAwayList {...address} /> },
       ]}
     />

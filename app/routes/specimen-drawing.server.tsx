@@ -5,16 +5,28 @@ import type { Specimen } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
 
-/** The drawing of a specimen as SVG; a small one has no words, for the head of a column. */
-export const specimenDrawing = (specimen: Specimen, isSmall: boolean): Promise<string> =>
-  cachedQuery(`drawing ${specimen.id} ${isSmall}`, async () => {
+const dataOf = async (specimen: Specimen) =>
+  drawingData(specimen.form, (await assessSpecimen(specimen)).values, specimen.sizeClass)
+
+/**
+ * The drawing of a specimen as SVG; a small one has no words, for the head of a column.
+ *
+ * @param beside specimens that are drawn beside it, to one scale with it
+ */
+export const specimenDrawing = (
+  specimen: Specimen,
+  isSmall: boolean,
+  beside: readonly Specimen[] = [],
+): Promise<string> =>
+  cachedQuery(`drawing ${specimen.id} ${isSmall} ${beside.map(({ id }) => id).join(' ')}`, async () => {
     const name = `${specimen.brand} ${specimen.partNumber} ${specimen.label}`
-    const data = drawingData(specimen.form, (await assessSpecimen(specimen)).values, specimen.sizeClass)
+    const [data, others] = await Promise.all([dataOf(specimen), Promise.all(beside.map(dataOf))])
+    const shared = { data, beside: others }
     return renderToStaticMarkup(
       isSmall ? (
-        <ExplodedView data={data} width={360} height={104} labels={false} dimensions={false} title={name} />
+        <ExplodedView {...shared} width={360} height={104} labels={false} dimensions={false} title={name} />
       ) : (
-        <ExplodedView data={data} width={1100} height={420} title={`${name}, exploded drawing to scale`} />
+        <ExplodedView {...shared} width={1100} height={420} title={`${name}, exploded drawing to scale`} />
       ),
     )
   })

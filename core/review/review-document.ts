@@ -1,7 +1,7 @@
 import type { InsertedValue } from './inserted-values.ts'
 
 /** A cell of a table of a review. */
-export interface TableCell {
+interface TableCell {
   text: string
   mark?: 'best' | 'worst'
 }

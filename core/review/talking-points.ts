@@ -16,7 +16,7 @@ export const talkingKinds = [
   { key: 'unknown', label: 'Nobody knows' },
 ] as const
 
-export type TalkingKind = (typeof talkingKinds)[number]['key']
+type TalkingKind = (typeof talkingKinds)[number]['key']
 
 /** A sentence worth saying, and where it opens to. */
 export interface TalkingPoint {
@@ -73,7 +73,7 @@ export const talkingPoints = (material: TalkingMaterial): TalkingPoint[] =>
   ].flatMap((point) => point ?? [])
 
 /** So many others must have been looked at before one can be called unusual. Common practice, no published source. */
-export const leastOthers = 5
+const leastOthers = 5
 /** Unusual is what so small a share of the others is like, or beyond. Common practice, no published source. */
 const unusualShare = 0.1
 

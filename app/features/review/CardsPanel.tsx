@@ -1,0 +1,52 @@
+import { useState } from 'react'
+import { href } from 'react-router'
+import { cardKinds, cardSizes, type CardKind } from '#core/review/card.ts'
+import { byKey } from '#core/by-key.ts'
+import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+
+/** Cards of a review as pictures, to look at and to take away. */
+export function CardsPanel({ application, review }: { application: string; review: string }) {
+  const [kind, setKind] = useState<CardKind>('verdict')
+  const [size, setSize] = useState<string>('wide')
+  const { width, height } = byKey(cardSizes, size as (typeof cardSizes)[number]['key'])
+  const pathOf = (ending: string) =>
+    href('/lineups/:application/review/:review/cards/:card', { application, review, card: `${kind}-${size}.${ending}` })
+  return (
+    <Card>
+      <Stack $gap={12}>
+        <Row>
+          <SelectMenu
+            label="Card"
+            value={kind}
+            options={cardKinds.map(({ key, label }) => ({ value: key, label }))}
+            onPick={(key) => setKind(key as CardKind)}
+          />
+          <SelectMenu
+            label="Size"
+            value={size}
+            options={cardSizes.map(({ key, label }) => ({ value: key, label }))}
+            onPick={setSize}
+          />
+          <a href={pathOf('png')} download>
+            PNG
+          </a>
+          <a href={pathOf('svg')} download>
+            SVG
+          </a>
+        </Row>
+        <img
+          key={pathOf('svg')}
+          src={pathOf('svg')}
+          alt={`The card ${byKey(cardKinds, kind).label}`}
+          width={width}
+          height={height}
+          style={{ maxWidth: '100%', maxHeight: 620, width: 'auto', height: 'auto', border: '1px solid var(--line)' }}
+        />
+        <Small>
+          Its texts are outlines: it needs no type. What it says is told beside it for those who cannot see it.
+        </Small>
+      </Stack>
+    </Card>
+  )
+}
