@@ -1,7 +1,20 @@
 import { parse, type DefaultTreeAdapterTypes as Html } from 'parse5'
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, withFaults, words, type App } from './app.ts'
+import {
+  benchOf,
+  choose,
+  fill,
+  lineupOf,
+  openPage,
+  press,
+  sees,
+  startApp,
+  visit,
+  withFaults,
+  words,
+  type App,
+} from './app.ts'
 
 let app: App
 let page: Page
@@ -27,8 +40,10 @@ const pickBlock = async (name: string, on = page) => {
 
 describe('a review is written', () => {
   test('where nothing is written yet it says so, and begins with the blocks that most begin with', async () => {
-    await visit(page, `${app.url}${lineup}/review`)
+    await visit(page, `${app.url}${await lineupOf(page, 'Brae 16P')}/review`)
     await sees(page, 'Nothing is written about this engine yet.')
+    await sees(page, 'Twelve oil filters for the Skerry 1.1 D, cut open')
+    await visit(page, `${app.url}${lineup}/review`)
     await press(page, 'button', 'Begin')
     await page.waitForSelector('::-p-aria(Title of the review)')
     review = new URL(page.url()).pathname
@@ -192,4 +207,54 @@ test('the article is one file of less than 2 MB that asks for nothing', async ()
   expect(new Set(asked)).toEqual(new Set(['data:']))
   expect(html.length).toBeLessThan(2_000_000)
   expect(await words(page)).toContain('Article, Markdown')
+})
+
+describe('what goes with the film', () => {
+  const settings = async () => {
+    await visit(page, `${app.url}${review}?show=film`)
+    await sees(page, 'Description')
+  }
+
+  test('one specimen that was filmed gives chapters and captions; an edit list moves them', async () => {
+    await visit(page, app.url)
+    const specimen = (await benchOf(page, 'Norrith N-40')).replace('/bench/', '')
+    await visit(page, `${app.url}/specimens/${specimen}/log`)
+    await fill(page, 'or it started at', '16:00:00')
+    await press(page, 'button', 'Set')
+    await sees(page, 'The film begins at')
+    await settings()
+    await sees(page, 'Chapters, WebVTT')
+    expect(
+      await page.$eval('textarea[aria-label="Captions, WebVTT"]', (area) => (area as HTMLTextAreaElement).value),
+    ).toMatch(/^WEBVTT\n\n1\n\d+:\d\d:\d\d\.\d{3} --> /)
+    await fill(page, 'Edit list, CMX 3600', '001 AX V C 00:00:00:00')
+    await sees(page, 'Line 1: "001 AX V C 00:00:00:00" is no event of an edit list.')
+    await fill(page, 'Edit list, CMX 3600', '')
+  })
+
+  test('the text below it keeps to its length, and says what had no room', async () => {
+    await settings()
+    await fill(page, 'Letters at most', '900')
+    await sees(page, 'No room for:')
+    const text = await page.$eval('textarea[aria-label="Description"]', (area) => (area as HTMLTextAreaElement).value)
+    expect(text.length).toBeLessThanOrEqual(900)
+    expect(text).toContain('no filtration test')
+    await fill(page, 'Letters at most', 'x')
+    await sees(page, 'Write a whole number of letters.')
+  })
+})
+
+test('cards are pictures of their size', async () => {
+  await visit(page, `${app.url}${review}?show=cards`)
+  await choose(page, 'Size', '1080 × 1920')
+  await page.waitForFunction(() => {
+    const card = document.querySelector<HTMLImageElement>('img[alt^="The card"]')
+    return card?.complete === true && card.naturalWidth === 1080 && card.naturalHeight === 1920
+  })
+  await choose(page, 'Card', 'Two beside each other, to scale')
+  const png = await page.evaluate(async (path) => {
+    const bytes = new Uint8Array(await (await fetch(`${path}/cards/pair-square.png`)).arrayBuffer())
+    return [...bytes.slice(1, 4), bytes.length > 20_000]
+  }, review)
+  expect(png).toEqual([80, 78, 71, true])
 })

@@ -4,7 +4,9 @@ import instrumentFile from './instruments.json'
 import { loadApplication } from './load-application.ts'
 import { loadInstruments } from './load-instruments.ts'
 import { loadMarket } from './load-market.ts'
+import { loadReviews } from './load-reviews.ts'
 import market from './market.json'
+import reviews from './reviews.json'
 import skerry from './skerry-1.1-d.json'
 
 /** Loads every file of the demo, all of it or nothing; returns how many readings there are. */
@@ -20,6 +22,7 @@ export async function loadAllOfDemo(): Promise<number> {
       for (const [partNumber, id] of loaded.products) products.set(partNumber, id)
     }
     await loadMarket(market, products)
+    await loadReviews(reviews)
     await showDemo(true)
     return readings
   } catch (error) {

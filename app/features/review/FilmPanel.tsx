@@ -92,7 +92,7 @@ export function FilmPanel({ review, title, filmed, material }: Props) {
           <ErrorText role="alert">{film.ok ? '' : film.problem.message}</ErrorText>
         </Stack>
       </Card>
-      {chapters.length > 0 && <FilmFiles title={title} moments={moments} />}
+      {moments.length > 0 && <FilmFiles title={title} moments={moments} />}
       <Card>
         <Stack $gap={10}>
           <h2>Description</h2>
