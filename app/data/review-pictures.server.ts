@@ -38,6 +38,7 @@ export function barChartSvg(bars: readonly ChartBar[]): string {
       { type: 'bar', barWidth: 14, itemStyle: { color: colours.bar }, data: bars.map(({ value }) => value) },
       {
         type: 'custom',
+        z: 3,
         data: bars.map(({ low, high }, at) => [low, high, at]),
         renderItem: (_: unknown, api: RangeApi) => {
           const [from, to] = [0, 1].map((side) => api.coord([api.value(side), api.value(2)])) as [number[], number[]]

@@ -86,9 +86,18 @@ const Sides = styled.main`
   gap: 12px 20px;
   align-items: start;
   padding: 18px 24px 48px;
+  @media (min-width: 1181px) {
+    > :nth-child(-n + 2) {
+      position: sticky;
+      top: 70px;
+      max-height: calc(100vh - 86px);
+      padding: 2px;
+      overflow-y: auto;
+    }
+  }
   @media (max-width: 1180px) {
     grid-template-columns: 220px minmax(0, 1fr);
-    > :nth-child(3) {
+    > .react-aria-Tabs {
       grid-column: 1 / -1;
     }
   }
@@ -112,7 +121,10 @@ function ReviewEditor({ review, versions, corrections, filmed, text }: Omit<Load
   const [removed, setRemoved] = useState<string>()
   const moved = new Set(draft.blocks.flatMap((block) => (blockChanges(block, material) ? [block.id] : [])))
   const picked = draft.blocks.find(({ id }) => id === get('block')) ?? draft.blocks[0]
-  const pick = (id: string) => set({ block: id })
+  const pick = (id: string) => {
+    set({ block: id })
+    document.getElementById(`section-${id}`)?.scrollIntoView({ block: 'start' })
+  }
   const add = (kind: BlockKind) => {
     const id = newId()
     change('', ({ blocks, title }) => ({ title, blocks: [...blocks, newBlock(id, kind)] }))

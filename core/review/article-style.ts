@@ -22,8 +22,8 @@ aside h2 { margin: 0 0 4px; border: 0; font-size: 17px; color: var(--amber); }
 table { border-collapse: collapse; min-width: 100%; font-variant-numeric: tabular-nums; font-size: 15px;
   background: var(--card); overflow-wrap: normal; }
 caption { text-align: left; padding: 6px 0; color: var(--soft); font-size: 14px; }
-th, td { text-align: left; vertical-align: top; padding: 6px 10px; border-bottom: 1px solid var(--line); }
-th[scope='row'] { font-weight: 600; }
+th, td { min-width: 84px; text-align: left; vertical-align: top; padding: 6px 10px; border-bottom: 1px solid var(--line); }
+th[scope='row'] { font-weight: 600; min-width: 130px; position: sticky; left: 0; background: var(--card); }
 td.best { background: var(--best); font-weight: 600; }
 td.worst { color: var(--amber); }
 .caution { padding-left: 12px; border-left: 3px solid var(--amber); }

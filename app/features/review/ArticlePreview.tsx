@@ -5,6 +5,9 @@ import { escapeMarkup } from '#core/review/escape-markup.ts'
 import type { ReviewDocument } from '#core/review/review-document.ts'
 
 const Sheet = styled.article`
+  > div {
+    scroll-margin-top: 60px;
+  }
   overflow-wrap: anywhere;
   h2 {
     margin: 28px 0 8px;
@@ -40,10 +43,17 @@ const Sheet = styled.article`
   }
   th,
   td {
+    min-width: 84px;
     padding: 5px 10px 5px 0;
     border-bottom: 1px solid var(--line);
     text-align: left;
     vertical-align: top;
+  }
+  th[scope='row'] {
+    position: sticky;
+    left: 0;
+    min-width: 130px;
+    background: var(--card);
   }
   td.best {
     background: var(--green-soft);
