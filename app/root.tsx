@@ -7,6 +7,7 @@ import {
   Outlet,
   Scripts,
   ScrollRestoration,
+  useMatches,
   useRouteLoaderData,
   type ShouldRevalidateFunctionArgs,
 } from 'react-router'
@@ -33,6 +34,7 @@ export const meta: Route.MetaFunction = () => [{ title: 'Plicator' }]
 export function Layout({ children }: { children: ReactNode }) {
   const nonce = useContext(NonceContext) ?? nonceOfPage()
   const { preferences = defaultPreferences } = useRouteLoaderData<typeof loader>('root') ?? {}
+  const isBare = useMatches().some(({ handle }) => (handle as { isBare?: boolean } | undefined)?.isBare)
   return (
     <html lang="en" data-theme={preferences.theme} suppressHydrationWarning>
       <head>
@@ -49,7 +51,7 @@ export function Layout({ children }: { children: ReactNode }) {
       </head>
       <body>
         <GlobalStyle />
-        <AppShell preferences={preferences}>{children}</AppShell>
+        {isBare ? children : <AppShell preferences={preferences}>{children}</AppShell>}
         <ScrollRestoration nonce={nonce} />
         <Scripts nonce={nonce} />
       </body>

@@ -1,4 +1,5 @@
-import type { Card, CardColour, CardItem } from '#core/review/card.ts'
+import type { Card } from '#core/review/card.ts'
+import type { CardColour, CardItem } from '#core/review/card-item.ts'
 import { escapeMarkup } from '#core/review/escape-markup.ts'
 import { measureText, outlineOf } from './card-faces.server.ts'
 

@@ -5,6 +5,7 @@ import { problemOfEnd } from '#core/teardown/end.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
 import { defaultEvidence, readingOfEntry } from '#core/teardown/reading.ts'
+import { announceReadings } from './bench-events.server.ts'
 import { now } from './clock.ts'
 import { newId } from './id.ts'
 import { struckRows, toReadingRow, type NewReading } from './readings.server.ts'
@@ -44,14 +45,14 @@ export async function addQuickReadings(
     for (const step of station ? irreversibleStepsBefore(station, form) : []) steps.add(step)
   }
   const label = specimenId ? '' : await nextLabel(revisionId)
-  return ok(
-    await addOnce({ id: act, content: { specimenId, revisionId, line } }, async (trx) => {
-      if (!specimenId) await trx('specimen').insert({ id, revisionId, label, acquisition: 'bought', createdAt: now() })
-      await trx('reading').insert(readings.flatMap(rowsOf))
-      const passed = [...steps].map((step) => ({ specimenId: id, step, passedAt: now() }))
-      if (passed.length > 0) await trx('irreversibleStep').insert(passed).onConflict(['specimenId', 'step']).ignore()
-    }),
-  )
+  const added = await addOnce({ id: act, content: { specimenId, revisionId, line } }, async (trx) => {
+    if (!specimenId) await trx('specimen').insert({ id, revisionId, label, acquisition: 'bought', createdAt: now() })
+    await trx('reading').insert(readings.flatMap(rowsOf))
+    const passed = [...steps].map((step) => ({ specimenId: id, step, passedAt: now() }))
+    if (passed.length > 0) await trx('irreversibleStep').insert(passed).onConflict(['specimenId', 'step']).ignore()
+  })
+  announceReadings(id)
+  return ok(added)
 }
 
 /** The row of a reading, behind those of what was taken back before it was said. */

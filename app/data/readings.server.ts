@@ -4,6 +4,7 @@ import type { LibraryOccurrences } from '#core/compare/occurrence.ts'
 import { groupBy } from '#core/group-by.ts'
 import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { Reading } from '#core/teardown/reading.ts'
+import { announceReadings } from './bench-events.server.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
 import { newId } from './id.ts'
@@ -77,9 +78,9 @@ export async function addReading(
 ): Promise<'added' | 'id-in-use'> {
   const db = await writableDatabase()
   const { specimenId } = reading
-  return db.transaction(async (trx) => {
+  const added = await db.transaction(async (trx) => {
     const known: ReadingRow | undefined = await trx('reading').where({ id: reading.id }).first()
-    if (known) return isSameAct(known, reading) ? 'added' : 'id-in-use'
+    if (known) return isSameAct(known, reading) ? ('added' as const) : ('id-in-use' as const)
     await trx('reading').insert([...struckRows(reading, struckBefore), toReadingRow(reading)])
     if (stationStart)
       await trx('stationStart')
@@ -88,8 +89,10 @@ export async function addReading(
         .ignore()
     const steps = passedSteps.map((step) => ({ specimenId, step, passedAt: now() }))
     if (steps.length > 0) await trx('irreversibleStep').insert(steps).onConflict(['specimenId', 'step']).ignore()
-    return 'added'
+    return 'added' as const
   })
+  announceReadings(specimenId)
+  return added
 }
 
 /** Rows of what was taken back before a reading was said, each struck for that reason. */
@@ -131,13 +134,16 @@ export async function voidReading(specimenId: string, id: string, reason: string
   const found = await db('reading').where({ id, specimenId }).first('id')
   if (!found) return false
   await db('reading').where({ id }).whereNull('voidedAt').update({ voidedAt: now(), voidedReason: reason })
+  announceReadings(specimenId)
   return true
 }
 
 /** Takes a strike back. */
 export async function restoreReading(specimenId: string, id: string): Promise<boolean> {
   const db = await writableDatabase()
-  return (await db('reading').where({ id, specimenId }).update({ voidedAt: null, voidedReason: null })) > 0
+  const restored = await db('reading').where({ id, specimenId }).update({ voidedAt: null, voidedReason: null })
+  announceReadings(specimenId)
+  return restored > 0
 }
 
 /** So many of the latest readings of a characteristic tell what is usual in the library. */

@@ -237,6 +237,7 @@ function materialCell({ key, cells }: Row, at: number, units: UnitHabit) {
   return {
     text: formatCell(key, cell, units),
     ...('evidence' in cell && { evidence: cell.evidence }),
+    ...(cell.state === 'number' && { value: cell.value }),
     ...('mark' in cell && cell.mark && { mark: cell.mark }),
   }
 }

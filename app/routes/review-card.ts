@@ -23,7 +23,7 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   )
   const review = found(await findReview(params.application, params.review), 'This review')
   const { material } = found(await writeReview(review, (await readPreferences(request)).units), 'This review')
-  const card = layOutCard(kind.key, size, material, measureText)
+  const card = layOutCard(kind.key, size, material, measureText, new URL(request.url).searchParams.get('row') ?? '')
   const ids = card.items.flatMap((item) => (item.kind === 'drawing' ? [item.specimen] : []))
   const specimens = await listSpecimensById(ids)
   const drawings = new Map(

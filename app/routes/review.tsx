@@ -22,6 +22,7 @@ import { FilmPanel } from '#app/features/review/FilmPanel.tsx'
 import { KeptLine } from '#app/features/review/KeptLine.tsx'
 import { PublishPanel } from '#app/features/review/PublishPanel.tsx'
 import { RemoveReview } from '#app/features/review/RemoveReview.tsx'
+import { TalkingPanel } from '#app/features/review/TalkingPanel.tsx'
 import { TakeAwayList } from '#app/features/review/TakeAwayList.tsx'
 import { useReviewDraft, type ReviewDraft, type ReviewDraftView } from '#app/features/review/useReviewDraft.ts'
 import { Button } from '#app/ui/Button.tsx'
@@ -226,6 +227,7 @@ function ReviewPanels({ review, versions, corrections, filmed, material, view, p
             </Card>
           ),
         },
+        { key: 'points', label: 'Talking points', content: <TalkingPanel products={material.products} /> },
         {
           key: 'checks',
           label: checks.length === 0 ? 'Checks' : `Checks, ${checks.length}`,
@@ -257,7 +259,7 @@ function ReviewPanels({ review, versions, corrections, filmed, material, view, p
           label: 'Film',
           content: <FilmPanel review={review.id} title={view.draft.title} filmed={filmed} material={material} />,
         },
-        { key: 'cards', label: 'Cards', content: <CardsPanel {...address} /> },
+        { key: 'cards', label: 'Cards', content: <CardsPanel {...address} rows={material.rows} /> },
         { key: 'take', label: 'Take away', content: <TakeAwayList {...address} /> },
       ]}
     />

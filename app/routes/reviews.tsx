@@ -10,6 +10,7 @@ import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { NewReviewForm } from '#app/features/review/NewReviewForm.tsx'
 import { OtherReviews } from '#app/features/review/OtherReviews.tsx'
 import { ReviewStateCard } from '#app/features/review/ReviewStateCard.tsx'
+import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/reviews'
 import { fieldsOf, found, parseFields, refusedField } from './http.server.ts'
@@ -48,7 +49,9 @@ export default function Reviews({ loaderData: { own, others } }: Route.Component
       <LineupHead
         title={`Review: ${application.name}`}
         subtitle="What the viewer gets: composed of what is known, and frozen when it is published."
-      />
+      >
+        <ButtonLink to={href('/lineups/:application/on-air', { application: application.id })}>On air</ButtonLink>
+      </LineupHead>
       {own.length === 0 && <Soft>Nothing is written about this engine yet.</Soft>}
       {own.map((state) => (
         <ReviewStateCard key={state.id} state={state} />

@@ -26,12 +26,16 @@ export function createApp(): Express {
   app.get('/enter', enterForm)
   app.post('/enter', ...enter)
   app.use(houseDoor)
+  // What is said as it happens must not be gathered first.
+  const isStreamOfEvents = (response: express.Response) =>
+    String(response.getHeader('Content-Type')).startsWith('text/event-stream')
   // To a browser on this machine compression costs more than it saves.
   const isLocal = ({ socket }: express.Request) => /^(::1|(::ffff:)?127\.)/.test(socket.remoteAddress ?? '')
   app.use(
     compression({
       level: 2,
-      filter: (request, response) => !isLocal(request) && compression.filter(request, response),
+      filter: (request, response) =>
+        !isLocal(request) && !isStreamOfEvents(response) && compression.filter(request, response),
     }),
   )
   app.use('/assets', express.static(`${clientFolder}/assets`, { immutable: true, maxAge: '1y' }))

@@ -42,7 +42,8 @@ export const logRequests: RequestHandler = (request, response, next) => {
   const { method, path } = request
   response.on('finish', () => {
     const milliseconds = Math.round(performance.now() - began)
-    noteRequest({ at: new Date().toISOString(), method, path, milliseconds })
+    const isStream = String(response.getHeader('Content-Type')).startsWith('text/event-stream')
+    if (!isStream) noteRequest({ at: new Date().toISOString(), method, path, milliseconds })
     if (!path.startsWith('/assets/')) log().info({ id, method, path, status: response.statusCode, milliseconds })
   })
   next()

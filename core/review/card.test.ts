@@ -41,7 +41,9 @@ const crowded = {
   products: eight,
   rows: Array.from({ length: 60 }, (_, at) => ({
     ...{ key: `row${at}`, label: at % 3 ? 'Wall' : long, part: 'can' as const, differs: true },
-    cells: eight.map((__, of) => ({ text: `${of} ${at % 5 ? 'mm' : long}`, evidence: 'inferred' as const })),
+    cells: eight.map((__, of) => ({
+      ...{ text: `${of} ${at % 5 ? 'mm' : long}`, evidence: 'inferred' as const, value: of },
+    })),
   })),
 }
 

@@ -1,7 +1,8 @@
-import { partLabel, type Evidence } from '#core/catalogue/index.ts'
 import { formatChance } from '#core/verdict/call.ts'
-import { fitLine, fitLines, type Measure, type TextStyle } from './card-text.ts'
-import type { MaterialCell, MaterialRow, ReviewedProduct, ReviewMaterial } from './review-material.ts'
+import { line, type CardItem, type Room } from './card-item.ts'
+import { cardTable, shortCell } from './card-table.ts'
+import { fitLines, type Measure } from './card-text.ts'
+import type { MaterialRow, ReviewMaterial } from './review-material.ts'
 
 /** Sizes that cards come in. */
 export const cardSizes = [
@@ -15,28 +16,12 @@ export type CardSize = (typeof cardSizes)[number]
 /** What stands on a card. */
 export const cardKinds = [
   { key: 'verdict', label: 'Verdict' },
+  { key: 'figure', label: 'One figure' },
   { key: 'parts', label: 'Part by part' },
   { key: 'pair', label: 'Two beside each other, to scale' },
 ] as const
 
 export type CardKind = (typeof cardKinds)[number]['key']
-
-export type CardColour = 'ink' | 'soft' | 'line' | 'green' | 'amber' | 'card' | 'best'
-
-/** A piece of a card, in pixels from its upper left; a text stands on y. */
-export type CardItem =
-  | {
-      kind: 'text'
-      text: string
-      x: number
-      y: number
-      width: number
-      style: TextStyle
-      colour: CardColour
-      end?: true
-    }
-  | { kind: 'box'; x: number; y: number; width: number; height: number; colour: CardColour }
-  | { kind: 'drawing'; specimen: string; x: number; y: number; width: number; height: number }
 
 /** A card, laid out: every text fits into its width. */
 export interface Card {
@@ -48,8 +33,8 @@ export interface Card {
 }
 
 const margin = 56
-/** So many products and rows stand on a card at most. */
-const most = { products: 8, rows: 32 }
+/** So many products stand on a card at most, and so many rows are told to those who cannot see it. */
+const most = { products: 8, rows: 14 }
 
 /**
  * A card of a review.
@@ -58,11 +43,19 @@ const most = { products: 8, rows: 32 }
  * @param size in pixels
  * @param material of the review
  * @param measure how wide texts are
+ * @param key of the row that a card of one figure shows; the first that has numbers and differs for none
  * @example
  * layOutCard('verdict', cardSizes[0], reviewMaterial, (text, { size }) => text.length * size * 0.5).alt.split(':')[0]
  * // => 'Skerry 1.1 D'
  */
-export function layOutCard(kind: CardKind, size: CardSize, material: ReviewMaterial, measure: Measure): Card {
+export function layOutCard(
+  kind: CardKind,
+  size: CardSize,
+  { rows, ...about }: ReviewMaterial,
+  measure: Measure,
+  key = '',
+): Card {
+  const material = { ...about, rows: kind === 'figure' ? figureRow(rows, key) : rows }
   const room = { x: margin, width: size.width - 2 * margin, bottom: size.height - 70 }
   const { items: head, y } = cardHead(kind, material, room.width, measure)
   const body = bodies[kind](material, { ...room, y }, measure)
@@ -86,41 +79,11 @@ export function layOutCard(kind: CardKind, size: CardSize, material: ReviewMater
   }
 }
 
-interface Room {
-  x: number
-  y: number
-  width: number
-  bottom: number
-}
-
 type Body = (material: ReviewMaterial, room: Room, measure: Measure) => CardItem[]
 
-function line(
-  text: string,
-  { x, y, width }: { x: number; y: number; width: number },
-  style: TextStyle,
-  colour: CardColour,
-  measure: Measure,
-  least = 15,
-  end = false,
-): CardItem {
-  const fitted = fitLine(text, width, style, least, measure)
-  return {
-    kind: 'text',
-    text: fitted.text,
-    ...{ x: end ? x + width : x, y, width, colour },
-    style: { ...style, size: fitted.size },
-    ...(end && { end }),
-  }
-}
-
-function cardHead(kind: CardKind, { engine, callText }: ReviewMaterial, width: number, measure: Measure) {
-  const title =
-    kind === 'verdict'
-      ? callText || 'Nobody is judged yet.'
-      : kind === 'parts'
-        ? 'Part by part'
-        : 'Beside each other, to one scale'
+function cardHead(kind: CardKind, material: ReviewMaterial, width: number, measure: Measure) {
+  const { engine } = material
+  const title = titles[kind](material)
   const { lines, size } = fitLines(title, width, 3, { face: 'bold', size: 58 }, 30, measure)
   const items: CardItem[] = [line(engine, { x: margin, y: 74, width }, { face: 'label', size: 28 }, 'soft', measure)]
   let y = 88
@@ -131,7 +94,50 @@ function cardHead(kind: CardKind, { engine, callText }: ReviewMaterial, width: n
   return { items, y: y + 36 }
 }
 
+const titles: Record<CardKind, (material: ReviewMaterial) => string> = {
+  verdict: ({ callText }) => callText || 'Nobody is judged yet.',
+  figure: ({ rows: [row] }) => row?.label ?? 'No figure is known in which they differ.',
+  parts: () => 'Part by part',
+  pair: () => 'Beside each other, to one scale',
+}
+
+/** The row of one figure: the one that is asked for, or the first that has numbers and in which they differ. */
+function figureRow(rows: readonly MaterialRow[], key: string): MaterialRow[] {
+  const numbers = rows.filter(({ cells }) => cells.some(({ value }) => value !== undefined))
+  const row = numbers.find((one) => one.key === key) ?? numbers.find(({ differs }) => differs)
+  return row ? [row] : []
+}
+
 const bodies: Record<CardKind, Body> = {
+  figure: ({ products, rows: [row] }, { x, y, width, bottom }, measure) => {
+    const shown = products.slice(0, most.products)
+    const values = shown.map((_, at) => row?.cells[at]?.value ?? 0)
+    const largest = Math.max(...values, Number.MIN_VALUE)
+    const step = Math.min(150, (bottom - y) / Math.max(1, shown.length))
+    const [nameWidth, textWidth] = [width * 0.32, width * 0.24]
+    const barWidth = width - nameWidth - textWidth - 40
+    return shown.flatMap(({ name }, at): CardItem[] => {
+      const cell = row?.cells[at]
+      if (!cell) return []
+      const middle = y + step * (at + 0.5)
+      return [
+        line(name, { x, y: middle + 10, width: nameWidth }, { face: 'label', size: 32 }, 'ink', measure),
+        {
+          ...{ kind: 'box', x: x + nameWidth + 20, y: middle - 14, height: 28 },
+          ...{ width: Math.max(2, (barWidth * Math.max(0, values[at] ?? 0)) / largest), colour: 'green' },
+        },
+        line(
+          shortCell(cell),
+          { x: x + width - textWidth, y: middle + 10, width: textWidth },
+          { face: 'bold', size: 32 },
+          'ink',
+          measure,
+          15,
+          true,
+        ),
+      ]
+    })
+  },
   verdict: ({ products }, { x, y, width, bottom }, measure) => {
     const ranked = products.filter(({ score }) => score).slice(0, most.products)
     const step = Math.min(150, (bottom - y) / Math.max(1, ranked.length))
@@ -164,7 +170,7 @@ const bodies: Record<CardKind, Body> = {
   },
   parts: (material, room, measure) => {
     const products = material.products.slice(0, most.products)
-    return tableOf(material, products, room, measure)
+    return cardTable(material, products, room, measure)
   },
   pair: (material, { x, y, width, bottom }, measure) => {
     const products = material.products.slice(0, 2)
@@ -174,89 +180,8 @@ const bodies: Record<CardKind, Body> = {
       line(name, { x: x + at * (half + 40), y: y + 30, width: half }, { face: 'label', size: 34 }, 'ink', measure),
       { kind: 'drawing', specimen: specimenId, x: x + at * (half + 40), y: y + 48, width: half, height },
     ])
-    return [...heads, ...tableOf(material, products, { x, y: y + 48 + height + 20, width, bottom }, measure)]
+    return [...heads, ...cardTable(material, products, { x, y: y + 48 + height + 20, width, bottom }, measure)]
   },
-}
-
-/** Rows that differ, as many as there is room for. */
-function tableOf(
-  { rows, products: all }: ReviewMaterial,
-  products: ReviewedProduct[],
-  room: Room,
-  measure: Measure,
-): CardItem[] {
-  const { x, y, width, bottom } = room
-  const places = products.map((product) => all.indexOf(product))
-  const shown = worthShowing(rows, places).slice(0, Math.max(0, Math.floor((bottom - y) / rowStep) - 1))
-  const labelWidth = width * 0.26
-  const cellWidth = (width - labelWidth) / Math.max(1, products.length)
-  const cellAt = (at: number) => ({ x: x + labelWidth + at * cellWidth, width: cellWidth - 12 })
-  return [
-    ...products.flatMap(({ brand, name }, at) => [
-      line(brand, { ...cellAt(at), y: y + 4 }, { face: 'text', size: 18 }, 'soft', measure),
-      line(withoutBrand(name, brand), { ...cellAt(at), y: y + 32 }, { face: 'label', size: 26 }, 'ink', measure),
-    ]),
-    ...shown.flatMap((row, index): CardItem[] => {
-      const base = y + rowStep * (index + 1)
-      return [
-        { kind: 'box', x, y: base, width, height: 1, colour: 'line' },
-        line(
-          nameOfRow(row, labelWidth - 12, measure),
-          { x, y: base + 31, width: labelWidth - 12 },
-          { face: 'text', size: 21 },
-          'ink',
-          measure,
-        ),
-        ...places.flatMap((place, at) => tableCell(row.cells[place], { ...cellAt(at), y: base }, measure)),
-      ]
-    }),
-  ]
-}
-
-const rowStep = 46
-
-const withoutBrand = (name: string, brand: string): string =>
-  name.startsWith(`${brand} `) ? name.slice(brand.length + 1) : name
-
-/** Rows in which these differ: first where one of them is best, then what is known of all. */
-function worthShowing(rows: readonly MaterialRow[], places: readonly number[]): MaterialRow[] {
-  const own = ({ cells }: MaterialRow) => places.flatMap((place) => cells[place] ?? [])
-  const rankOf = (row: MaterialRow) =>
-    own(row).reduce((sum, { mark, evidence }) => sum + (evidence ? 1 : 0) + (mark === 'best' ? places.length : 0), 0)
-  const differing = rows.filter((row) => row.differs && new Set(own(row).map(({ text }) => text)).size > 1)
-  const shown = new Set(
-    [...differing]
-      .sort((a, b) => rankOf(b) - rankOf(a))
-      .slice(0, most.rows)
-      .filter((row) => rankOf(row) > 0),
-  )
-  return rows.filter((row) => shown.has(row))
-}
-
-/** What a row is called, with its part where there is room for that. */
-function nameOfRow({ label, part }: MaterialRow, width: number, measure: Measure): string {
-  const long = `${partLabel(part)}: ${label.toLowerCase()}`
-  const isSaid = label.toLowerCase().includes(partLabel(part).toLowerCase())
-  return isSaid || measure(long, { face: 'text', size: 18 }) > width ? label : long
-}
-
-/** How it is put on a card that a value was not looked at: a word, told below. */
-const shortReservations: Partial<Record<Evidence, string>> = { inferred: 'looks', claimed: 'told', reported: 'hearsay' }
-
-const shortCell = ({ text, evidence }: MaterialCell): string => {
-  const reservation = evidence && shortReservations[evidence]
-  return reservation ? `${text} (${reservation})` : text
-}
-
-function tableCell(
-  cell: MaterialCell | undefined,
-  { x, y, width }: { x: number; y: number; width: number },
-  measure: Measure,
-): CardItem[] {
-  if (!cell) return []
-  const text = line(shortCell(cell), { x, y: y + 31, width }, { face: 'bold', size: 24 }, 'ink', measure)
-  if (cell.mark !== 'best') return [text]
-  return [{ kind: 'box', x: x - 6, y: y + 4, width: width + 6, height: rowStep - 8, colour: 'best' }, text]
 }
 
 function altOf(kind: CardKind, { engine, callText, products, rows }: ReviewMaterial): string {

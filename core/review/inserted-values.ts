@@ -44,7 +44,14 @@ const reservations: Readonly<Record<Evidence, string>> = {
  * @example saidCell({ text: 'nitrile', evidence: 'inferred' }) // => 'nitrile, by the look of it'
  */
 export const saidCell = ({ text, evidence }: MaterialCell): string =>
-  evidence === undefined ? text : `${text}${reservations[evidence]}`
+  evidence === undefined ? text : `${text}${reservationOf(evidence)}`
+
+/**
+ * How it is put that a value was not looked at; empty where it was.
+ *
+ * @example reservationOf('claimed') // => ', the maker says'
+ */
+export const reservationOf = (evidence: Evidence): string => reservations[evidence]
 
 /**
  * Names of the figures that stand in a prose, each once, in their order.

@@ -9,6 +9,8 @@ export interface MaterialCell {
   text: string
   /** What it rests on; none where nothing is known. */
   evidence?: Evidence
+  /** SI, a count or the step of a grade, where it is a number. */
+  value?: number
   mark?: Mark
 }
 

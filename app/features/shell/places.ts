@@ -57,7 +57,7 @@ const placesOfEngine = ({ id: application }: Engine): Place[] => [
   {
     label: 'Review',
     path: href('/lineups/:application/review', { application }),
-    holds: (pathname) => /\/review(\/|$)/.test(pathname),
+    holds: (pathname) => /\/(review|on-air)(\/|$)/.test(pathname),
   },
 ]
 

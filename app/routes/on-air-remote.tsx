@@ -1,0 +1,103 @@
+import { href } from 'react-router'
+import { z } from 'zod'
+import type { AirControl } from '#core/review/on-air.ts'
+import { findApplication } from '#app/data/applications.server.ts'
+import { driveAir } from '#app/data/on-air.server.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
+import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { useAir } from '#app/features/review/useAir.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { ErrorText } from '#app/ui/ErrorText.tsx'
+import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+import type { Route } from './+types/on-air-remote'
+import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
+
+export const meta: Route.MetaFunction = () => [{ title: 'On air · Plicator' }]
+
+const yes = z.enum(['yes', 'no']).transform((word) => word === 'yes')
+
+const controlSchema = z.object({
+  isHidden: yes,
+  held: z.string().max(40),
+  compares: yes,
+  delay: z.coerce.number().int().min(0).max(60_000),
+})
+
+/** Drives the pictures of the engine. */
+export async function action({ request, params }: Route.ActionArgs) {
+  const { id } = found(await findApplication(params.application), 'This line-up')
+  const parsed = parseFields(controlSchema, await fieldsOf(request))
+  if (!parsed.ok) return parsed.refusal
+  driveAir(id, parsed.value)
+  return accepted()
+}
+
+const delays = [0, 2000, 5000, 10_000, 20_000]
+
+/** What is over the camera's picture, and how it is driven: from here, from a phone, or by keys on the picture itself. */
+export default function OnAirRemote() {
+  const { application } = useLineup()
+  const { bench, control, isConnected } = useAir(application.id)
+  const { send, refusal } = useAction()
+  const drive = (next: Partial<AirControl>) => {
+    const { isHidden, held, compares, delay } = { ...control, ...next }
+    send({ isHidden: isHidden ? 'yes' : 'no', held, compares: compares ? 'yes' : 'no', delay: String(delay) })
+  }
+  const readings = (bench?.readings ?? []).slice(-12).reverse()
+  return (
+    <Page>
+      <LineupHead
+        title="On air"
+        subtitle="A picture to lay over the camera's: one reading at a time, as it is taken. Struck readings never show."
+      />
+      <Card>
+        <Stack $gap={14}>
+          <Row>
+            <a href={href('/on-air/:application', { application: application.id })} target="plicator-on-air">
+              Open the picture, 1920 × 1080
+            </a>
+            <Small role="status">
+              {isConnected ? 'Follows the bench.' : 'Not connected; it comes back by itself.'}
+            </Small>
+          </Row>
+          <Row>
+            <Button onPress={() => drive({ isHidden: !control.isHidden })}>{control.isHidden ? 'Show' : 'Hide'}</Button>
+            <Button onPress={() => drive({ compares: !control.compares })}>
+              {control.compares ? 'The reading alone' : 'Beside the others'}
+            </Button>
+            <Button onPress={() => drive({ held: '' })} isDisabled={control.held === ''}>
+              Follow the bench
+            </Button>
+            <SelectMenu
+              label="Delay"
+              value={String(control.delay)}
+              options={delays.map((ms) => ({ value: String(ms), label: ms === 0 ? 'none' : `${ms / 1000} s` }))}
+              onPick={(ms) => drive({ delay: Number(ms) })}
+            />
+          </Row>
+          <Small>Keys on the picture: Space holds and lets go, H hides, C sets it beside the others.</Small>
+          <ErrorText role="alert">{refusal}</ErrorText>
+        </Stack>
+      </Card>
+      <Card>
+        <Stack $gap={8}>
+          <h2>{bench?.product ?? 'The bench'}</h2>
+          {readings.length === 0 && <Soft>Nothing was read for this engine yet.</Soft>}
+          {readings.map(({ id, label, text, reservation }) => (
+            <Row key={id} $between>
+              <span>
+                {label} <strong>{text}</strong>
+                {reservation}
+              </span>
+              <Button onPress={() => drive({ held: id, isHidden: false })} isDisabled={control.held === id}>
+                {control.held === id ? 'Held' : 'Hold'}
+              </Button>
+            </Row>
+          ))}
+        </Stack>
+      </Card>
+    </Page>
+  )
+}
