@@ -21,6 +21,7 @@ export default [
   ]),
   route('lineups/:application/on-air/events', 'routes/on-air-events.ts'),
   route('on-air/:application', 'routes/on-air.tsx'),
+  route('reviews/site.zip', 'routes/review-site.ts'),
   route('lineups/:application/review/:review/changes', 'routes/review-changes.ts'),
   route('lineups/:application/review/:review/chart.svg', 'routes/review-chart.ts'),
   route('lineups/:application/review/:review/cards/:card', 'routes/review-card.ts'),

@@ -1,3 +1,4 @@
+import { strFromU8, unzipSync } from 'fflate'
 import { parse, type DefaultTreeAdapterTypes as Html } from 'parse5'
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
@@ -257,4 +258,20 @@ test('cards are pictures of their size', async () => {
     return [...bytes.slice(1, 4), bytes.length > 20_000]
   }, review)
   expect(png).toEqual([80, 78, 71, true])
+})
+
+test('the site of all that is published is a folder whose links lead somewhere', async () => {
+  await visit(page, `${app.url}${lineup}/review`)
+  await fill(page, 'Where it will be', 'example.org')
+  await sees(page, 'Write it as https://example.org/filters')
+  await fill(page, 'Where it will be', 'https://example.org/filters')
+  const path = await page.$eval('a[href^="/reviews/site.zip"]', (link) => link.getAttribute('href') ?? '')
+  const zip = await page.evaluate(async (from) => [...new Uint8Array(await (await fetch(from)).arrayBuffer())], path)
+  const files = unzipSync(Uint8Array.from(zip))
+  const index = strFromU8(files['index.html']!)
+  const links = [...index.matchAll(/<a href="([^"]+)"/g)].map(([, link = '']) => link)
+  expect(links.length).toBeGreaterThan(0)
+  for (const link of links) expect(Object.keys(files)).toContain(link)
+  expect(strFromU8(files['sitemap.xml']!)).toContain('<loc>https://example.org/filters/reviews/')
+  expect(strFromU8(files[links[0]!]!)).toContain('Only one Q-7 was opened.')
 })

@@ -68,6 +68,8 @@ export async function publishReview(
   const published = await publishVersion(id, review.id, number, correction, {
     document: { ...document, corrections },
     method: material.method,
+    products: material.products.map(({ name }) => name),
+    callText: material.callText,
     overridden: { checks, reason: checks.length > 0 ? reason : '' },
   })
   if (published === 'added') return ok('published')

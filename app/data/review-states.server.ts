@@ -46,3 +46,15 @@ const states = (db: Knex): Knex.QueryBuilder<object, ReviewState[]> =>
       number: 'reviewVersion.number',
       publishedAt: 'reviewVersion.publishedAt',
     })
+
+/** The newest version of every review that was published and is shown, the latest first. */
+export async function listNewestVersions(): Promise<{ reviewId: string; engine: string; number: number }[]> {
+  const db = await database()
+  return states(db)
+    .where(whatIsShown('application'))
+    .whereNotNull('reviewVersion.number')
+    .clear('select')
+    .clear('order')
+    .orderBy('reviewVersion.publishedAt', 'desc')
+    .select({ reviewId: 'review.id', engine: 'application.name', number: 'reviewVersion.number' })
+}

@@ -1,14 +1,11 @@
-import { articleHtml, articleMarkdown, chartAlt, type Drawn } from '#core/review/article.ts'
-import { escapeMarkup } from '#core/review/escape-markup.ts'
+import { articleHtml, articleMarkdown } from '#core/review/article.ts'
 import { outgoingReview, type OutgoingReview } from '#app/data/outgoing-review.server.ts'
-import { barChartSvg } from '#app/data/review-pictures.server.ts'
 import { findReview } from '#app/data/reviews.server.ts'
-import { listSpecimensById } from '#app/data/specimens.server.ts'
 import { reviewFiles, type ReviewFileName } from '#app/features/review/review-files.ts'
 import type { Route } from './+types/review-file'
 import { download, found } from './http.server.ts'
 import { readPreferences } from './preferences.server.ts'
-import { specimenDrawing } from './specimen-drawing.server.tsx'
+import { drawnWithin } from './review-drawings.server.ts'
 
 /** A review as a file. */
 export async function loader({ params, request }: Route.LoaderArgs) {
@@ -26,21 +23,3 @@ const writers: Record<ReviewFileName, (outgoing: OutgoingReview) => string | Pro
   'article.html': async ({ document, told }) => articleHtml(document, told, await drawnWithin(document)),
   'article.md': ({ document, told }) => articleMarkdown(document, told),
 }
-
-/** Pictures of a review that are part of its file. */
-async function drawnWithin(document: OutgoingReview['document']): Promise<Drawn> {
-  const ids = document.sections.flatMap(({ pieces }) =>
-    pieces.flatMap((piece) => (piece.kind === 'drawings' ? piece.items.map(({ specimen }) => specimen) : [])),
-  )
-  const specimens = await listSpecimensById([...new Set(ids)])
-  const drawings = new Map(
-    await Promise.all(specimens.map(async (one) => [one.id, await specimenDrawing(one, true)] as const)),
-  )
-  return {
-    chart: (piece) => imageOf(barChartSvg(piece.bars), chartAlt(piece)),
-    drawing: (id) => (drawings.has(id) ? imageOf(drawings.get(id) ?? '', 'Drawing to scale') : ''),
-  }
-}
-
-const imageOf = (svg: string, alt: string): string =>
-  `<img src="data:image/svg+xml;base64,${Buffer.from(svg).toString('base64')}" alt="${escapeMarkup(alt)}">`

@@ -5,6 +5,9 @@ export interface PublishedContent {
   document: ReviewDocument
   /** Version of the method that it was judged by. */
   method: number
+  /** Names of what it is about, and who is first, in words. */
+  products: string[]
+  callText: string
   /** Checks that stood against it, and what the reviewer said to them. */
   overridden: { checks: string[]; reason: string }
 }

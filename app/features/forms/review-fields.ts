@@ -54,3 +54,17 @@ export const reviewActSchema = z.discriminatedUnion('intent', [
   }),
   z.object({ intent: z.literal('remove') }),
 ])
+
+/** Of the site of all reviews. */
+export const siteSchema = z.object({
+  title: line('The title', 120).default('Oil filters, cut open'),
+  address: z
+    .string()
+    .trim()
+    .max(200, 'The address is too long.')
+    .refine(
+      (text) => text === '' || /^https?:\/\/[^\s/?#]+(\/[^\s?#]*)?$/.test(text),
+      'Write it as https://example.org/filters',
+    )
+    .default(''),
+})
