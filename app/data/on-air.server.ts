@@ -12,11 +12,19 @@ import { findSpecimen } from './specimens.server.ts'
 /** How the pictures of each engine are driven, as long as the server runs. */
 const controls = new Map<string, AirControl>()
 
+type AirChange = { [Name in keyof AirControl]?: AirControl[Name] | undefined }
+
 export const airControl = (applicationId: string): AirControl => controls.get(applicationId) ?? followTheBench
 
-/** Drives the pictures of an engine otherwise. */
-export function driveAir(applicationId: string, control: AirControl): void {
-  controls.set(applicationId, control)
+/** Drives the pictures of an engine otherwise; what is not said stays as it is. */
+export function driveAir(applicationId: string, { isHidden, held, compares, delay }: AirChange): void {
+  const before = airControl(applicationId)
+  controls.set(applicationId, {
+    isHidden: isHidden ?? before.isHidden,
+    held: held ?? before.held,
+    compares: compares ?? before.compares,
+    delay: delay ?? before.delay,
+  })
   announceControl(applicationId)
 }
 

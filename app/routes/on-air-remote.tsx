@@ -6,6 +6,7 @@ import { driveAir } from '#app/data/on-air.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import { controlFields } from '#app/features/review/control-fields.ts'
 import { useAir } from '#app/features/review/useAir.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
@@ -18,11 +19,12 @@ export const meta: Route.MetaFunction = () => [{ title: 'On air · Plicator' }]
 
 const yes = z.enum(['yes', 'no']).transform((word) => word === 'yes')
 
+/** What is not sent stays as it is: a phone and the keys of the picture may drive at once. */
 const controlSchema = z.object({
-  isHidden: yes,
-  held: z.string().max(40),
-  compares: yes,
-  delay: z.coerce.number().int().min(0).max(60_000),
+  isHidden: yes.optional(),
+  held: z.string().max(40).optional(),
+  compares: yes.optional(),
+  delay: z.coerce.number().int().min(0).max(60_000).optional(),
 })
 
 /** Drives the pictures of the engine. */
@@ -41,10 +43,7 @@ export default function OnAirRemote() {
   const { application } = useLineup()
   const { bench, control, isConnected } = useAir(application.id)
   const { send, refusal } = useAction()
-  const drive = (next: Partial<AirControl>) => {
-    const { isHidden, held, compares, delay } = { ...control, ...next }
-    send({ isHidden: isHidden ? 'yes' : 'no', held, compares: compares ? 'yes' : 'no', delay: String(delay) })
-  }
+  const drive = (next: Partial<AirControl>) => send(controlFields(next))
   const readings = (bench?.readings ?? []).slice(-12).reverse()
   return (
     <Page>

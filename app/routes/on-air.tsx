@@ -6,6 +6,7 @@ import { formatValueNumber } from '#core/figures/format-value.ts'
 import { nextShown, type AirControl, type Shown } from '#core/review/on-air.ts'
 import { findApplication } from '#app/data/applications.server.ts'
 import type { LineupPeer } from '#app/data/peers.server.ts'
+import { controlFields } from '#app/features/review/control-fields.ts'
 import { useAir } from '#app/features/review/useAir.ts'
 import { useJson } from '#app/ui/useJson.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -102,13 +103,11 @@ function useShown({ bench, control, arrivals }: Pick<ReturnType<typeof useAir>, 
 function useKeys(application: string, control: AirControl, shown: Shown | undefined) {
   const { submit } = useFetcher()
   useEffect(() => {
-    const drive = (next: Partial<AirControl>) => {
-      const { isHidden, held, compares, delay } = { ...control, ...next }
-      void submit(
-        { isHidden: isHidden ? 'yes' : 'no', held, compares: compares ? 'yes' : 'no', delay: String(delay) },
-        { method: 'post', action: href('/lineups/:application/on-air', { application }) },
-      )
-    }
+    const drive = (next: Partial<AirControl>) =>
+      void submit(controlFields(next), {
+        method: 'post',
+        action: href('/lineups/:application/on-air', { application }),
+      })
     const onKey = ({ key, repeat, ctrlKey, metaKey, altKey }: KeyboardEvent) => {
       if (repeat || ctrlKey || metaKey || altKey) return
       if (key === ' ') drive({ held: control.held === '' ? (shown?.id ?? '') : '' })

@@ -1,16 +1,24 @@
+import { useEffect } from 'react'
 import { useSearchParams } from 'react-router'
+
+/** What was asked for last and is not in the address yet: a second change meanwhile does not lose the first. */
+const asked: { next: URLSearchParams | undefined } = { next: undefined }
 
 /** What the address says behind its question mark, and a way to change it in place; empty takes a name out. */
 export function useAddress() {
   const [search, setSearch] = useSearchParams()
+  useEffect(() => {
+    asked.next = undefined
+  }, [search])
   const set = (changes: Record<string, string>) =>
     setSearch(
       (now) => {
-        const next = new URLSearchParams(now)
+        const next = new URLSearchParams(asked.next ?? now)
         for (const [name, value] of Object.entries(changes)) {
           if (value === '') next.delete(name)
           else next.set(name, value)
         }
+        asked.next = next
         return next
       },
       { replace: true, preventScrollReset: true },

@@ -18,9 +18,17 @@ export const TakeAwayList = ({ application, review }: { application: string; rev
         </li>
       ))}
     </ul>
-    <Small>
-      They say what is published; before that, what is written now. Private notes, paths of files and where a picture
-      was taken never leave.
-    </Small>
+    <h2>What leaves</h2>
+    <ul style={{ margin: 0, paddingLeft: 20 }}>
+      <li>The title and the blocks as they are published; before that, as they are written now.</li>
+      <li>Names of filters, what was measured and seen, and how it is known; claims of the boxes word for word.</li>
+      <li>Prices with their shops and days, who gave samples, and what the reviewer may gain.</li>
+      <li>Drawings to scale, the scores and how sure they are, the version of the method.</li>
+    </ul>
+    <h2>What stays</h2>
+    <ul style={{ margin: 0, paddingLeft: 20 }}>
+      <li>Notes of the bench, struck readings, photos and where they were taken, names and paths of files.</li>
+      <li>Drivers, instruments, what is owed and predicted, and reviews that were not published.</li>
+    </ul>
   </Stack>
 )
