@@ -2,7 +2,8 @@ import { cachedQuery, knownAnswer } from './query-cache.server.ts'
 import { inThread } from './threads.server.ts'
 
 /**
- * A question about a line-up that takes long: it is answered in a thread of its own, so that the bench does not wait for
+ * A question about a line-up that takes long: it is answered in a thread of its own, so that the bench does not wait
+ * for
  * it, and once for all who ask the same while nothing in the database changes. What it is asked with and what it
  * answers is plain data.
  */

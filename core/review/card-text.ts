@@ -38,7 +38,8 @@ export function fitLine(text: string, width: number, style: TextStyle, least: nu
 const cutAt = (letters: readonly string[], count: number): string => `${letters.slice(0, count).join('').trimEnd()}…`
 
 /**
- * A text on several lines within a width and a number of lines: smaller letters first, then an end cut off. A word that is
+ * A text on several lines within a width and a number of lines: smaller letters first, then an end cut off. A word that
+ * is
  * wider than the room is parted.
  *
  * @param lines at most

@@ -19,7 +19,8 @@ const eventLine =
 const mostLines = 20_000
 
 /**
- * The cuts of an edit list in CMX 3600, in the order of the film. Sound alone is left out where there are pictures, black
+ * The cuts of an edit list in CMX 3600, in the order of the film. Sound alone is left out where there are pictures,
+ * black
  * always. The film begins at the first record time of the list.
  *
  * Source: CMX 3600 edit decision list, from memory.

@@ -63,7 +63,8 @@ export const insertedNames = (prose: string): string[] => [
 ]
 
 /**
- * What a figure is, by its name: "wall of N-40", "N-40 price". Where the name is of no or of several things, it is none.
+ * What a figure is, by its name: "wall of N-40", "N-40 price". Where the name is of no or of several things, it is
+ * none.
  *
  * @param name what, and of which product
  * @param material what is known

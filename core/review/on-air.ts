@@ -1,5 +1,5 @@
 /** A reading as it goes over the picture. */
-export interface AirReading {
+interface AirReading {
   id: string
   /** Of its characteristic. */
   key: string

@@ -39,7 +39,8 @@ export function slugOf(title: string, id: string): string {
 }
 
 /**
- * All files of a site of published reviews: an index by engine and product, an article each, and feeds; where its address
+ * All files of a site of published reviews: an index by engine and product, an article each, and feeds; where its
+ * address
  * is known, a list of its pages for those who search.
  *
  * @param title of the site

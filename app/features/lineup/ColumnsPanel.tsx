@@ -1,52 +1,16 @@
 import { Eye, EyeOff, GripVertical, Pin, PinOff } from 'lucide-react'
-import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components'
+import { Button, useDragAndDrop } from 'react-aria-components'
 import { styled } from 'styled-components'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
+import { DragItem, DragList } from '#app/ui/drag-list.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Columns } from './useColumns.ts'
 
-const List = styled(GridList)`
-  display: grid;
-  gap: 4px;
+const List = styled(DragList)`
   max-width: 520px;
   max-height: 420px;
   overflow: auto;
-  &[data-drop-target] {
-    outline: 2px solid var(--focus);
-  }
-` as typeof GridList
-
-const Item = styled(GridListItem)`
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 44px;
-  padding: 0 8px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--raised);
-  &[data-dragging] {
-    opacity: 0.5;
-  }
-  span {
-    flex: 1;
-    overflow-wrap: anywhere;
-  }
-  button {
-    display: inline-flex;
-    align-items: center;
-    justify-content: center;
-    min-width: 44px;
-    min-height: 40px;
-    border: 0;
-    border-radius: 6px;
-    background: none;
-    cursor: pointer;
-    &[data-hovered] {
-      background: var(--green-soft);
-    }
-  }
-` as typeof GridListItem
+` as typeof DragList
 
 /** Columns to drag into order, pin and hide. */
 export function ColumnsPanel({ view }: { view: Columns }) {
@@ -68,7 +32,7 @@ export function ColumnsPanel({ view }: { view: Columns }) {
           const name = [column.name, column.revision].filter(Boolean).join(' ')
           const [isHidden, isPinned] = [view.hidden.has(column.id), view.pinned.includes(column.id)]
           return (
-            <Item id={column.id} textValue={name}>
+            <DragItem id={column.id} textValue={name}>
               <Button slot="drag" aria-label={`Move ${name}`}>
                 <GripVertical size={18} aria-hidden />
               </Button>
@@ -85,7 +49,7 @@ export function ColumnsPanel({ view }: { view: Columns }) {
               >
                 {isHidden ? <EyeOff size={18} aria-hidden /> : <Eye size={18} aria-hidden />}
               </Button>
-            </Item>
+            </DragItem>
           )
         }}
       </List>

@@ -1,62 +1,11 @@
 import { GripVertical, Plus, X } from 'lucide-react'
-import { Button as AriaButton, GridList, GridListItem, Menu, MenuTrigger, useDragAndDrop } from 'react-aria-components'
+import { Button as AriaButton, Menu, MenuTrigger, useDragAndDrop } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { blockKinds, blockLabel, type Block, type BlockKind } from '#core/review/block.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Stack } from '#app/ui/layout.tsx'
+import { DragItem, DragList } from '#app/ui/drag-list.ts'
 import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
-
-const List = styled(GridList)`
-  display: grid;
-  gap: 4px;
-  &[data-drop-target] {
-    outline: 2px solid var(--focus);
-  }
-` as typeof GridList
-
-const Item = styled(GridListItem)`
-  display: flex;
-  align-items: center;
-  gap: 4px;
-  min-height: 44px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--raised);
-  cursor: pointer;
-  &[data-dragging] {
-    opacity: 0.5;
-  }
-  &[data-selected] {
-    border-color: var(--green);
-    box-shadow: inset 4px 0 0 var(--green);
-  }
-  > * {
-    display: flex;
-    flex: 1;
-    align-items: center;
-    min-width: 0;
-  }
-  span {
-    flex: 1;
-    min-width: 0;
-    overflow-wrap: anywhere;
-    font: 600 17px/1.2 var(--label);
-  }
-  button {
-    display: inline-flex;
-    align-items: center;
-    justify-content: center;
-    min-width: 40px;
-    min-height: 40px;
-    border: 0;
-    border-radius: 6px;
-    background: none;
-    cursor: pointer;
-    &[data-hovered] {
-      background: var(--green-soft);
-    }
-  }
-` as typeof GridListItem
 
 const Moved = styled.em`
   padding: 3px 7px;
@@ -91,7 +40,7 @@ export function BlockList({ blocks, moved, picked, onPick, onOrder, onAdd, onRem
   })
   return (
     <Stack $gap={8}>
-      <List
+      <DragList
         aria-label="Blocks of the review"
         items={blocks.map((block) => ({ ...block, isMoved: moved.has(block.id) }))}
         dragAndDropHooks={dragAndDropHooks}
@@ -106,19 +55,19 @@ export function BlockList({ blocks, moved, picked, onPick, onOrder, onAdd, onRem
         {(block: Block & { isMoved: boolean }) => {
           const name = nameOfBlock(block)
           return (
-            <Item id={block.id} textValue={name}>
+            <DragItem id={block.id} textValue={name}>
               <AriaButton slot="drag" aria-label={`Move ${name}`}>
                 <GripVertical size={18} aria-hidden />
               </AriaButton>
-              <span>{name}</span>
+              <span style={{ font: '600 17px/1.2 var(--label)' }}>{name}</span>
               {block.isMoved && <Moved>moved</Moved>}
               <AriaButton aria-label={`Take out ${name}`} onPress={() => onRemove(block.id)}>
                 <X size={18} aria-hidden />
               </AriaButton>
-            </Item>
+            </DragItem>
           )
         }}
-      </List>
+      </DragList>
       <MenuTrigger>
         <Button>
           <Plus size={18} aria-hidden /> Add a block
