@@ -44,22 +44,19 @@ for (const file of [...files, 'cards/pair-square.svg']) {
 }
 
 const air = await openPage(app, lineup.replace('/lineups/', '/on-air/'))
+await air.bringToFront()
 await air.waitForFunction(() => document.querySelector('[data-reading]') !== null)
 const waits: number[] = []
 for (let round = 0; round < rounds; round++) {
   await wait(leastUp + 200)
   const text = `0.${40 + round}`
-  const drawn = air.evaluate(
-    (wanted) =>
-      new Promise<number>((resolve) => {
-        const look = () =>
-          document.querySelector('[data-reading]')?.textContent?.startsWith(wanted)
-            ? resolve(Date.now())
-            : requestAnimationFrame(look)
-        look()
-      }),
-    text,
-  )
+  const drawn = air
+    .waitForFunction(
+      (wanted) => document.querySelector('[data-reading]')?.textContent?.startsWith(wanted) === true && Date.now(),
+      { polling: 'raf' },
+      text,
+    )
+    .then((moment) => moment.jsonValue() as Promise<number>)
   const sent = Date.now()
   await fetch(`${app.url}/bench/${specimen}/acts`, {
     method: 'POST',
