@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { formatMadeIn, readDateCode, readingsOfDateCode, shelfMonths, teachDateCode } from './date-code.ts'
+import { madeBetween, formatMadeIn, readDateCode, readingsOfDateCode, shelfMonths, teachDateCode } from './date-code.ts'
 
 const seen = '2026-11-01'
 
@@ -107,4 +107,15 @@ describe('taught by two codes', () => {
 test('how long it lay on a shelf', () => {
   expect(shelfMonths({ from: '2024-03-01', to: '2024-03-31' }, '2026-03-16')).toBe(24)
   expect(shelfMonths({ from: '2026-03-01', to: '2026-03-31' }, '2026-03-02')).toBe(0)
+})
+
+test('oldest and newest are of codes that have one meaning', () => {
+  const [march, july, odd] = [
+    { from: '2025-03-01', to: '2025-03-31' },
+    { from: '2026-07-19', to: '2026-07-19' },
+    { from: '2011-12-01', to: '2011-12-31' },
+  ]
+  expect(madeBetween([[july!], [odd!, march!], [march!]])).toEqual({ oldest: march, newest: july })
+  expect(madeBetween([[march!], [march!]])).toBeUndefined()
+  expect(madeBetween([[march!], [odd!, july!], []])).toBeUndefined()
 })

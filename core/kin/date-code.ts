@@ -229,3 +229,20 @@ export function shelfMonths({ from, to }: MadeIn, openedOn: string): number {
   const middle = (Date.parse(from) + Date.parse(to)) / 2
   return Math.max(0, Math.round((Date.parse(openedOn) - middle) / msPerDay / 30.44))
 }
+
+/**
+ * The oldest and the newest that was made, of codes that have one meaning; a code of several is at neither end.
+ *
+ * @param codes with all that each may mean
+ * @returns undefined where fewer than two are known, or all are of one time
+ * @example
+ * madeBetween([[{ from: '2025-03-01', to: '2025-03-31' }], [{ from: '2026-07-19', to: '2026-07-19' }]])?.newest.from
+ * // => '2026-07-19'
+ */
+export function madeBetween(codes: readonly (readonly MadeIn[])[]): { oldest: MadeIn; newest: MadeIn } | undefined {
+  const sure = codes
+    .flatMap(([only, ...more]) => (only && more.length === 0 ? [only] : []))
+    .sort((a, b) => a.from.localeCompare(b.from) || a.to.localeCompare(b.to))
+  const [oldest, newest] = [sure[0], sure.at(-1)]
+  return oldest && newest && oldest.from !== newest.from ? { oldest, newest } : undefined
+}

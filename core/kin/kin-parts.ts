@@ -1,4 +1,5 @@
 import { byKey } from '#core/by-key.ts'
+import { findCharacteristic, type FilterForm } from '#core/catalogue/index.ts'
 
 /**
  * Parts that two filters may share. The shell is plate and can, the element what is under the caps; the box and the
@@ -102,3 +103,13 @@ export const evidenceGroups: Readonly<Record<KinPartKey, readonly (readonly stri
     ['can.print', 'can.colour'],
   ],
 }
+
+/**
+ * Parts that filters of a form have, as far as anything could be known of them.
+ *
+ * @example kinPartsOf('cartridge').some(({ key }) => key === 'plate') // => false
+ */
+export const kinPartsOf = (form: FilterForm): (typeof kinParts)[number][] =>
+  kinParts.filter(({ key }) =>
+    evidenceGroups[key].flat().some((one) => findCharacteristic(one.split(':')[0] ?? '')?.forms.includes(form)),
+  )

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { byKey } from '#core/by-key.ts'
-import { kinPartLabel, kinParts } from '#core/kin/kin-parts.ts'
+import type { FilterForm } from '#core/catalogue/index.ts'
+import { kinPartLabel, kinPartsOf } from '#core/kin/kin-parts.ts'
 import { swapOutcomes } from '#core/kin/swap-test.ts'
 import type { KinPairView } from '#app/data/kin.server.ts'
 import { newId } from '#app/data/id.ts'
@@ -15,8 +16,6 @@ interface Props {
   pair: KinPairView
   names: { a: string; b: string }
 }
-
-const swappable = kinParts.filter(({ of }) => of !== 'box')
 
 /** Parts of the one that were tried in the other: looks do not tell what fits. */
 export function SwapCard({ pair: { a, tests }, names }: Props) {
@@ -51,14 +50,15 @@ export function SwapCard({ pair: { a, tests }, names }: Props) {
             })}
           </ul>
         )}
-        <TrySwap names={names} />
+        <TrySwap names={names} form={a.form} />
       </Stack>
     </Card>
   )
 }
 
-function TrySwap({ names }: Pick<Props, 'names'>) {
+function TrySwap({ names, form }: Pick<Props, 'names'> & { form: FilterForm }) {
   const { send, refusal, isIdle } = useAction()
+  const swappable = kinPartsOf(form).filter(({ of }) => of !== 'box')
   const [part, setPart] = useState('')
   const [outcome, setOutcome] = useState('')
   const [isTurned, setTurned] = useState('')

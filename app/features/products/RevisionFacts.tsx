@@ -1,5 +1,5 @@
 import { href, Link } from 'react-router'
-import { formatMadeIn } from '#core/kin/date-code.ts'
+import { formatMadeIn, madeBetween } from '#core/kin/date-code.ts'
 import { revisionChanges } from '#core/kin/revision-changes.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import { formatCount } from '#core/quantity/format.ts'
@@ -19,8 +19,14 @@ export function RevisionFacts({ revisions, facts }: { revisions: readonly Revisi
   })
   if (told.every(({ codes, origins, changes }) => codes.length + origins.length + changes.length === 0)) return null
   const labelOf = (id: string | undefined) => revisionName(revisions.find((one) => one.id === id)?.label ?? '')
+  const made = madeBetween(told.flatMap(({ codes }) => codes.map(({ readings }) => readings)))
   return (
     <Stack $gap={8}>
+      {made && (
+        <Small>
+          By their date codes the oldest was made {formatMadeIn(made.oldest)}, the newest {formatMadeIn(made.newest)}.
+        </Small>
+      )}
       {told.map(({ id, codes, origins, before, changes }) => (
         <Stack key={id} $gap={2} as="section" aria-label={`What tells ${labelOf(id)}`}>
           {revisions.length > 1 && <strong>{labelOf(id)}</strong>}
