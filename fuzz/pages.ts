@@ -1,7 +1,7 @@
 import puppeteer, { type Page } from 'puppeteer-core'
 import { browserOptions } from '../e2e/browser.ts'
 import { mark } from './hostile.ts'
-import type { KnownIds } from './requests.ts'
+import { isStreamOfEvents, type KnownIds } from './requests.ts'
 import type { FuzzedRoute } from './routes.ts'
 
 /** So many things of each kind are opened, in the whole run and in the short one. */
@@ -32,7 +32,11 @@ export async function openEverything(
   page.on('pageerror', (error) => outcome.broken.push(`${String(error).slice(0, 200)} on ${at}`))
   for (const path of addresses(routes, known, isShort ? ofEach.short : ofEach.whole)) {
     at = path.address
-    await (path.isPage ? look(page, origin, at, outcome) : fetchIt(origin, at, outcome))
+    try {
+      await (path.isPage ? look(page, origin, at, outcome) : fetchIt(origin, at, outcome))
+    } catch (error) {
+      outcome.broken.push(`${String(error).slice(0, 200)} on ${at}`)
+    }
     outcome.opened++
   }
   await browser.close()
@@ -65,6 +69,6 @@ async function look(page: Page, origin: string, address: string, { broken }: Ope
 
 async function fetchIt(origin: string, address: string, { broken }: Opened): Promise<void> {
   const answer = await fetch(origin + address)
-  await answer.arrayBuffer()
+  await (isStreamOfEvents(answer.headers.get('Content-Type')) ? answer.body?.cancel() : answer.arrayBuffer())
   if (answer.status >= 500) broken.push(`${answer.status}: ${address}`)
 }

@@ -90,10 +90,13 @@ export interface Answered {
   text: string
 }
 
+export const isStreamOfEvents = (type: string | null | undefined): boolean =>
+  type?.startsWith('text/event-stream') ?? false
+
 const patience = 20_000
 const looked = 20_000
 
-/** Sends a request and waits for the whole of the answer. */
+/** Sends a request and waits for the whole of the answer; of a stream of events, which has no end, for the first. */
 export function ask(port: number, { method, path, headers, body, isChunked }: FuzzedRequest): Promise<Answered> {
   const began = performance.now()
   return new Promise((resolve) => {
@@ -102,6 +105,11 @@ export function ask(port: number, { method, path, headers, body, isChunked }: Fu
     const length = body === undefined || isChunked ? {} : { 'Content-Length': String(Buffer.byteLength(body)) }
     const asking = send({ port, host: '127.0.0.1', method, path, headers: { ...headers, ...length } }, (answer) => {
       answer.on('data', (chunk: Buffer) => text.length < looked && (text += chunk.toString()))
+      if (isStreamOfEvents(answer.headers['content-type']))
+        answer.once('data', () => {
+          done(answer.statusCode ?? 0)
+          asking.destroy()
+        })
       answer.on('end', () => done(answer.statusCode ?? 0))
       answer.on('error', () => done(answer.statusCode ?? 0))
     })

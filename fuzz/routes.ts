@@ -11,17 +11,13 @@ export interface FuzzedRoute {
   hasLoader: boolean
   hasAction: boolean
   isPage: boolean
-  isStream: boolean
 }
 
 const root = join(import.meta.dirname, '../app')
 
-/**
- * Every route of the app, as its own table has them: a new one joins by itself. What goes on for as long as somebody
- * listens is left out, since it never ends.
- */
+/** Every route of the app, as its own table has them: a new one joins by itself. */
 export async function allRoutes(): Promise<FuzzedRoute[]> {
-  return flat(await table, '').filter(({ isStream }) => !isStream)
+  return flat(await table, '')
 }
 
 function flat(entries: readonly RouteConfigEntry[], above: string): FuzzedRoute[] {
@@ -35,7 +31,6 @@ function flat(entries: readonly RouteConfigEntry[], above: string): FuzzedRoute[
       hasLoader: exports('loader'),
       hasAction: exports('action'),
       isPage: source.includes('export default'),
-      isStream: source.includes('text/event-stream'),
     }
     return [own, ...flat(children, whole)]
   })

@@ -68,6 +68,7 @@ faults.push(...broken)
 const ended = server.exitCode !== null
 server.kill()
 const slowest = slowestOf(join(data, 'log/plicator.log'))
+const lastWords = readFileSync(join(data, 'faults.txt'), 'utf8').trimEnd().split('\n').slice(-12)
 removeFolder(data)
 removeDemo()
 
@@ -89,6 +90,7 @@ line('the server ended', ended ? 'yes' : 'no', 'asked: no')
 for (const { path, method, milliseconds } of slowest)
   console.log(`  ${milliseconds} ms: ${method} ${path.slice(0, 90)}`)
 for (const fault of [...new Set(faults)].slice(0, 40)) console.log(`  ${fault}`)
+if (ended) for (const words of lastWords) console.log(`  ${words}`)
 const isSlow = seen.unanswered > 0 || at(1) > limits.page || seen.peak > limits.memory
 // How fast a machine is decides no test: the short form only tells.
 if (faults.length > 0 || ended || (isSlow && !isShort)) process.exitCode = 1
