@@ -36,6 +36,7 @@ export default [
   route('lineups/:application/table', 'routes/table.tsx'),
   route('lineups/:application/table/read', 'routes/table-read.ts'),
   route('lineups/:application/lineup.csv', 'routes/lineup-csv.ts'),
+  route('lineups/:application/data-package.zip', 'routes/data-package.ts'),
   route('lineups/:application/readings.csv', 'routes/export-readings.ts', { id: 'lineup-readings' }),
   route('lineups/:application/said.csv', 'routes/said-csv.ts'),
   route('lineups/:application/figures.json', 'routes/export-figures.ts', { id: 'figures-json' }),

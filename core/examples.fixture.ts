@@ -1,3 +1,4 @@
+import { z } from 'zod'
 import { buildRecord } from './kin/build-record.ts'
 import { characteristicOf, type FilterForm } from './catalogue/index.ts'
 import type { Claim } from './claims/claim.ts'
@@ -10,6 +11,8 @@ import { quantiles, type DrawProblem } from './score/draw-problem.ts'
 import { readings } from './teardown/readings.fixture.ts'
 import { resolve, type ResolvedValues } from './teardown/resolve.ts'
 import { evaluateRevisions } from './verdict/ranking.ts'
+
+export const licenceNames = z.enum(['CC0-1.0', 'CC-BY-4.0'])
 
 export { reviewMaterial } from './review/review-material.fixture.ts'
 

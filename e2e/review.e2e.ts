@@ -1,5 +1,4 @@
 import { strFromU8, unzipSync } from 'fflate'
-import { parse, type DefaultTreeAdapterTypes as Html } from 'parse5'
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import {
@@ -16,6 +15,7 @@ import {
   words,
   type App,
 } from './app.ts'
+import { readArticle } from './article.ts'
 
 let app: App
 let page: Page
@@ -33,6 +33,12 @@ const kept = (on = page) => on.waitForFunction(() => document.body.innerText.inc
 const blocks = (on = page): Promise<string[]> =>
   on.$$eval('[aria-label="Blocks of the review"] [role="row"] span', (rows) => rows.map((row) => row.textContent ?? ''))
 const article = (): Promise<string> => page.$eval('[aria-label="Article"]', (sheet) => sheet.textContent ?? '')
+const articleSays = (text: string) =>
+  page.waitForFunction(
+    (said) => document.querySelector('[aria-label="Article"]')?.textContent?.includes(said),
+    {},
+    text,
+  )
 const pickBlock = async (name: string, on = page) => {
   const row = await on.waitForSelector(`::-p-xpath(//*[@aria-label="Blocks of the review"]//span[text()="${name}"])`)
   await row!.click()
@@ -65,9 +71,7 @@ describe('a review is written', () => {
     await choose(page, 'Which figure', 'price')
     await choose(page, 'Of which filter', 'Norrith N-40')
     await press(page, 'button', 'Put in 12.22 EUR')
-    await page.waitForFunction(() =>
-      document.querySelector('[aria-label="Article"]')?.textContent?.includes('alert(1)</script>.12.22 EUR'),
-    )
+    await articleSays('alert(1)</script>.12.22 EUR')
     await kept()
   })
 
@@ -93,6 +97,25 @@ describe('a review is written', () => {
         [...document.querySelectorAll('[aria-label="Blocks of the review"] [role="row"] span')].at(-1)?.textContent !==
         'Face-off',
     )
+    await kept()
+  })
+
+  test('how it works is drawn in three states, of the one that is chosen', async () => {
+    await press(page, 'button', 'Add a block')
+    await press(page, 'menuitem', 'How it works')
+    await page.waitForSelector('section[aria-label="The block How it works"]')
+    await choose(page, 'Whose oil is followed', 'Norrith N-40')
+    await page.waitForFunction(() => document.querySelectorAll('[aria-label="Article"] .oil-way figure').length === 3)
+    const pictures = await page.$$eval('[aria-label="Article"] .oil-way img', (all) =>
+      all.map(({ alt, src }) => ({ alt, src })),
+    )
+    expect(pictures.map(({ alt }) => alt.split(':')[0])).toEqual([
+      'Norrith N-40, running',
+      'Norrith N-40, stopped',
+      'Norrith N-40, cold or clogged',
+    ])
+    for (const { src } of pictures) expect((await fetch(src)).headers.get('Content-Type')).toMatch(/svg/)
+    expect(await article()).toContain('“Every filter has a bypass valve.”')
     await kept()
   })
 
@@ -145,6 +168,10 @@ describe('before and after it is published', () => {
     await press(page, 'tab', tabs.find((name) => name.startsWith('Checks, ')) ?? 'Checks')
     for (const said of ['one specimen was opened', 'nothing was filtered', 'a price needs the day'])
       await sees(page, said)
+    await sees(page, 'Promised at the bench to be shown later: media length of')
+    await press(page, 'button', 'Add promised at the bench')
+    await articleSays('Promised at the bench')
+    await kept()
     await press(page, 'link', 'Say it')
     await sees(page, 'interest')
   })
@@ -183,21 +210,6 @@ describe('before and after it is published', () => {
     await sees(page, 'Quarrow Q-7 always leaks.')
   })
 })
-
-/** Names of the elements of a document and addresses that it asks for, by parse5. */
-function readArticle(html: string): { names: Set<string>; asked: string[] } {
-  const names = new Set<string>()
-  const asked: string[] = []
-  const walk = (node: Html.Node): void => {
-    if ('tagName' in node) {
-      names.add(node.tagName)
-      asked.push(...node.attrs.filter(({ name }) => name === 'src').map(({ value }) => value.slice(0, 5)))
-    }
-    if ('childNodes' in node) node.childNodes.forEach(walk)
-  }
-  walk(parse(html))
-  return { names, asked }
-}
 
 test('the article is one file of less than 2 MB that asks for nothing', async () => {
   await visit(page, `${app.url}${review}?show=take`)

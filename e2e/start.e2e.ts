@@ -1,4 +1,5 @@
-import { spawn } from 'node:child_process'
+import { spawn, type ChildProcess } from 'node:child_process'
+import { once } from 'node:events'
 import { existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -28,10 +29,18 @@ async function firstStart(command: string): Promise<string> {
     expect(existsSync(join(data, 'plicator.sqlite'))).toBe(true)
   } finally {
     started.removeAllListeners('exit')
-    started.kill()
-    rmSync(folder, { recursive: true, force: true })
+    await ended(started)
+    rmSync(folder, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 })
   }
   return said
+}
+
+/** Tells a command to stop, and waits until it has. */
+async function ended(command: ChildProcess): Promise<void> {
+  if (command.exitCode !== null) return
+  const exit = once(command, 'exit')
+  command.kill()
+  await exit
 }
 
 test.each(['bin/start', 'bin/demo'])(

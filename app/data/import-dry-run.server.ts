@@ -45,45 +45,50 @@ const labels: Record<RowResult, string> = { new: 'new', there: 'there already', 
  *
  * @param file that was sent
  * @param work under which progress is told
+ * @param instruments that come with the file, by name
  */
-export const dryRunImport = inThread('files', 'dry run', async (file: string, work: string): Promise<DryRun> => {
-  const library = await indexLibrary()
-  const run: DryRun = { ...emptyRun(), results: new Uint8Array(rowsAtOnce) }
-  const log = await open(resultsFile(file), 'w')
-  let told = 0
-  let lines: (string | number)[][] = [['row', 'result', 'reason']]
-  const progress = (share: number) => {
-    if (share - told < step) return
-    told = share
-    tellProgress(work, share)
-  }
-  try {
-    for await (const row of importRows(file, progress)) {
-      throwIfGivenUp()
-      const missing = run.rows === 0 ? missingColumns(Object.keys(row)) : []
-      if (missing.length > 0) return failed(missingMessage(missing))
-      const result = await resultOf(row, library)
-      const outcome = result.ok ? result.value : 'refused'
-      const reason = result.ok ? '' : result.problem.message
-      if (!result.ok && run.problems.length < listedProblems)
-        run.problems.push({ row: fileRow(run.rows), message: reason })
-      lines.push([fileRow(run.rows), labels[outcome], reason])
-      run.counts[outcome]++
-      if (run.rows === run.results.length) run.results = doubled(run.results)
-      run.results[run.rows++] = rowResults.indexOf(outcome)
-      if (lines.length < rowsAtOnce) continue
-      await log.write(formatCsv(lines))
-      lines = []
+export const dryRunImport = inThread(
+  'files',
+  'dry run',
+  async (file: string, work: string, instruments: readonly string[] = []): Promise<DryRun> => {
+    const library = await indexLibrary(instruments)
+    const run: DryRun = { ...emptyRun(), results: new Uint8Array(rowsAtOnce) }
+    const log = await open(resultsFile(file), 'w')
+    let told = 0
+    let lines: (string | number)[][] = [['row', 'result', 'reason']]
+    const progress = (share: number) => {
+      if (share - told < step) return
+      told = share
+      tellProgress(work, share)
     }
-    await log.write(formatCsv(lines))
-  } catch (error) {
-    if (error instanceof NoTable) return failed(error.message)
-    throw error
-  } finally {
-    await log.close()
-  }
-  return run.rows === 0 ? failed('There are no rows in this file.') : run
-})
+    try {
+      for await (const row of importRows(file, progress)) {
+        throwIfGivenUp()
+        const missing = run.rows === 0 ? missingColumns(Object.keys(row)) : []
+        if (missing.length > 0) return failed(missingMessage(missing))
+        const result = await resultOf(row, library)
+        const outcome = result.ok ? result.value : 'refused'
+        const reason = result.ok ? '' : result.problem.message
+        if (!result.ok && run.problems.length < listedProblems)
+          run.problems.push({ row: fileRow(run.rows), message: reason })
+        lines.push([fileRow(run.rows), labels[outcome], reason])
+        run.counts[outcome]++
+        if (run.rows === run.results.length) run.results = doubled(run.results)
+        run.results[run.rows++] = rowResults.indexOf(outcome)
+        if (lines.length < rowsAtOnce) continue
+        await log.write(formatCsv(lines))
+        lines = []
+      }
+      await log.write(formatCsv(lines))
+    } catch (error) {
+      if (error instanceof NoTable) return failed(error.message)
+      throw error
+    } finally {
+      await log.close()
+    }
+    return run.rows === 0 ? failed('There are no rows in this file.') : run
+  },
+)
 
 const emptyRun = (): DryRun => ({
   message: '',
@@ -104,13 +109,13 @@ function doubled(results: Uint8Array): Uint8Array {
   return larger
 }
 
-async function indexLibrary(): Promise<LibraryIndex> {
+async function indexLibrary(brought: readonly string[]): Promise<LibraryIndex> {
   const [specimens, instruments] = await Promise.all([listAllSpecimens(), instrumentsById()])
   return {
     specimens: new Map(
       specimens.map((specimen) => [pathKey(pathOf(specimen)), { id: specimen.id, form: specimen.form }]),
     ),
-    instrumentNames: new Set([...instruments.values()].map(({ name }) => name)),
+    instrumentNames: new Set([...brought, ...[...instruments.values()].map(({ name }) => name)]),
     forms: new Map(),
     acts: new Map(),
   }

@@ -1,3 +1,5 @@
+import type { PackagedLibrary } from '#core/datapackage/library-tables.ts'
+
 /** What becomes of a row: kept as new, there already, or refused. */
 export const rowResults = ['new', 'there', 'refused'] as const
 export type RowResult = (typeof rowResults)[number]
@@ -30,6 +32,8 @@ export interface DryRun {
 /** An import with its file and what becomes of each row. */
 export interface ImportJob extends Import, Pick<DryRun, 'results' | 'problems'> {
   file: string
+  /** What a data package brings beside its readings. */
+  library?: PackagedLibrary
   /** Ends it. */
   cancel: AbortController
 }

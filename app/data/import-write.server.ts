@@ -1,11 +1,13 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import type { Knex } from 'knex'
+import type { PackagedLibrary } from '#core/datapackage/library-tables.ts'
 import { foldName } from '#core/fold-name.ts'
 import { parseReadingRow, pathKey, type SpecimenPath } from '#core/exchange/readings-csv.ts'
 import { now } from './clock.ts'
 import { importDatabase } from './database.server.ts'
 import { pathOf } from './exports.server.ts'
 import { newId } from './id.ts'
+import { addLibrary, findSpecimenOfPath, rowFinder } from './import-library.server.ts'
 import { rowResults, type ImportJob } from './import-job.ts'
 import { importRows } from './import-rows.server.ts'
 import { removeImportedReadings } from './import-table.server.ts'
@@ -17,6 +19,8 @@ const rowsAtOnce = 100
 
 /** Specimens that an import needs and that are not there yet, by the key of their path. */
 type NewSpecimens = Map<string, { id: string; path: SpecimenPath }>
+/** Ids of instruments that come with a package and are not there yet, by name. */
+type NewInstruments = Map<string, string>
 
 /**
  * Writes the new rows of an import, a few at a time, so that other work goes on. Nobody sees them until the last step,
@@ -24,17 +28,20 @@ type NewSpecimens = Map<string, { id: string; path: SpecimenPath }>
  */
 export async function writeImport(job: ImportJob): Promise<void> {
   try {
-    const added = await writeReadings(job)
-    await showImport(job, added)
+    const { specimens, instruments } = await writeReadings(job)
+    await showImport(job, specimens, instruments)
   } catch (error) {
     await removeImportedReadings(job.id)
     throw error
   }
 }
 
-async function writeReadings(job: ImportJob): Promise<NewSpecimens> {
+async function writeReadings(job: ImportJob): Promise<{ specimens: NewSpecimens; instruments: NewInstruments }> {
   const db = await importDatabase()
   const instrumentIds = new Map([...(await instrumentsById()).values()].map(({ id, name }) => [name, id]))
+  const newInstruments: NewInstruments = new Map()
+  for (const { instrument } of job.library?.instruments ?? [])
+    if (!instrumentIds.has(instrument)) newInstruments.set(instrument, newId())
   const known = new Map((await listAllSpecimens()).map((specimen) => [pathKey(pathOf(specimen)), specimen.id]))
   const added: NewSpecimens = new Map()
   let rows: Record<string, unknown>[] = []
@@ -56,21 +63,46 @@ async function writeReadings(job: ImportJob): Promise<NewSpecimens> {
     const key = pathKey(path)
     const specimenId = known.get(key) ?? added.get(key)?.id ?? newId()
     if (!known.has(key)) added.set(key, { id: specimenId, path })
-    const instrumentId = instrumentIds.get(instrument) ?? null
+    const instrumentId = instrumentIds.get(instrument) ?? newInstruments.get(instrument) ?? null
     rows.push({ ...toReadingRow({ id: newId(), specimenId, instrumentId, ...reading }), importId: job.id })
     if (rows.length === rowsAtOnce) await flush()
   }
   await flush()
-  return added
+  return { specimens: added, instruments: newInstruments }
+}
+
+/** Makes the instruments that the readings of a package name and that are not there. */
+async function addInstruments(
+  trx: Knex.Transaction,
+  importId: string,
+  instruments: PackagedLibrary['instruments'],
+  ids: NewInstruments,
+): Promise<void> {
+  for (const one of instruments) {
+    const id = ids.get(one.instrument)
+    if (id === undefined) continue
+    const nameKey = foldName(one.instrument)
+    const there: { id: string } | undefined = await trx('instrument').where({ nameKey }).first('id')
+    if (there) await trx('reading').where({ importId, instrumentId: id }).update({ instrumentId: there.id })
+    else
+      await trx('instrument').insert({
+        ...{ id, name: one.instrument, nameKey, kind: one.kind, createdAt: now() },
+        ...{ resolution: one.resolution ?? 0, accuracy: one.accuracy ?? 0, rawInput: JSON.stringify(one['as typed']) },
+      })
+  }
 }
 
 /** Makes the specimens that are new, and shows what was written, in one transaction. */
-async function showImport(job: ImportJob, added: NewSpecimens): Promise<void> {
+async function showImport(job: ImportJob, added: NewSpecimens, instruments: NewInstruments): Promise<void> {
   const db = await importDatabase()
   await db.transaction(async (trx) => {
-    const finder = pathFinder(trx)
+    const find = rowFinder(trx)
+    if (job.library) {
+      await addInstruments(trx, job.id, job.library.instruments, instruments)
+      await addLibrary(trx, find, job.library, added)
+    }
     for (const { id, path } of added.values()) {
-      const there = await finder(path, id)
+      const there = await findSpecimenOfPath(find, path, id)
       // Somebody made it while the rows were being written.
       if (there !== id) await trx('reading').where({ importId: job.id, specimenId: id }).update({ specimenId: there })
     }
@@ -80,28 +112,3 @@ async function showImport(job: ImportJob, added: NewSpecimens): Promise<void> {
       .update({ state: 'done', message: '', rows, ...counts })
   })
 }
-
-/** Finds the specimen of a path, or makes it under the given id with all that is missing on the way to it. */
-function pathFinder(trx: Knex.Transaction): (path: SpecimenPath, specimenId: string) => Promise<string> {
-  const known = new Map<string, string>()
-  const findOrAdd = async (table: string, place: Row, name: Row, rest: Row = {}, id = newId()): Promise<string> => {
-    const [text = ''] = Object.values(name)
-    const match = { ...place, nameKey: foldName(text) }
-    const key = JSON.stringify([table, match])
-    const before = known.get(key)
-    if (before !== undefined) return before
-    const found: { id: string } | undefined = await trx(table).where(match).first('id')
-    if (!found) await trx(table).insert({ id, ...match, ...name, ...rest, createdAt: now() })
-    known.set(key, found?.id ?? id)
-    return found?.id ?? id
-  }
-  return async ({ application, brand, partNumber, revision, specimen, form }, specimenId) => {
-    const applicationId = await findOrAdd('application', {}, { name: application }, { form })
-    const brandId = await findOrAdd('brand', {}, { name: brand })
-    const productId = await findOrAdd('product', { applicationId, brandId }, { partNumber }, { form, tier: 'middle' })
-    const revisionId = await findOrAdd('revision', { productId }, { label: revision })
-    return findOrAdd('specimen', { revisionId }, { label: specimen }, { acquisition: 'bought' }, specimenId)
-  }
-}
-
-type Row = Record<string, string>

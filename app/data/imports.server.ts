@@ -3,6 +3,9 @@ import { rm } from 'node:fs/promises'
 import { join } from 'node:path'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
+import type { PackagedLibrary } from '#core/datapackage/library-tables.ts'
+import { formatCount } from '#core/quantity/format.ts'
+import { formatList } from '#core/quantity/format-list.ts'
 import { ensureFolder } from '#app/storage/data-folder.ts'
 import { whileWanted } from '#app/storage/request-scope.ts'
 import { storageProblemOf } from '#app/storage/storage-problem.ts'
@@ -11,6 +14,7 @@ import { dryRunImport } from './import-dry-run.server.ts'
 import { resultsFile, type Import, type ImportJob } from './import-job.ts'
 import { endUnfinishedImports, keepImport, readImport } from './import-table.server.ts'
 import { writeImport } from './import-write.server.ts'
+import { unpackPackage } from './unpack-package.server.ts'
 import { progressOf } from './progress.server.ts'
 
 const jobs = new Map<string, ImportJob>()
@@ -23,18 +27,36 @@ export interface ShownImport extends Import {
   problems: { row: number; message: string }[]
   /** The results of its rows are still known. */
   hasRowResults: boolean
+  /** What a data package brings beside its readings, in words; empty for nothing. */
+  beside: string
 }
+
+const besideReadings = (library: PackagedLibrary | undefined): string =>
+  library
+    ? formatList(
+        [
+          formatCount(library.applications.length, 'engine'),
+          formatCount(library.products.length, 'product'),
+          formatCount(library.specimens.length, 'specimen'),
+          formatCount(library.instruments.length, 'instrument'),
+          formatCount(library.claims.length, 'claim'),
+          formatCount(library.prices.length, 'price'),
+        ],
+        'conjunction',
+      )
+    : ''
 
 /** What is known of an import, without its rows; of one of a former run, how it ended. */
 export async function findImport(id: string): Promise<ShownImport | undefined> {
   const job = jobs.get(id)
   if (!job) {
     const former = await readImport(id)
-    return former && { ...former, problems: [], hasRowResults: false }
+    return former && { ...former, problems: [], hasRowResults: false, beside: '' }
   }
-  const { file, results: _results, cancel: _cancel, progress, ...rest } = job
+  const { file, results: _results, cancel: _cancel, progress, library, ...rest } = job
   return {
     ...rest,
+    beside: besideReadings(library),
     progress: job.state === 'reading' ? progressOf(workOf(id)) : progress,
     hasRowResults: existsSync(resultsFile(file)),
   }
@@ -134,7 +156,15 @@ const isRunning = ({ state }: ImportJob): boolean => state === 'reading' || stat
 
 /** The dry run, in the thread of the files; it ends when the import is cancelled. */
 async function lookThrough(job: ImportJob): Promise<void> {
-  const run = await whileWanted(job.cancel.signal, () => dryRunImport(job.file, workOf(job.id)))
+  const unpacked = await whileWanted(job.cancel.signal, () => unpackPackage(job.file))
+  if (unpacked && !unpacked.ok) {
+    job.message = unpacked.problem.message
+    job.state = 'failed'
+    return
+  }
+  if (unpacked) job.library = unpacked.value
+  const instruments = job.library?.instruments.map(({ instrument }) => instrument) ?? []
+  const run = await whileWanted(job.cancel.signal, () => dryRunImport(job.file, workOf(job.id), instruments))
   Object.assign(job, run)
   job.state = run.message === '' ? 'ready' : 'failed'
 }

@@ -17,6 +17,7 @@ const columns = [
   'productId',
   'price.revisionId',
   'shop',
+  'isShopPrivate',
   'currency',
   'amountMinor',
   'packSize',

@@ -1,14 +1,19 @@
+import { partLabel, type FilterForm } from '#core/catalogue/index.ts'
 import { formatCell } from '#core/compare/format-cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
+import { oilWay } from '#core/figures/oil-way.ts'
+import { partCaptions } from '#core/figures/part-captions.ts'
 import { engineTroubles } from '#core/figures/trouble.ts'
 import { kinFeatures } from '#core/kin/kin-features.ts'
 import { formatAvailability } from '#core/money/availability.ts'
+import { shopToTell } from '#core/money/landed.ts'
 import { formatMoney, toMinor } from '#core/money/currency.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Block } from '#core/review/block.ts'
 import type { MaterialFaceOff, MaterialPrice, ReviewMaterial, ReviewedProduct } from '#core/review/review-material.ts'
 import { talkingPoints, type LibraryValue } from '#core/review/talking-points.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import type { ResolvedValues } from '#core/teardown/resolve.ts'
 import { wordLabel } from '#core/verdict/absolute-word.ts'
 import { formatCall, type Call } from '#core/verdict/call.ts'
 import { scoreContributions } from '#core/verdict/contributions.ts'
@@ -44,6 +49,7 @@ export const reviewMaterial = (
 
 /** All that the parts of a material are worked out from. */
 interface Judged {
+  form: FilterForm
   evaluation: LineupEvaluation
   all: EvaluatedRevision[]
   ranked: JudgedRevision[]
@@ -88,6 +94,7 @@ const materialOfDay = lineupQuery(
       products: await productsOf(application, judged, day),
       rows: rowsOf(judged),
       faceOffs: pairs.flatMap((pair) => faceOffOf(pair, judged) ?? []),
+      promised: [],
     }
   },
 )
@@ -110,6 +117,7 @@ function judgeFor(
   }
   const [first, second] = [a, b].map((id) => all.find((one) => one.id === id))
   return {
+    form,
     evaluation,
     all,
     ranked,
@@ -131,6 +139,8 @@ interface Beside {
   claims: ProductClaims[]
   library: ReadonlyMap<string, readonly LibraryValue[]>
   currency: string
+  /** Of the specimen that is drawn. */
+  values: ResolvedValues
   offerOf: (productId: string, revisionId: string) => ProductOffer
 }
 
@@ -143,7 +153,10 @@ async function productsOf(application: Application, judged: Judged, day: string)
   ])
   const offers = await offersOf(application.id, assessed, 1, undefined, day)
   return judged.shown.map((column) =>
-    reviewedProduct(column, judged, { products, claims: claims.products, library, ...offers }),
+    reviewedProduct(column, judged, {
+      ...{ products, claims: claims.products, library, ...offers },
+      values: assessed.find(({ specimen }) => specimen.id === column.specimenId)?.assessment.values ?? new Map(),
+    }),
   )
 }
 
@@ -170,6 +183,7 @@ function reviewedProduct(column: EvaluatedColumn, judged: Judged, beside: Beside
     price: priceOf(beside, column),
     availability: column.availability ? formatAvailability(column.availability) : '',
     word: column.word ? [wordLabel(column.word.word), column.word.condition].filter(Boolean).join(', ') : '',
+    oilWay: oilWayOf(judged.form, beside.values),
     points: talkingPoints({
       ...{ at, productId, specimens, units },
       contradictions: contradictions.map(({ text }) => text),
@@ -184,11 +198,20 @@ function reviewedProduct(column: EvaluatedColumn, judged: Judged, beside: Beside
   }
 }
 
+function oilWayOf(form: FilterForm, values: ResolvedValues): ReviewedProduct['oilWay'] {
+  const { says, beliefs, parts } = oilWay(form, values)
+  const captions: Partial<Record<string, string>> = partCaptions(values)
+  return {
+    ...{ says, beliefs },
+    parts: parts.map(({ part, job }) => ({ label: partLabel(part), job, has: captions[part] ?? '' })),
+  }
+}
+
 function priceOf({ offerOf, currency }: Beside, { productId, revisionId }: EvaluatedColumn): MaterialPrice | undefined {
   const { offer } = offerOf(productId, revisionId)
   if (!offer) return undefined
   const { unit, price, freightKnown } = offer
-  return { text: formatMoney(unit, currency), shop: price.shop, seenOn: price.observedOn, freightKnown }
+  return { text: formatMoney(unit, currency), shop: shopToTell(price), seenOn: price.observedOn, freightKnown }
 }
 
 const boundsOf = ({ chances: { mean, low, high } }: JudgedRevision) => ({ mean, low, high })

@@ -1,10 +1,12 @@
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { composeReview } from '#core/review/compose.ts'
 import { publishingChecks } from '#core/review/publishing-checks.ts'
+import type { MaterialPromise } from '#core/review/review-material.ts'
 import type { ReviewDocument } from '#core/review/review-document.ts'
 import { documentChanges, type SectionChange } from '#core/review/review-version.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import { today } from './clock.ts'
+import { listPromised } from './review-promises.server.ts'
 import { reviewMaterial } from './review-material.server.ts'
 import { findVersion, listVersions, publishVersion, type Review, type ReviewVersion } from './reviews.server.ts'
 
@@ -16,11 +18,12 @@ const correctionsOf = (versions: readonly ReviewVersion[]): ReviewDocument['corr
 
 /** A review as it would be written now; undefined when its engine is gone. */
 export async function writeReview(review: Review, units: UnitHabit) {
-  const [material, versions] = await Promise.all([
+  const [known, versions] = await Promise.all([
     reviewMaterial(review.applicationId, review, review.blocks, units),
     listVersions(review.id),
   ])
-  if (!material) return undefined
+  if (!known) return undefined
+  const material = { ...known, promised: await listPromised(review.id, known) }
   return { material, versions, document: composeReview(review, material, correctionsOf(versions)) }
 }
 
@@ -31,6 +34,9 @@ export async function changesSincePublished(review: Review, units: UnitHabit): P
   const version = newest && (await findVersion(review.id, newest.number))
   return written && version ? documentChanges(version.content.document, written.document) : undefined
 }
+
+/** What was promised is shown where something is known of it. */
+const isShown = ({ text }: MaterialPromise): boolean => text !== ''
 
 /** What is said when a review is published. */
 interface Publication {
@@ -65,13 +71,19 @@ export async function publishReview(
     return problem('checks', 'Mend what the checks say, or write why it is published all the same.')
   const corrections =
     correction === '' ? document.corrections : [{ day: today(), words: correction }, ...document.corrections]
-  const published = await publishVersion(id, review.id, number, correction, {
+  const content = {
     document: { ...document, corrections },
     method: material.method,
     products: material.products.map(({ name }) => name),
     callText: material.callText,
     overridden: { checks, reason: checks.length > 0 ? reason : '' },
-  })
+  }
+  const shown = review.blocks.some(({ kind }) => kind === 'promised') ? material.promised.filter(isShown) : []
+  const published = await publishVersion(
+    { id, reviewId: review.id, number, correction },
+    content,
+    shown.map((one) => one.id),
+  )
   if (published === 'added') return ok('published')
   return problem('number', 'It was published meanwhile, in another tab or by somebody else. Load the page again.')
 }

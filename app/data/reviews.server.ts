@@ -91,29 +91,27 @@ export async function findVersion(
 
 const hashOf = (text: string): string => createHash('sha256').update(text).digest('hex')
 
+/** A version to come; its number is one more than the publisher has seen. */
+type NewVersion = Pick<ReviewVersion, 'id' | 'number' | 'correction'> & { reviewId: string }
+
 /**
  * Publishes a review as it is, for good.
  *
- * @param number of the version, one more than the publisher has seen
+ * @param shows ids of what was promised at the bench and is shown by it: settled with it
  */
 export function publishVersion(
-  id: string,
-  reviewId: string,
-  number: number,
-  correction: string,
+  { id, ...version }: NewVersion,
   content: PublishedContent,
+  shows: readonly string[],
 ): Promise<Added> {
   const text = canonicalText(content)
-  return addOnce({ id, content: { reviewId, number, correction } }, (trx) =>
-    trx('reviewVersion').insert({
-      id,
-      reviewId,
-      number,
-      correction,
-      content: text,
-      hash: hashOf(text),
-      method: content.method,
-      publishedAt: now(),
-    }),
-  )
+  const { method } = content
+  return addOnce({ id, content: version }, async (trx) => {
+    const publishedAt = now()
+    await trx('reviewVersion').insert({ id, ...version, content: text, hash: hashOf(text), method, publishedAt })
+    await trx('owed')
+      .whereIn('id', shows)
+      .where({ settledAt: null })
+      .update({ settledAt: publishedAt, settledBy: version.reviewId })
+  })
 }

@@ -3,6 +3,7 @@ import { demoDatabase } from '#db/demo/demo-database.fixture.ts'
 import { firstBlocks, newBlock } from '#core/review/block.ts'
 import { listApplications } from './applications.server.ts'
 import { database, writableDatabase } from './database.server.ts'
+import { addOwed, listOwed } from './foresight.server.ts'
 import { newId } from './id.ts'
 import { outgoingReview } from './outgoing-review.server.ts'
 import { listReviewStates } from './review-states.server.ts'
@@ -69,6 +70,25 @@ describe('publishing', () => {
     const { content } = (await findVersion(review.id, 1))!
     expect(content.overridden.reason).toBe('seen')
     expect(content.overridden.checks.length).toBeGreaterThan(3)
+  })
+
+  test('what was promised at the bench is settled by the review that shows it, and stays in it', async () => {
+    const review = await begin([newBlock('promised', 'promised')])
+    const { material } = (await writeReview(review, 'metric'))!
+    const { specimenId } = material.products[0]!
+    const [height, greased] = [newId(), newId()]
+    await addOwed(specimenId, { id: height, characteristic: 'can.height' })
+    await addOwed(specimenId, { id: greased, characteristic: 'gasket.greased' })
+    const { promised } = (await writeReview(review, 'metric'))!.material
+    expect(promised.find(({ id }) => id === height)?.text).toMatch(/mm$/)
+    expect(promised.find(({ id }) => id === greased)?.text).toBe('')
+    await publishReview(review, publication(1), 'metric')
+    const open = (await listOwed(specimenId)).filter(({ settledAt }) => settledAt === null)
+    expect(open.map(({ id }) => id)).toContain(greased)
+    expect(open.map(({ id }) => id)).not.toContain(height)
+    expect((await writeReview(review, 'metric'))!.material.promised.map(({ id }) => id)).toContain(height)
+    const other = await begin([newBlock('promised', 'promised')])
+    expect((await writeReview(other, 'metric'))!.material.promised.map(({ id }) => id)).not.toContain(height)
   })
 
   test('it stays as it was whatever becomes of the data, and what has changed is listed', async () => {

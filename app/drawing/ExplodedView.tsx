@@ -1,5 +1,5 @@
 import type { DrawingData } from './data.ts'
-import type { DrawnPart } from './drawn-part.ts'
+import type { DrawnPart } from '#core/figures/part-captions.ts'
 import { AcrossLines, HeightLines } from './DimensionLines.tsx'
 import { placeLabels } from './labels.ts'
 import { LyingPart, type Layout } from './LyingPart.tsx'

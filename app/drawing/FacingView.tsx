@@ -1,5 +1,5 @@
 import type { DrawingData, MeasuredSize } from './data.ts'
-import type { DrawnPart } from './drawn-part.ts'
+import type { DrawnPart } from '#core/figures/part-captions.ts'
 import { formatDrawnLength, heightSize } from './dimensions.ts'
 import { palette } from './palette.ts'
 import { arrangeSlots, heightOf, middles, totalLength, type Slot } from './slots.tsx'

@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react'
 import type { DrawingData } from './data.ts'
-import type { DrawnPart } from './drawn-part.ts'
+import type { DrawnPart } from '#core/figures/part-captions.ts'
 import { FaultFlag } from './FaultFlag.tsx'
 import type { PlacedLabel } from './labels.ts'
 import { palette } from './palette.ts'

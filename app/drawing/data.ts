@@ -4,8 +4,8 @@ import { endLabel, type End } from '#core/teardown/end.ts'
 import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import { sizeClassOf } from '#core/teardown/size-class-of.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
-import { partCaptions } from './captions.ts'
-import type { DrawnPart } from './drawn-part.ts'
+import { partCaptions } from '#core/figures/part-captions.ts'
+import type { DrawnPart } from '#core/figures/part-captions.ts'
 
 interface PartState {
   /** Something that shapes it has been recorded. */

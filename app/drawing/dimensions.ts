@@ -1,6 +1,6 @@
 import { formatQuantity } from '#core/quantity/format.ts'
 import type { DrawingData, MeasuredSize, SizeKey } from './data.ts'
-import type { DrawnPart } from './drawn-part.ts'
+import type { DrawnPart } from '#core/figures/part-captions.ts'
 
 const acrossPart: Partial<Record<DrawnPart, { key: SizeKey; sign: string }>> = {
   can: { key: 'can.diameter', sign: '⌀' },

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import type { DrawingData } from './data.ts'
-import type { DrawnPart } from './drawn-part.ts'
+import type { DrawnPart } from '#core/figures/part-captions.ts'
 import { Adbv } from './shapes/Adbv.tsx'
 import { Bypass } from './shapes/Bypass.tsx'
 import { Can } from './shapes/Can.tsx'

@@ -56,11 +56,19 @@ export function parseFields<Schema extends z.ZodType>(
   return { ok: false, refusal: refused(form, byField) }
 }
 
+/** Answers with a zip, to be saved under a name. */
+export const zipDownload = (zip: Uint8Array, name: string): Response =>
+  new Response(new Uint8Array(zip), {
+    headers: { 'Content-Type': 'application/zip', 'Content-Disposition': attachment(name) },
+  })
+
+const attachment = (name: string): string => `attachment; filename="${name.replace(/[^\w.-]+/g, '-')}"`
+
 /** Answers in the given file format, to be saved under a name. */
 export const download = (body: string | ReadableStream<Uint8Array>, name: string, type: string): Response =>
   new Response(body, {
     headers: {
       'Content-Type': `${type}; charset=utf-8`,
-      'Content-Disposition': `attachment; filename="${name.replace(/[^\w.-]+/g, '-')}"`,
+      'Content-Disposition': attachment(name),
     },
   })

@@ -14,7 +14,8 @@ export default function NewImport() {
           <p>
             A CSV file, one row a reading, as <a href={href('/export/readings.csv')}>the export</a> writes it. First
             comes a dry run that says what would become of every row; nothing is written until you say so, and then all
-            or nothing. A table of your own making comes in by “Bring your table” on its line-up.
+            or nothing. A table of your own making comes in by “Bring your table” on its line-up. A data package, as a
+            line-up writes it, comes in whole: engine, products, claims and prices with the readings.
           </p>
           <ImportUpload />
         </Stack>

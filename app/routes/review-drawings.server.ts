@@ -1,24 +1,36 @@
+import type { OilState } from '#core/figures/oil-way.ts'
 import { chartAlt, type Drawn } from '#core/review/article.ts'
 import { escapeMarkup } from '#core/review/escape-markup.ts'
 import type { ReviewDocument } from '#core/review/review-document.ts'
 import { barChartSvg } from '#app/data/review-pictures.server.ts'
 import { listSpecimensById } from '#app/data/specimens.server.ts'
-import { specimenDrawing } from './specimen-drawing.server.tsx'
+import { oilWayDrawing, specimenDrawing } from './specimen-drawing.server.tsx'
 
 /** Pictures of a review that are part of its file. */
 export async function drawnWithin(document: ReviewDocument): Promise<Drawn> {
-  const ids = document.sections.flatMap(({ pieces }) =>
-    pieces.flatMap((piece) => (piece.kind === 'drawings' ? piece.items.map(({ specimen }) => specimen) : [])),
+  const pieces = document.sections.flatMap((section) => section.pieces)
+  const drawn = pieces.flatMap((piece) =>
+    piece.kind === 'drawings' ? piece.items.map(({ specimen }) => specimen) : [],
   )
-  const specimens = await listSpecimensById([...new Set(ids)])
-  const drawings = new Map(
-    await Promise.all(specimens.map(async (one) => [one.id, await specimenDrawing(one, true)] as const)),
+  const oilWays = pieces.flatMap((piece) =>
+    piece.kind === 'oil-way' ? piece.states.map(({ state }) => ({ specimen: piece.specimen, state })) : [],
   )
+  const specimens = await listSpecimensById([...new Set([...drawn, ...oilWays.map(({ specimen }) => specimen)])])
+  const drawings = new Map<string, string>()
+  for (const one of specimens) {
+    if (drawn.includes(one.id)) drawings.set(one.id, await specimenDrawing(one, true))
+    for (const { specimen, state } of oilWays)
+      if (specimen === one.id) drawings.set(oilWayOf(specimen, state), await oilWayDrawing(one, state))
+  }
+  const drawing = (key: string, alt: string) => (drawings.has(key) ? imageOf(drawings.get(key) ?? '', alt) : '')
   return {
     chart: (piece) => imageOf(barChartSvg(piece.bars), chartAlt(piece)),
-    drawing: (id) => (drawings.has(id) ? imageOf(drawings.get(id) ?? '', 'Drawing to scale') : ''),
+    drawing: (specimen) => drawing(specimen, 'Drawing to scale'),
+    oilWay: (specimen, state, alt) => drawing(oilWayOf(specimen, state), alt),
   }
 }
+
+const oilWayOf = (specimen: string, state: OilState): string => `${specimen} ${state}`
 
 const imageOf = (svg: string, alt: string): string =>
   `<img src="data:image/svg+xml;base64,${Buffer.from(svg).toString('base64')}" alt="${escapeMarkup(alt)}">`

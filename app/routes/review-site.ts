@@ -6,7 +6,7 @@ import { listNewestVersions } from '#app/data/review-states.server.ts'
 import { findVersion, listVersions } from '#app/data/reviews.server.ts'
 import { siteSchema } from '#app/features/forms/review-fields.ts'
 import type { Route } from './+types/review-site'
-import { parseFields } from './http.server.ts'
+import { parseFields, zipDownload } from './http.server.ts'
 import { drawnWithin } from './review-drawings.server.ts'
 
 /** Articles that were written for the site: a version does not change, so that none is written twice. */
@@ -24,9 +24,7 @@ export async function loader({ request }: Route.LoaderArgs) {
   }
   const files = siteFiles(title, address, reviews)
   const zip = zipSync(Object.fromEntries([...files].map(([path, text]) => [path, strToU8(text)])), { level: 6 })
-  return new Response(new Uint8Array(zip), {
-    headers: { 'Content-Type': 'application/zip', 'Content-Disposition': 'attachment; filename="site.zip"' },
-  })
+  return zipDownload(zip, 'site.zip')
 }
 
 async function siteReview(reviewId: string, engine: string, number: number): Promise<SiteReview | undefined> {

@@ -9,6 +9,7 @@ import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { NewReviewForm } from '#app/features/review/NewReviewForm.tsx'
 import { OtherReviews } from '#app/features/review/OtherReviews.tsx'
+import { PackageCard } from '#app/features/review/PackageCard.tsx'
 import { SiteCard } from '#app/features/review/SiteCard.tsx'
 import { ReviewStateCard } from '#app/features/review/ReviewStateCard.tsx'
 import { ButtonLink } from '#app/ui/Button.tsx'
@@ -65,6 +66,7 @@ export default function Reviews({ loaderData: { own, others } }: Route.Component
       </Card>
       {others.length > 0 && <OtherReviews states={others} />}
       <SiteCard />
+      <PackageCard application={application.id} />
     </Page>
   )
 }

@@ -1,9 +1,28 @@
 import { renderToStaticMarkup } from 'react-dom/server'
+import { oilWay, type OilState } from '#core/figures/oil-way.ts'
 import { assessSpecimen } from '#app/data/assessments.server.ts'
 import { cachedQuery } from '#app/data/query-cache.server.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
+import { OilWay } from '#app/drawing/OilWay.tsx'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
+
+/** The oil's way through a specimen as SVG. */
+export async function oilWayDrawing(specimen: Specimen, state: OilState): Promise<string> {
+  const { values } = await assessSpecimen(specimen)
+  const { bypass, drainBack, says } = oilWay(specimen.form, values)
+  return renderToStaticMarkup(
+    <OilWay
+      data={drawingData(specimen.form, values, specimen.sizeClass)}
+      state={state}
+      bypass={bypass}
+      drains={drainBack === 'drains'}
+      width={1100}
+      height={430}
+      title={says[state]}
+    />,
+  )
+}
 
 const dataOf = async (specimen: Specimen) =>
   drawingData(specimen.form, (await assessSpecimen(specimen)).values, specimen.sizeClass)

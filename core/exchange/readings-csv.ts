@@ -99,7 +99,7 @@ export function readingRow(path: SpecimenPath, reading: Reading, instrument: str
 }
 
 /** Sizes in metres; what was not measured in words. */
-const groupsText = (groups: readonly OpeningGroup[]): string =>
+export const groupsText = (groups: readonly OpeningGroup[]): string =>
   sizedGroups(groups)
     ?.map(({ count, width, length }) => [count, width, ...(length === undefined ? [] : [length])].join(' x '))
     .join('; ') ?? writeOpenings(groups, String)

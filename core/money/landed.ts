@@ -22,6 +22,8 @@ export interface Price {
   /** The revision that is sold so; null, or not there, when it is of all. */
   revisionId?: string | null
   shop: string
+  /** 1 where the shop is not named in what leaves. */
+  isShopPrivate?: number
   currency: string
   /** For one pack. */
   amountMinor: number
@@ -38,6 +40,14 @@ export interface Price {
   /** Day, ISO 8601. */
   observedOn: string
 }
+
+/**
+ * The shop of a price as what leaves names it.
+ *
+ * @example shopToTell({ shop: 'Quay Store', isShopPrivate: 1 }) // => 'a shop that is not named'
+ */
+export const shopToTell = ({ shop, isShopPrivate }: Pick<Price, 'shop' | 'isShopPrivate'>): string =>
+  isShopPrivate === 1 ? 'a shop that is not named' : shop
 
 export interface LandedPrice {
   packs: number

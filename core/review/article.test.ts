@@ -33,9 +33,12 @@ function reviewOf(text: string) {
   ]
   const blocks = [
     block,
-    ...(['disclosure', 'line-up', 'parts', 'money', 'verdict'] as const).map((kind) => newBlock(kind, kind)),
+    ...(['disclosure', 'line-up', 'parts', 'money', 'verdict', 'oil-way', 'promised'] as const).map((kind) =>
+      newBlock(kind, kind),
+    ),
   ]
-  const material = { ...reviewMaterial, products, engine: text, verdictWords: text }
+  const promised = [{ id: 'p', product: text, label: text, text }]
+  const material = { ...reviewMaterial, promised, products, engine: text, verdictWords: text }
   return composeReview({ title: text, blocks }, material, [{ day: '2026-11-27', words: text }])
 }
 

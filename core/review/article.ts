@@ -1,3 +1,4 @@
+import type { OilState } from '#core/figures/oil-way.ts'
 import { articleStyle } from './article-style.ts'
 import { escapeMarkup } from './escape-markup.ts'
 import { escapeMarkdown, proseHtml, proseMarkdown } from './prose.ts'
@@ -7,9 +8,10 @@ import type { ChartBar, Piece, ReviewDocument, Section } from './review-document
 export interface Drawn {
   chart: (piece: Extract<Piece, { kind: 'chart' }>) => string
   drawing: (specimen: string) => string
+  oilWay: (specimen: string, state: OilState, alt: string) => string
 }
 
-const noPictures: Drawn = { chart: () => '', drawing: () => '' }
+const noPictures: Drawn = { chart: () => '', drawing: () => '', oilWay: () => '' }
 
 /**
  * A review as one HTML file that asks for nothing from anywhere.
@@ -77,12 +79,22 @@ function pieceHtml(piece: Piece, drawn: Drawn): string {
       return tableHtml(piece)
     case 'chart':
       return figureHtml(drawn.chart(piece), piece.title)
+    case 'oil-way':
+      return oilWayHtml(piece, drawn)
     case 'drawings':
       return `<div class="drawings">${piece.items
         .map(({ specimen, caption }) => figureHtml(drawn.drawing(specimen), caption))
         .join('')}</div>`
   }
 }
+
+const oilWayHtml = ({ specimen, name, states }: Extract<Piece, { kind: 'oil-way' }>, drawn: Drawn): string =>
+  `<div class="oil-way">${states
+    .map(({ state, label, says }) => {
+      const words = `${name}, ${label.toLowerCase()}: ${says}`
+      return figureHtml(drawn.oilWay(specimen, state, words), words) || `<p>${escapeMarkup(words)}</p>`
+    })
+    .join('')}</div>`
 
 /**
  * A chart in words, for those who cannot see it.
@@ -151,6 +163,10 @@ function pieceMarkdown(piece: Piece): string {
           ({ label, value, low, high }) =>
             `- ${escapeMarkdown(label)}: ${[value, low, high].map(Math.round).join(' / ')}`,
         )
+        .join('\n')
+    case 'oil-way':
+      return piece.states
+        .map(({ label, says }) => `- ${escapeMarkdown(`${piece.name}, ${label.toLowerCase()}: ${says}`)}`)
         .join('\n')
     case 'drawings':
       return ''

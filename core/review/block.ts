@@ -6,6 +6,7 @@ export const blockKinds = [
   { key: 'disclosure', label: 'Disclosure', description: 'Who gave what, and what the reviewer may gain.' },
   { key: 'line-up', label: 'Line-up', description: 'What was opened, how many of each, what it costs.' },
   { key: 'talking', label: 'Talking points', description: 'What is worth saying of each.' },
+  { key: 'oil-way', label: 'How it works', description: 'The oil’s way through one of them, and each part’s job.' },
   { key: 'parts', label: 'Part by part', description: 'Where they differ, part by part.' },
   { key: 'face-off', label: 'Face-off', description: 'Two of them against each other.' },
   { key: 'claims', label: 'Claims', description: 'What the boxes say, and what of it can be compared.' },
@@ -15,6 +16,11 @@ export const blockKinds = [
     key: 'unknown',
     label: 'What is not known',
     description: 'What nobody has looked at, and what contradicts itself.',
+  },
+  {
+    key: 'promised',
+    label: 'Promised at the bench',
+    description: 'What you said would be shown later. Publishing it here settles it.',
   },
   { key: 'cautions', label: 'Cautions', description: 'What this is not, and what is dangerous.' },
   { key: 'words', label: 'Own words', description: 'A heading and what you like.' },
@@ -30,7 +36,7 @@ export interface Block {
   heading: string
   /** Markdown, with figures by their names between braces. */
   prose: string
-  /** The two of a face-off, by column; empty for the first two. */
+  /** The two of a face-off, or the one whose oil is followed, by column; empty for the first. */
   a: string
   b: string
   /** What was drawn when it was last looked through, line by line; none where it never was. */

@@ -50,6 +50,28 @@ describe('what blocks draw', () => {
     expect(linesOf('claims').at(-1)).toMatch(/nothing can be compared/)
   })
 
+  test('the oil of the first is followed, or of the one that is chosen', () => {
+    expect(linesOf('oil-way').slice(0, 3)).toEqual([
+      'Running: Runs.',
+      'Stopped: Stands.',
+      'Cold or clogged: Goes past.',
+    ])
+    const drawn = (a: string) => drawBlock({ ...newBlock('b', 'oil-way'), a }, reviewMaterial).pieces[0]
+    expect(drawn('')).toMatchObject({ kind: 'oil-way', specimen: 'n-a', name: 'Norrith N-40' })
+    expect(drawn('m')).toMatchObject({ kind: 'oil-way', specimen: 'm-a' })
+    expect(drawn('gone')).toMatchObject({ kind: 'paragraph' })
+  })
+
+  test('what was promised stands with what is known of it', () => {
+    const promise = { id: 'p', product: 'Norrith N-40', label: 'Can wall', text: '0.51 mm' }
+    const promised = [promise, { ...promise, id: 'q', label: 'Seam', text: '' }]
+    expect(linesOf('promised', { ...reviewMaterial, promised })).toEqual([
+      'Norrith N-40, Can wall: 0.51 mm',
+      'Norrith N-40, Seam: still not looked at',
+    ])
+    expect(linesOf('promised')).toEqual(['Nothing was promised to be shown later.'])
+  })
+
   test('what one specimen cannot say is among what is not known', () => {
     expect(linesOf('unknown')).toEqual(['Merribank M-2: one specimen was opened.'])
   })

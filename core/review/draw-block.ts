@@ -1,4 +1,5 @@
 import { cautions, filterParts, partLabel } from '#core/catalogue/index.ts'
+import { oilStates } from '#core/figures/oil-way.ts'
 import { formatChance } from '#core/verdict/call.ts'
 import { formatCount } from '#core/quantity/format.ts'
 import { formatList } from '#core/quantity/format-list.ts'
@@ -91,6 +92,20 @@ const draws: Record<BlockKind, Draw> = {
             { kind: 'list', items: points.map(({ kind, text }) => `${labelOf(kind)}: ${text}`) },
           ],
     ),
+  'oil-way': ({ products }, { a }) => {
+    const product = products.find(({ id }) => a === '' || id === a)
+    if (!product) return [paragraph('Choose one that is in the line-up.')]
+    const { name, specimenId: specimen, oilWay } = product
+    return [
+      {
+        ...{ kind: 'oil-way', specimen, name },
+        states: oilStates.map(({ key, label }) => ({ state: key, label, says: oilWay.says[key] })),
+      },
+      ...listOf(oilWay.parts.map(({ label, job, has }) => `${label}: ${job} In this one: ${has || 'not looked at'}.`)),
+      { kind: 'heading', text: 'What is often believed' },
+      ...listOf(oilWay.beliefs.map(({ belief, answer }) => `“${belief}” ${answer}`)),
+    ]
+  },
   parts: (material) => partTables(material, ({ differs }) => differs),
   'face-off': ({ faceOffs }, { a, b }) => {
     const found = faceOffs.find((one) => (a === '' || one.a === a) && (b === '' || one.b === b))
@@ -179,6 +194,10 @@ const draws: Record<BlockKind, Draw> = {
         ...contradictions.map(({ text }) => text),
       ]),
     ),
+  promised: ({ promised }) =>
+    promised.length === 0
+      ? [paragraph('Nothing was promised to be shown later.')]
+      : listOf(promised.map(({ product, label, text }) => `${product}, ${label}: ${text || 'still not looked at'}`)),
   cautions: () => [
     { kind: 'caution', text: notATest },
     ...[cautions.cut, cautions.opened].map(({ summary }): Piece => ({ kind: 'caution', text: summary })),

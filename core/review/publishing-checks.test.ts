@@ -54,6 +54,18 @@ describe('a planted slip is found, and opens its block', () => {
     expect(checksOf([disclosed, words('Tighten it by hand.'), newBlock('c', 'cautions')])).toEqual([])
   })
 
+  test('what was promised at the bench is asked for until a block shows it', () => {
+    const promised = [{ id: 'p', product: 'Norrith N-40', label: 'Can wall', text: '' }]
+    expect(checksOf([disclosed], { promised })).toEqual([
+      {
+        key: 'promised',
+        text: 'Promised at the bench to be shown later: can wall of Norrith N-40.',
+        action: { to: 'add', kind: 'promised' },
+      },
+    ])
+    expect(checksOf([disclosed, newBlock('p', 'promised')], { promised })).toEqual([])
+  })
+
   test('a tie is not called a winner', () => {
     const call = { ...reviewMaterial.call!, word: 'close' as const }
     expect(said('N-40 is the winner.', { call })[0]?.text).toMatch(/too close to call/)

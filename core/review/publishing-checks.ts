@@ -128,6 +128,7 @@ const checks: readonly Check[] = [
     (sentence) => filtration.test(sentence),
     'what was judged is construction and value; nothing was filtered.',
   ),
+  promisedAtBench,
   ({ blocks, material }) =>
     blocks.flatMap(({ id, prose, values }) =>
       insertedValues(prose, material, values)
@@ -175,6 +176,14 @@ function differentTests({ blocks, material }: Checked): PublishingCheck[] {
       },
     ]
   })
+}
+
+/** What somebody waits for who heard at the bench that it would be shown. */
+function promisedAtBench({ blocks, material: { promised } }: Checked): PublishingCheck[] {
+  if (promised.length === 0 || blocks.some(({ kind }) => kind === 'promised')) return []
+  const owed = promised.map(({ product, label }) => `${label.toLowerCase()} of ${product}`)
+  const text = `Promised at the bench to be shown later: ${formatList(owed, 'conjunction')}.`
+  return [{ key: 'promised', text, action: { to: 'add', kind: 'promised' } }]
 }
 
 /** So many blocks are the first screen. */

@@ -1,3 +1,4 @@
+import type { OilState } from '#core/figures/oil-way.ts'
 import type { InsertedValue } from './inserted-values.ts'
 
 /** A cell of a table of a review. */
@@ -22,6 +23,7 @@ export type Piece =
   | { kind: 'list'; items: string[] }
   | { kind: 'table'; caption: string; head: string[]; rows: { label: string; cells: TableCell[] }[] }
   | { kind: 'chart'; title: string; bars: ChartBar[] }
+  | { kind: 'oil-way'; specimen: string; name: string; states: { state: OilState; label: string; says: string }[] }
   | { kind: 'drawings'; items: { specimen: string; caption: string }[] }
   | { kind: 'caution'; text: string }
 
@@ -61,6 +63,8 @@ export function pieceLines(piece: Piece): string[] {
       return piece.rows.map(({ label, cells }) => `${label}: ${cells.map(({ text }) => text).join(' | ')}`)
     case 'chart':
       return piece.bars.map(({ label, value }) => `${label}: ${Math.round(value)}`)
+    case 'oil-way':
+      return piece.states.map(({ label, says }) => `${label}: ${says}`)
     case 'drawings':
       return piece.items.map(({ caption }) => caption)
   }

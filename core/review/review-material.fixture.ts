@@ -26,6 +26,7 @@ export const reviewedProduct = (
   availability: '',
   word: '',
   points: [],
+  oilWay: { says: { running: 'Runs.', stopped: 'Stands.', bypass: 'Goes past.' }, parts: [], beliefs: [] },
   ...of,
 })
 
@@ -69,4 +70,5 @@ export const reviewMaterial: ReviewMaterial = {
     row('media.area', 'Media area', 'media', ['1193 cm²', '768 cm²']),
   ],
   faceOffs: [{ a: 'n', b: 'm', sentences: ['Norrith N-40 leads against Merribank M-2.'] }],
+  promised: [],
 }

@@ -1,6 +1,7 @@
 import type { Evidence, FilterPartKey } from '#core/catalogue/index.ts'
 import type { ClaimGrade } from '#core/claims/claim.ts'
 import type { Mark } from '#core/compare/cell.ts'
+import type { OilWay } from '#core/figures/oil-way.ts'
 import type { Call } from '#core/verdict/call.ts'
 import type { TalkingPoint } from './talking-points.ts'
 
@@ -80,6 +81,20 @@ export interface ReviewedProduct {
   /** The reviewer's word on it with its condition; empty for none. */
   word: string
   points: TalkingPoint[]
+  oilWay: MaterialOilWay
+}
+
+/** The oil's way through a product, with what is known of each part. */
+interface MaterialOilWay extends Pick<OilWay, 'says' | 'beliefs'> {
+  parts: { label: string; job: string; has: string }[]
+}
+
+/** What was promised at the bench to be shown later, and what is known of it; empty for nothing. */
+export interface MaterialPromise {
+  id: string
+  product: string
+  label: string
+  text: string
 }
 
 /** Two of the products against each other, in sentences. */
@@ -109,4 +124,5 @@ export interface ReviewMaterial {
   products: ReviewedProduct[]
   rows: MaterialRow[]
   faceOffs: MaterialFaceOff[]
+  promised: MaterialPromise[]
 }

@@ -37,6 +37,8 @@ import * as knownGood from './035_known_good.ts'
 import * as roomAndMounting from './036_room_and_mounting.ts'
 import * as replacements from './037_replacements.ts'
 import * as reviews from './038_reviews.ts'
+import * as settledByReview from './039_settled_by_review.ts'
+import * as privateShops from './040_private_shops.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -77,6 +79,8 @@ const migrations: Record<string, Knex.Migration> = {
   '036_room_and_mounting': roomAndMounting,
   '037_replacements': replacements,
   '038_reviews': reviews,
+  '039_settled_by_review': settledByReview,
+  '040_private_shops': privateShops,
 }
 
 /** Their names, in the order in which they run. */

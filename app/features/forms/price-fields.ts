@@ -27,6 +27,7 @@ const discount = shortText.transform((text, context) => {
 const priceText = z.object({
   id,
   shop: line('The shop', 80),
+  shopLeaves: z.enum(['yes', 'no'], { error: 'Say whether the shop is named.' }).default('yes'),
   observedOn: day('The day'),
   revisionId: z.union([id, z.literal('')]).default(''),
   amount: filled(optionalMoney('The price'), 'Write the price.'),
@@ -84,6 +85,7 @@ export const priceSchema = priceText.transform((price, context) => {
   return {
     id: price.id,
     shop: price.shop,
+    isShopPrivate: price.shopLeaves === 'no' ? 1 : 0,
     observedOn: price.observedOn,
     revisionId: price.revisionId || null,
     currency,

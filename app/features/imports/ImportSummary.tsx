@@ -38,7 +38,10 @@ export function ImportSummary({ job, refusal }: { job: ShownImport; refusal: str
             )}
           </p>
         )}
-        {state === 'ready' && <ReadyImport counts={counts} />}
+        {job.beside !== '' && state !== 'failed' && (
+          <p>It is a data package: beside its readings it brings {job.beside}. What is there already stays as it is.</p>
+        )}
+        {state === 'ready' && <ReadyImport counts={counts} hasMore={job.beside !== ''} />}
         {state === 'done' && (
           <p>
             {formatCount(counts.new, 'reading is', 'readings are')} in. <Link to={href('/')}>To the line-ups</Link>
@@ -52,16 +55,16 @@ export function ImportSummary({ job, refusal }: { job: ShownImport; refusal: str
   )
 }
 
-function ReadyImport({ counts }: { counts: Import['counts'] }) {
+function ReadyImport({ counts, hasMore }: { counts: Import['counts']; hasMore: boolean }) {
   if (counts.refused > 0)
     return (
       <Alert>It is all or nothing: mend the refused rows in the file and send it again. Nothing was written.</Alert>
     )
-  if (counts.new === 0) return <p>Everything is there already; there is nothing to write.</p>
+  if (counts.new === 0 && !hasMore) return <p>Everything is there already; there is nothing to write.</p>
   return (
     <Form method="post">
       <Button type="submit" $kind="primary">
-        Write {formatCount(counts.new, 'reading')}
+        {counts.new === 0 ? 'Write what is new beside them' : `Write ${formatCount(counts.new, 'reading')}`}
       </Button>
     </Form>
   )

@@ -8,5 +8,13 @@ export function ImportUpload() {
   const { send, ...state } = useUpload<{ id: string }>(href('/import/file'), ({ id }) =>
     navigate(href('/import/:import', { import: id })),
   )
-  return <FileBox id="file" label="File" accept=".csv,text/csv" {...state} onFile={(file) => void send(file)} />
+  return (
+    <FileBox
+      id="file"
+      label="File"
+      accept=".csv,text/csv,.zip,application/zip"
+      {...state}
+      onFile={(file) => void send(file)}
+    />
+  )
 }

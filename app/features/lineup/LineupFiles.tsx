@@ -27,6 +27,9 @@ export function LineupFiles({ application }: { application: string }) {
           <MenuLine href={href('/lineups/:application/figures.json', { application })} download>
             Figures with their uncertainty
           </MenuLine>
+          <MenuLine href={href('/lineups/:application/data-package.zip', { application })} download>
+            All of it as a data package
+          </MenuLine>
         </Menu>
       </MenuSheet>
     </MenuTrigger>

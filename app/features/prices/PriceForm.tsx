@@ -45,6 +45,14 @@ export function PriceForm({ id, today, latest, revisions, result }: Props) {
           <input type="hidden" name="id" value={id} />
           <Row $gap={16} style={topAligned}>
             <TextBox field={fields.shop} label="Shop" />
+            <SelectField
+              field={fields.shopLeaves}
+              label="In what leaves"
+              options={[
+                { value: 'yes', label: 'the shop is named' },
+                { value: 'no', label: 'the shop stays with me' },
+              ]}
+            />
             <TextBox field={fields.observedOn} label="Day" type="date" />
             <RevisionField field={fields.revisionId} revisions={revisions} />
           </Row>

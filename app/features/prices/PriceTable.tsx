@@ -73,7 +73,15 @@ function PriceRow({ price, revision, isStale, action }: RowProps) {
           </>
         )}
       </td>
-      <td>{price.shop}</td>
+      <td>
+        {price.shop}
+        {price.isShopPrivate === 1 && (
+          <>
+            <br />
+            <Small>stays with you</Small>
+          </>
+        )}
+      </td>
       <td>
         {formatMoney(price.amountMinor, currency)}
         {price.packSize > 1 && ` for ${price.packSize}${packWords[price.packContent ?? '']}`}

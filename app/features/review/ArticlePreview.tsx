@@ -107,6 +107,9 @@ export function ArticlePreview({ document: { title, engine, corrections, section
     chart: (piece) => `<img src="${escapeMarkup(chart)}" alt="${escapeMarkup(piece.title)}" loading="lazy">`,
     drawing: (specimen) =>
       `<img src="${escapeMarkup(href('/specimens/:specimen/drawing.svg', { specimen }))}?head" alt="" loading="lazy">`,
+    oilWay: (specimen, state, alt) =>
+      `<img src="${escapeMarkup(href('/specimens/:specimen/oil-way.svg', { specimen }))}?state=${state}" ` +
+      `alt="${escapeMarkup(alt)}" loading="lazy">`,
   }
   return (
     <Sheet aria-label="Article">

@@ -44,6 +44,17 @@ export function BlockEditor({ block, material, change }: Props) {
           onChange={(event) => change(id, 'heading', { heading: event.target.value })}
         />
       </Stack>
+      {kind === 'oil-way' && (
+        <SelectMenu
+          name="Whose oil is followed"
+          value={block.a}
+          options={[
+            { value: '', label: 'who is first' },
+            ...material.products.map((one) => ({ value: one.id, label: one.name })),
+          ]}
+          onPick={(next) => change(id, '', { a: next })}
+        />
+      )}
       {kind === 'face-off' && <FaceOffChoice block={block} material={material} change={change} />}
       <Stack $gap={4}>
         <label htmlFor={`prose-${id}`}>Your words</label>

@@ -2,9 +2,17 @@ import { characteristicOf, optionsOf } from '#core/catalogue/index.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { countOpenings } from '#core/teardown/opening-groups.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
-import type { DrawnPart } from './drawn-part.ts'
 
-/** What is known of every drawn part in one line; empty for nothing. */
+/** A part of a filter as a drawing shows it. */
+export type DrawnPart =
+  'plate' | 'gasket' | 'oring' | 'adbv' | 'bypass' | 'element' | 'core' | 'pleats' | 'spring' | 'can'
+
+/**
+ * What is known of every drawn part in one line; empty for nothing.
+ *
+ * @param known resolved values of a specimen
+ * @example partCaptions(new Map()).can // => ''
+ */
 export function partCaptions(known: ResolvedValues): Record<DrawnPart, string> {
   const text = (key: string): string => known.get(key)?.text ?? ''
   const answer = (key: string): string => formatAnswer(known, key)

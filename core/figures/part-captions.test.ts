@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import { readings } from '#core/teardown/readings.fixture.ts'
 import { resolve } from '#core/teardown/resolve.ts'
-import { partCaptions } from './captions.ts'
+import { partCaptions } from './part-captions.ts'
 
 const captions = (typed: Parameters<typeof readings>[0] = {}) => partCaptions(resolve(readings(typed)))
 
