@@ -22,6 +22,8 @@ export default [
   route('lineups/:application/on-air/events', 'routes/on-air-events.ts'),
   route('on-air/:application', 'routes/on-air.tsx'),
   route('reviews/site.zip', 'routes/review-site.ts'),
+  route('reviews/site-build', 'routes/site-progress.ts'),
+  route('reviews/site/*', 'routes/site-file.ts'),
   route('lineups/:application/review/:review/changes', 'routes/review-changes.ts'),
   route('lineups/:application/review/:review/chart.svg', 'routes/review-chart.ts'),
   route('lineups/:application/review/:review/cards/:card', 'routes/review-card.ts'),

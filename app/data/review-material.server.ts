@@ -1,4 +1,5 @@
 import { partLabel, type FilterForm } from '#core/catalogue/index.ts'
+import { ofRevision } from '#core/claims/standing.ts'
 import { formatCell } from '#core/compare/format-cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { oilWay } from '#core/figures/oil-way.ts'
@@ -6,7 +7,9 @@ import { partCaptions } from '#core/figures/part-captions.ts'
 import { engineTroubles } from '#core/figures/trouble.ts'
 import { kinFeatures } from '#core/kin/kin-features.ts'
 import { formatAvailability } from '#core/money/availability.ts'
-import { shopToTell } from '#core/money/landed.ts'
+import { shopToTell, type Price } from '#core/money/landed.ts'
+import { groupBy } from '#core/group-by.ts'
+import { priceRange } from '#core/money/price-range.ts'
 import { formatMoney, toMinor } from '#core/money/currency.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Block } from '#core/review/block.ts'
@@ -31,6 +34,7 @@ import { evaluateLineup, type EvaluatedColumn, type LineupEvaluation } from './l
 import { lineupQuery } from './lineup-query.server.ts'
 import { offersOf, type ProductOffer } from './offers.server.ts'
 import { assessApplication } from './assessments.server.ts'
+import { listPrices } from './prices.server.ts'
 import { listProducts, type Product } from './products.server.ts'
 import { contradictionsOf, efficiencyOf, materialClaims } from './review-claims.ts'
 import type { ReviewSubject } from './reviews.server.ts'
@@ -139,28 +143,31 @@ interface Beside {
   claims: ProductClaims[]
   library: ReadonlyMap<string, readonly LibraryValue[]>
   currency: string
+  prices: ReadonlyMap<string, readonly Price[]>
   /** Of the specimen that is drawn. */
   values: ResolvedValues
   offerOf: (productId: string, revisionId: string) => ProductOffer
 }
 
 async function productsOf(application: Application, judged: Judged, day: string): Promise<ReviewedProduct[]> {
-  const [products, claims, library, assessed] = await Promise.all([
+  const [products, claims, library, assessed, prices] = await Promise.all([
     listProducts(application.id),
     claimOverview(application.id),
     libraryValues(application),
     assessApplication(application.id),
+    listPrices(application.id),
   ])
+  const pricesOf = groupBy(prices, (price) => price.productId)
   const offers = await offersOf(application.id, assessed, 1, undefined, day)
   return judged.shown.map((column) =>
-    reviewedProduct(column, judged, {
-      ...{ products, claims: claims.products, library, ...offers },
+    reviewedProduct(column, judged, day, {
+      ...{ products, claims: claims.products, library, prices: pricesOf, ...offers },
       values: assessed.find(({ specimen }) => specimen.id === column.specimenId)?.assessment.values ?? new Map(),
     }),
   )
 }
 
-function reviewedProduct(column: EvaluatedColumn, judged: Judged, beside: Beside): ReviewedProduct {
+function reviewedProduct(column: EvaluatedColumn, judged: Judged, day: string, beside: Beside): ReviewedProduct {
   const { evaluation, ranked, all, units } = judged
   const { id, productId, specimenId, brand, nickname, tier, specimens, given, maker, remarks, fatalFaults } = column
   const at = evaluation.columns.indexOf(column)
@@ -181,6 +188,7 @@ function reviewedProduct(column: EvaluatedColumn, judged: Judged, beside: Beside
     claims: materialClaims(boxes, column.revisionId),
     efficiency: efficiencyOf(column, units),
     price: priceOf(beside, column),
+    asked: priceRange(ofRevision(beside.prices.get(productId) ?? [], column.revisionId), day),
     availability: column.availability ? formatAvailability(column.availability) : '',
     word: column.word ? [wordLabel(column.word.word), column.word.condition].filter(Boolean).join(', ') : '',
     oilWay: oilWayOf(judged.form, beside.values),

@@ -1,7 +1,8 @@
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { composeReview } from '#core/review/compose.ts'
 import { publishingChecks } from '#core/review/publishing-checks.ts'
-import type { MaterialPromise } from '#core/review/review-material.ts'
+import type { ReviewedFacts } from '#core/review/linked-data.ts'
+import type { MaterialPromise, ReviewedProduct } from '#core/review/review-material.ts'
 import type { ReviewDocument } from '#core/review/review-document.ts'
 import { documentChanges, type SectionChange } from '#core/review/review-version.ts'
 import { ok, problem, type Result } from '#core/result.ts'
@@ -34,6 +35,12 @@ export async function changesSincePublished(review: Review, units: UnitHabit): P
   const version = newest && (await findVersion(review.id, newest.number))
   return written && version ? documentChanges(version.content.document, written.document) : undefined
 }
+
+const factsOf = ({ name, brand, partNumber, score, asked }: ReviewedProduct): ReviewedFacts => ({
+  ...{ name, brand, partNumber },
+  ...(score && { score: score.mean }),
+  ...(asked && { offers: asked }),
+})
 
 /** What was promised is shown where something is known of it. */
 const isShown = ({ text }: MaterialPromise): boolean => text !== ''
@@ -76,6 +83,7 @@ export async function publishReview(
     method: material.method,
     products: material.products.map(({ name }) => name),
     callText: material.callText,
+    facts: material.products.map(factsOf),
     overridden: { checks, reason: checks.length > 0 ? reason : '' },
   }
   const shown = review.blocks.some(({ kind }) => kind === 'promised') ? material.promised.filter(isShown) : []

@@ -39,6 +39,28 @@ const headers = helmet({
   strictTransportSecurity: false,
 })
 
+/** The site of reviews runs nothing and asks for nothing: what it shows stands in its pages. */
+const siteHeaders = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      'default-src': ["'none'"],
+      'style-src': ["'unsafe-inline'"],
+      'img-src': ['data:'],
+      'frame-ancestors': ["'none'"],
+      'base-uri': ["'none'"],
+      'form-action': ["'none'"],
+      sandbox: ['allow-same-origin', 'allow-top-navigation-by-user-activation'],
+    },
+  },
+  referrerPolicy: { policy: 'no-referrer' },
+  frameguard: { action: 'deny' },
+  strictTransportSecurity: false,
+})
+
+const headersByPath: RequestHandler = (request, response, next) =>
+  (request.path.startsWith('/reviews/site/') ? siteHeaders : headers)(request, response, next)
+
 /** A scale or a caliper at a serial port, and a camera: for pages of ours. */
 const permissions: RequestHandler = (_, response, next) => {
   response.set('Permissions-Policy', 'camera=(self), serial=(self), geolocation=(), microphone=(), payment=(), usb=()')
@@ -46,4 +68,4 @@ const permissions: RequestHandler = (_, response, next) => {
 }
 
 /** What a browser may do with the pages. */
-export const policy: RequestHandler[] = [giveNonce, headers, permissions]
+export const policy: RequestHandler[] = [giveNonce, headersByPath, permissions]

@@ -10,7 +10,7 @@ export const databaseFileNames = ['plicator.sqlite', 'plicator.sqlite-wal', 'pli
 export const databaseFile = (): string => join(dataFolder(), 'plicator.sqlite')
 
 /** A folder inside the data folder, made when it is missing. */
-export function ensureFolder(name: 'photos' | 'imports' | 'backups'): string {
+export function ensureFolder(name: 'photos' | 'imports' | 'backups' | 'site'): string {
   const folder = join(dataFolder(), name)
   mkdirSync(folder, { recursive: true })
   return folder

@@ -19,6 +19,7 @@ const noPictures: Drawn = { chart: () => '', drawing: () => '', oilWay: () => ''
  * @param document the review
  * @param told what stands below it: when and by which method it was published
  * @param drawn pictures of it
+ * @param head markup that its head has besides
  * @example
  * articleHtml({ title: '<T>', engine: 'E', corrections: [], sections: [] }, '').includes('<h1>&lt;T&gt;</h1>') // => true
  */
@@ -26,6 +27,7 @@ export function articleHtml(
   { title, engine, corrections, sections }: ReviewDocument,
   told: string,
   drawn: Drawn = noPictures,
+  head = '',
 ): string {
   return `<!doctype html>
 <html lang="en">
@@ -34,6 +36,7 @@ export function articleHtml(
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>${escapeMarkup(title)}</title>
 <style>${articleStyle}</style>
+${head}
 </head>
 <body>
 <main>

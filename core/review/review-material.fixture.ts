@@ -23,6 +23,7 @@ export const reviewedProduct = (
   claims: [],
   efficiency: '',
   price: { text: '12.90 EUR', shop: 'Harbour Chandlery', seenOn: '2026-10-02', freightKnown: true },
+  asked: undefined,
   availability: '',
   word: '',
   points: [],

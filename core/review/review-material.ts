@@ -1,6 +1,7 @@
 import type { Evidence, FilterPartKey } from '#core/catalogue/index.ts'
 import type { ClaimGrade } from '#core/claims/claim.ts'
 import type { Mark } from '#core/compare/cell.ts'
+import type { PriceRange } from '#core/money/price-range.ts'
 import type { OilWay } from '#core/figures/oil-way.ts'
 import type { Call } from '#core/verdict/call.ts'
 import type { TalkingPoint } from './talking-points.ts'
@@ -76,6 +77,8 @@ export interface ReviewedProduct {
   /** What the claims allow to say of what is stopped at 20 µm; empty for nothing. */
   efficiency: string
   price: MaterialPrice | undefined
+  /** What shops ask for one, without freight. */
+  asked: PriceRange | undefined
   /** How it can be had; empty where nobody looked. */
   availability: string
   /** The reviewer's word on it with its condition; empty for none. */

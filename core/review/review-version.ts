@@ -1,3 +1,4 @@
+import type { ReviewedFacts } from './linked-data.ts'
 import { pieceLines, type ReviewDocument, type Section } from './review-document.ts'
 
 /** A review as it was published: it does not change any more. */
@@ -8,6 +9,8 @@ export interface PublishedContent {
   /** Names of what it is about, and who is first, in words. */
   products: string[]
   callText: string
+  /** What is known of each product, for machines; versions of the first edition do not say it. */
+  facts?: ReviewedFacts[]
   /** Checks that stood against it, and what the reviewer said to them. */
   overridden: { checks: string[]; reason: string }
 }

@@ -13,8 +13,6 @@ export interface SiteReview {
   updatedAt: string
   /** Who is first, in words. */
   summary: string
-  /** Its article. */
-  html: string
 }
 
 /** A file of a site, by its path. */
@@ -39,9 +37,8 @@ export function slugOf(title: string, id: string): string {
 }
 
 /**
- * All files of a site of published reviews: an index by engine and product, an article each, and feeds; where its
- * address
- * is known, a list of its pages for those who search.
+ * The files of a site of published reviews beside its articles: an index by engine and product, and feeds; where its
+ * address is known, a list of its pages for those who search.
  *
  * @param title of the site
  * @param address where it will be, with its scheme; empty where that is not known
@@ -52,7 +49,6 @@ export function siteFiles(title: string, address: string, reviews: readonly Site
   const base = address.replace(/\/+$/, '')
   const files: SiteFiles = new Map()
   files.set('index.html', indexPage(title, reviews))
-  for (const { slug, html } of reviews) files.set(`reviews/${slug}.html`, html)
   files.set('feed.json', jsonFeed(title, base, reviews))
   files.set('atom.xml', atomFeed(title, base, reviews))
   if (base !== '') files.set('sitemap.xml', sitemap(base, reviews))
@@ -60,14 +56,20 @@ export function siteFiles(title: string, address: string, reviews: readonly Site
   return files
 }
 
-const pathOf = ({ slug }: SiteReview): string => `reviews/${slug}.html`
+/**
+ * Where the article of a review stands on a site.
+ *
+ * @example articlePath({ slug: 'skerry-abc' }) // => 'reviews/skerry-abc.html'
+ */
+export const articlePath = ({ slug }: Pick<SiteReview, 'slug'>): string => `reviews/${slug}.html`
+
 /** A name of a review that stays, wherever the site is. */
 const idOf = (base: string, review: SiteReview): string =>
-  base === '' ? `urn:plicator:${review.slug}` : `${base}/${pathOf(review)}`
+  base === '' ? `urn:plicator:${review.slug}` : `${base}/${articlePath(review)}`
 
 function indexPage(title: string, reviews: readonly SiteReview[]): string {
   const item = (review: SiteReview) =>
-    `<li><a href="${pathOf(review)}">${escapeMarkup(review.title)}</a> ` +
+    `<li><a href="${articlePath(review)}">${escapeMarkup(review.title)}</a> ` +
     `<time datetime="${escapeMarkup(review.updatedAt)}">${escapeMarkup(review.updatedAt.slice(0, 10))}</time>` +
     `<br>${escapeMarkup(review.summary)}</li>`
   const grouped = (heading: string, names: readonly string[], holds: (review: SiteReview, name: string) => boolean) =>
@@ -107,7 +109,7 @@ function jsonFeed(title: string, base: string, reviews: readonly SiteReview[]): 
     ...(base !== '' && { home_page_url: `${base}/`, feed_url: `${base}/feed.json` }),
     items: reviews.map((review) => ({
       id: idOf(base, review),
-      ...(base !== '' && { url: `${base}/${pathOf(review)}` }),
+      ...(base !== '' && { url: `${base}/${articlePath(review)}` }),
       title: review.title,
       content_text: review.summary,
       date_published: review.publishedAt,
@@ -150,7 +152,7 @@ const sitemap = (base: string, reviews: readonly SiteReview[]): string =>
     `<url><loc>${escapeMarkup(base)}/</loc></url>`,
     ...reviews.map(
       (review) =>
-        `<url><loc>${escapeMarkup(`${base}/${pathOf(review)}`)}</loc>` +
+        `<url><loc>${escapeMarkup(`${base}/${articlePath(review)}`)}</loc>` +
         `<lastmod>${escapeMarkup(review.updatedAt.slice(0, 10))}</lastmod></url>`,
     ),
   ].join('\n') +

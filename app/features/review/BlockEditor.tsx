@@ -45,15 +45,18 @@ export function BlockEditor({ block, material, change }: Props) {
         />
       </Stack>
       {kind === 'oil-way' && (
-        <SelectMenu
-          name="Whose oil is followed"
-          value={block.a}
-          options={[
-            { value: '', label: 'who is first' },
-            ...material.products.map((one) => ({ value: one.id, label: one.name })),
-          ]}
-          onPick={(next) => change(id, '', { a: next })}
-        />
+        <Row>
+          <Small>Followed is</Small>
+          <SelectMenu
+            name="Whose oil is followed"
+            value={block.a}
+            options={[
+              { value: '', label: 'who is first' },
+              ...material.products.map((one) => ({ value: one.id, label: one.name })),
+            ]}
+            onPick={(next) => change(id, '', { a: next })}
+          />
+        </Row>
       )}
       {kind === 'face-off' && <FaceOffChoice block={block} material={material} change={change} />}
       <Stack $gap={4}>

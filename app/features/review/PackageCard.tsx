@@ -22,6 +22,7 @@ export function PackageCard({ application }: { application: string }) {
           Notes, struck readings, photos, and shops that you keep to yourself stay here.
         </Small>
         <Row>
+          <Small>Others may use it by</Small>
           <SelectMenu
             name="Others may use it"
             value={licence}

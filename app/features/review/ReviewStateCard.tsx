@@ -1,24 +1,15 @@
-import { useRef } from 'react'
 import { href, Link } from 'react-router'
 import { formatCount } from '#core/quantity/format.ts'
-import type { SectionChange } from '#core/review/review-version.ts'
 import type { ReviewState } from '#app/data/review-states.server.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Card, Caution, Row, Small, Stack } from '#app/ui/layout.tsx'
-import { useJson } from '#app/ui/useJson.ts'
-import { useNear } from '#app/ui/useNear.ts'
 import { ChangeList } from './ChangeList.tsx'
+import { useChanges } from './useChanges.ts'
 
 /** A review of the engine: how far it is, and what has changed since it was published. */
-export function ReviewStateCard({
-  state: { id: review, applicationId: application, title, updatedAt, number, publishedAt },
-}: {
-  state: ReviewState
-}) {
-  const place = useRef<HTMLDivElement>(null)
-  const isNear = useNear(place)
-  const path = href('/lineups/:application/review/:review/changes', { application, review })
-  const { data, isLoading } = useJson<{ changes: SectionChange[] }>(isNear && number !== null ? path : undefined)
+export function ReviewStateCard({ state }: { state: ReviewState }) {
+  const { id: review, applicationId: application, title, updatedAt, number, publishedAt } = state
+  const { place, changes, isLoading } = useChanges<HTMLDivElement>(state)
   return (
     <Card aria-label={title}>
       <Stack $gap={8} ref={place}>
@@ -38,16 +29,16 @@ export function ReviewStateCard({
               Published <Day of={publishedAt} />, version {number}
             </Link>
             {isLoading && ' · looking what has changed since…'}
-            {data?.changes.length === 0 && ' · nothing has changed since.'}
+            {changes?.length === 0 && ' · nothing has changed since.'}
           </Small>
         )}
-        {data && data.changes.length > 0 && (
+        {changes && changes.length > 0 && (
           <Caution as="div">
-            Since then {formatCount(data.changes.length, 'section has changed', 'sections have changed')}:{' '}
-            {data.changes.map((one) => one.title).join(', ')}.
+            Since then {formatCount(changes.length, 'section has changed', 'sections have changed')}:{' '}
+            {changes.map((one) => one.title).join(', ')}.
             <details>
               <summary style={{ minHeight: 32, cursor: 'pointer' }}>What it says now</summary>
-              <ChangeList changes={data.changes} />
+              <ChangeList changes={changes} />
             </details>
           </Caution>
         )}

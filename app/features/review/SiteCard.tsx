@@ -1,14 +1,20 @@
-import { href } from 'react-router'
+import { useEffect } from 'react'
+import { href, useFetcher } from 'react-router'
 import { z } from 'zod'
+import { formatCount } from '#core/quantity/format.ts'
 import { siteSchema } from '#app/features/forms/review-fields.ts'
+import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
+import { Meter } from '#app/ui/Meter.tsx'
 import { useKept } from '#app/ui/useKept.ts'
+import type { SiteBuild } from './site-build.ts'
 
 const keptSchema = z.object({ title: z.string(), address: z.string() })
 const asShipped = { title: 'Oil filters, cut open', address: '' }
 const parseKept = (kept: unknown) => keptSchema.safeParse(kept).data
+const pollInterval = 400
 
 /** All that is published as a folder of files, to be put on any web server. */
 export function SiteCard() {
@@ -16,13 +22,14 @@ export function SiteCard() {
   const site = kept ?? asShipped
   const parsed = siteSchema.safeParse(site)
   const path = `${href('/reviews/site.zip')}?${new URLSearchParams(site).toString()}`
+  const { begin, build } = useSiteBuild()
   return (
     <Card>
       <Stack $gap={10}>
         <h2>The site</h2>
         <Small>
           Every review that was published, of all engines: an index by engine and product, an article each, feeds. It
-          asks nothing of anybody and runs on any web server.
+          asks nothing of anybody and runs on any web server. What did not change is not written again.
         </Small>
         <Row>
           <InputBox
@@ -41,15 +48,57 @@ export function SiteCard() {
             style={{ flex: '1 1 260px' }}
           />
           {parsed.success && (
-            <a href={path} download>
-              Take it away
-            </a>
+            <>
+              <Button onPress={() => begin(site)} isDisabled={build?.state === 'building'}>
+                Build it
+              </Button>
+              <a href={path} download>
+                Take it away
+              </a>
+            </>
           )}
         </Row>
+        <div role="status">{build && <SiteProgress build={build} />}</div>
         <ErrorText role="alert">
           {parsed.success ? '' : parsed.error.issues.map(({ message }) => message).join(' ')}
         </ErrorText>
       </Stack>
     </Card>
+  )
+}
+
+/** Begins a build, and looks how far it is until it is through. */
+function useSiteBuild() {
+  const sender = useFetcher()
+  const { load, data: build, state } = useFetcher<SiteBuild>()
+  const path = href('/reviews/site-build')
+  const isSent = sender.state === 'idle' && sender.data !== undefined
+  useEffect(() => {
+    if (isSent) void load(path)
+  }, [isSent, sender.data, load, path])
+  useEffect(() => {
+    if (build?.state !== 'building' || state !== 'idle') return undefined
+    const timer = setTimeout(() => void load(path), pollInterval)
+    return () => clearTimeout(timer)
+  }, [build, state, load, path])
+  const begin = (site: { title: string; address: string }) => void sender.submit(site, { method: 'post', action: path })
+  return { begin, build: isSent ? build : undefined }
+}
+
+function SiteProgress({ build: { state, done, total, written } }: { build: SiteBuild }) {
+  if (state === 'building')
+    return (
+      <Row>
+        <Meter share={total === 0 ? 0 : done / total} /> {done} of {formatCount(total, 'review')}
+      </Row>
+    )
+  if (state === 'failed') return <>It could not be built. The log of the server says more.</>
+  return (
+    <>
+      {formatCount(total, 'review')}, {written} written anew.{' '}
+      <a href={href('/reviews/site/*', { '*': 'index.html' })} target="_blank" rel="noreferrer">
+        Look at it
+      </a>
+    </>
   )
 }

@@ -1,0 +1,8 @@
+/** How far the site is that is built of all published reviews. */
+export interface SiteBuild {
+  state: 'none' | 'building' | 'built' | 'failed'
+  done: number
+  total: number
+  /** Articles that were written anew. */
+  written: number
+}
