@@ -1,4 +1,3 @@
-import { strFromU8, unzipSync } from 'fflate'
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import {
@@ -235,6 +234,10 @@ describe('what goes with the film', () => {
     await fill(page, 'or it started at', '16:00:00')
     await press(page, 'button', 'Set')
     await sees(page, 'The film begins at')
+    await press(page, 'button', 'It stops now')
+    await press(page, 'button', 'It runs again')
+    await sees(page, 'It has 2 takes:')
+    await press(page, 'button', 'Take the last press back')
     await settings()
     await sees(page, 'Chapters, WebVTT')
     expect(
@@ -270,31 +273,4 @@ test('cards are pictures of their size', async () => {
     return [...bytes.slice(1, 4), bytes.length > 20_000]
   }, review)
   expect(png).toEqual([80, 78, 71, true])
-})
-
-test('the site of all that is published is a folder whose links lead somewhere', async () => {
-  await visit(page, `${app.url}${lineup}/review`)
-  await fill(page, 'Where it will be', 'example.org')
-  await sees(page, 'Write it as https://example.org/filters')
-  await fill(page, 'Where it will be', 'https://example.org/filters')
-  await press(page, 'button', 'Build it')
-  await sees(page, '1 review, 1 written anew.')
-  await press(page, 'button', 'Build it')
-  await sees(page, '1 review, 0 written anew.')
-  const path = await page.$eval('a[href^="/reviews/site.zip"]', (link) => link.getAttribute('href') ?? '')
-  const zip = await page.evaluate(async (from) => [...new Uint8Array(await (await fetch(from)).arrayBuffer())], path)
-  const files = unzipSync(Uint8Array.from(zip))
-  const index = strFromU8(files['index.html']!)
-  const links = [...index.matchAll(/<a href="([^"]+)"/g)].map(([, link = '']) => link)
-  expect(links.length).toBeGreaterThan(0)
-  for (const link of links) expect(Object.keys(files)).toContain(link)
-  expect(strFromU8(files['sitemap.xml']!)).toContain('<loc>https://example.org/filters/reviews/')
-  expect(strFromU8(files[links[0]!]!)).toContain('Only one Q-7 was opened.')
-  await visit(page, `${app.url}/reviews/site/index.html`)
-  await Promise.all([page.waitForNavigation(), page.click('main a')])
-  await sees(page, 'Only one Q-7 was opened.')
-  const told = await page.$eval('script[type="application/ld+json"]', (script) => script.textContent ?? '')
-  expect((JSON.parse(told) as { '@graph': unknown[] })['@graph']).toHaveLength(13)
-  for (const path of ['../plicator.sqlite', 'written.json', '%2e%2e/plicator.sqlite'])
-    expect((await fetch(`${app.url}/reviews/site/${path}`)).status).toBe(404)
 })

@@ -1,35 +1,38 @@
 import { characteristicOf, stations, type StationKey } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
-import type { Moment } from '#core/review/film.ts'
+import { momentsByRun, type Moment } from '#core/review/film.ts'
+import { cameraRuns, type CameraRun } from '#core/teardown/camera-runs.ts'
 import { readingValue, type Reading } from '#core/teardown/reading.ts'
+import { listCameraPauses } from './camera.server.ts'
 import { listReadings } from './readings.server.ts'
 import { listSpecimens, type Specimen } from './specimens.server.ts'
 import { listStationStarts, type StationStart } from './station-starts.server.ts'
 
-/** A specimen that was filmed: what happened, from when the camera began to run. */
-export interface FilmedSpecimen {
+/** A take of a specimen: what happened while the camera ran. */
+export interface FilmedTake extends CameraRun {
+  /** Of the specimen, and which of its takes. */
   id: string
   name: string
-  startsAt: string
   moments: Moment[]
 }
 
-/** The specimens of products that were filmed, in the order in which they were. Notes are private: they stay. */
+/** The takes of specimens of products that were filmed, in the order in which they were. Notes are private: they stay. */
 export async function listFilmed(
   applicationId: string,
   productIds: readonly string[],
   units: UnitHabit,
-): Promise<FilmedSpecimen[]> {
+): Promise<FilmedTake[]> {
   const specimens = (await listSpecimens(applicationId)).filter(
     ({ filmingAt, productId }) => filmingAt !== null && productIds.includes(productId),
   )
-  const filmed = await Promise.all(specimens.map((specimen) => filmedSpecimen(specimen, units)))
-  return filmed.sort((a, b) => a.startsAt.localeCompare(b.startsAt))
+  const filmed = await Promise.all(specimens.map((specimen) => takesOfSpecimen(specimen, units)))
+  return filmed.flat().sort((a, b) => a.startsAt.localeCompare(b.startsAt))
 }
 
-async function filmedSpecimen({ id, brand, partNumber, label, filmingAt }: Specimen, units: UnitHabit) {
-  const [readings, starts] = await Promise.all([listReadings(id), listStationStarts(id)])
+async function takesOfSpecimen({ id, brand, partNumber, label, filmingAt }: Specimen, units: UnitHabit) {
+  const [readings, starts, pauses] = await Promise.all([listReadings(id), listStationStarts(id), listCameraPauses(id)])
+  const runs = cameraRuns(filmingAt, pauses)
   const name = `${brand} ${partNumber}`
   const standing = readings.filter(({ voided }) => voided === null)
   const moments: Moment[] = [
@@ -48,7 +51,13 @@ async function filmedSpecimen({ id, brand, partNumber, label, filmingAt }: Speci
       }
     }),
   ]
-  return { id, name: `${name} ${label}`, startsAt: filmingAt ?? '', moments }
+  return momentsByRun(runs, moments).flatMap((own, index): FilmedTake[] => {
+    const run = runs[index]
+    const take = runs.length > 1 ? `, take ${index + 1}` : ''
+    return run
+      ? [{ ...run, id: index === 0 ? id : `${id} ${index + 1}`, name: `${name} ${label}${take}`, moments: own }]
+      : []
+  })
 }
 
 /** When each station began: when that was noted, else with its first reading. */

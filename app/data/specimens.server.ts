@@ -237,12 +237,6 @@ export async function saveRecordingPlan(id: string, plan: RecordingPlan): Promis
     .update({ recordingPlan: JSON.stringify(plan) })
 }
 
-/** Sets when filming of a specimen began; null when it was not filmed. */
-export async function saveFilming(id: string, at: string | null): Promise<void> {
-  const db = await writableDatabase()
-  await db('specimen').where({ id }).update({ filmingAt: at })
-}
-
 /** Removes a specimen that has no readings. */
 export async function removeSpecimen(id: string): Promise<'removed' | 'in-use'> {
   const db = await writableDatabase()

@@ -50,7 +50,6 @@ const siteHeaders = helmet({
       'frame-ancestors': ["'none'"],
       'base-uri': ["'none'"],
       'form-action': ["'none'"],
-      sandbox: ['allow-same-origin', 'allow-top-navigation-by-user-activation'],
     },
   },
   referrerPolicy: { policy: 'no-referrer' },

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest'
 import { captionCues, chapterCues, formatSrt, formatVtt, type Cue } from './captions.ts'
 import { chapterRules, chaptersOf, formatChapters } from './chapters.ts'
 import { parseEditList } from './edit-list.ts'
-import { cutFilm, uncutFilm, type FilmMoment, type Moment, type Take } from './film.ts'
+import { cutFilm, momentsByRun, uncutFilm, type FilmMoment, type Moment, type Take } from './film.ts'
 import { frameRates, framesOf, secondsOf, timecodeOf } from './frame-rate.ts'
 import { hostileText } from './hostile.fixture.ts'
 
@@ -95,6 +95,7 @@ const moment = (second: number, text: string, isChapter = false): Moment => ({
 })
 const take = (moments: Moment[], second = 0): Take => ({
   startsAt: new Date(start + 1000 * second).toISOString(),
+  endsAt: null,
   moments,
   reel: '',
   firstFrame: 0,
@@ -110,6 +111,23 @@ describe('a film', () => {
       [5, 'Box'],
       [20, 'Wall'],
       [40, 'Cut'],
+    ])
+  })
+
+  test('a take that was stopped is as long as it ran; a chapter of the pause begins with the next', () => {
+    const at = (second: number) => new Date(start + 1000 * second).toISOString()
+    const runs = [
+      { startsAt: at(0), endsAt: at(60) },
+      { startsAt: at(600), endsAt: null },
+    ]
+    const moments = [moment(5, 'Box', true), moment(100, 'lost'), moment(300, 'Cut', true), moment(610, 'Wall')]
+    const takes = momentsByRun(runs, moments).map((own, index) => ({
+      ...{ ...runs[index]!, moments: own, reel: '', firstFrame: 0 },
+    }))
+    expect(uncutFilm(takes).map(({ at: second, text }) => [second, text])).toEqual([
+      [5, 'Box'],
+      [60, 'Cut'],
+      [70, 'Wall'],
     ])
   })
 

@@ -1,3 +1,4 @@
+import type { CameraRun } from '#core/teardown/camera-runs.ts'
 import type { Cut } from './edit-list.ts'
 import { frameAt, secondsOf, type FrameRateKey } from './frame-rate.ts'
 
@@ -14,6 +15,8 @@ export interface Moment {
 export interface Take {
   /** When it began to run; UTC, ISO 8601. */
   startsAt: string
+  /** When it stopped; null where that is not known. */
+  endsAt: string | null
   moments: readonly Moment[]
   /** Reel or clip of the edit list that is this take; empty for the one in its order. */
   reel: string
@@ -37,7 +40,7 @@ const after = 10
  * @param takes in the order of the film
  * @returns in the order of the film; what was before its camera ran is left out
  * @example
- * uncutFilm([{ startsAt: '2026-10-02T10:00:00Z', reel: '', firstFrame: 0,
+ * uncutFilm([{ startsAt: '2026-10-02T10:00:00Z', endsAt: null, reel: '', firstFrame: 0,
  *   moments: [{ at: '2026-10-02T10:00:05Z', text: 'Box', isChapter: true }] }])
  * // => [{ at: 5, text: 'Box', isChapter: true }]
  */
@@ -47,7 +50,7 @@ export function uncutFilm(takes: readonly Take[]): FilmMoment[] {
     const own = momentsOf(take)
     const placed = own.map((moment) => ({ ...moment, at: before + moment.at }))
     const [last] = own.slice(-1)
-    before += last ? last.at + after : 0
+    before += lengthOf(take) ?? (last ? last.at + after : 0)
     return placed
   })
 }
@@ -80,6 +83,29 @@ export function cutFilm(takes: readonly Take[], cuts: readonly Cut[], rate: Fram
     })
     .sort((a, b) => a.at - b.at)
 }
+
+/** Seconds that a take runs; undefined where nobody said when it stopped. */
+const lengthOf = ({ startsAt, endsAt }: Pick<Take, 'startsAt' | 'endsAt'>): number | undefined =>
+  endsAt === null ? undefined : (Date.parse(endsAt) - Date.parse(startsAt)) / 1000
+
+/**
+ * What happened in each run of a camera; a chapter that began while it stood still begins with the run after.
+ *
+ * @param runs of the camera, oldest first
+ * @param moments of all of them, in any order
+ * @example momentsByRun([{ startsAt: '2026-10-02T10:00:00Z', endsAt: null }], []) // => [[]]
+ */
+export const momentsByRun = (runs: readonly CameraRun[], moments: readonly Moment[]): Moment[][] =>
+  runs.map(({ startsAt, endsAt }, index) => {
+    const [start, end] = [Date.parse(startsAt), endsAt === null ? Infinity : Date.parse(endsAt)]
+    const stopped = Date.parse(runs[index - 1]?.endsAt ?? startsAt)
+    const isWithin = (at: string, from: number, to: number) => Date.parse(at) >= from && Date.parse(at) < to
+    const own = moments.filter(({ at }) => isWithin(at, start, end))
+    const [meanwhile] = moments
+      .filter(({ at, isChapter }) => isChapter && isWithin(at, stopped, start))
+      .sort((a, b) => b.at.localeCompare(a.at))
+    return meanwhile ? [{ ...meanwhile, at: startsAt }, ...own] : own
+  })
 
 /** Moments of a take, seconds from its beginning. */
 const momentsOf = ({ startsAt, moments }: Take): FilmMoment[] =>

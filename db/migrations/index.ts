@@ -39,6 +39,7 @@ import * as replacements from './037_replacements.ts'
 import * as reviews from './038_reviews.ts'
 import * as settledByReview from './039_settled_by_review.ts'
 import * as privateShops from './040_private_shops.ts'
+import * as cameraPauses from './041_camera_pauses.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -81,6 +82,7 @@ const migrations: Record<string, Knex.Migration> = {
   '038_reviews': reviews,
   '039_settled_by_review': settledByReview,
   '040_private_shops': privateShops,
+  '041_camera_pauses': cameraPauses,
 }
 
 /** Their names, in the order in which they run. */

@@ -8,7 +8,7 @@ import { cutFilm, uncutFilm, type FilmMoment, type Take } from '#core/review/fil
 import { frameRates, framesOf, type FrameRateKey } from '#core/review/frame-rate.ts'
 import type { ReviewMaterial } from '#core/review/review-material.ts'
 import { ok, type Result } from '#core/result.ts'
-import type { FilmedSpecimen } from '#app/data/film-takes.server.ts'
+import type { FilmedTake } from '#app/data/film-takes.server.ts'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -19,7 +19,7 @@ import { TextFile } from './TextFile.tsx'
 const filmSchema = z.object({
   list: z.string(),
   rate: z.enum(frameRates.map(({ key }) => key) as [FrameRateKey, ...FrameRateKey[]]),
-  /** First timecode of each specimen's take, by its id. */
+  /** First timecode of each take, by its id. */
   starts: z.record(z.string(), z.string()),
   length: z.string(),
 })
@@ -32,7 +32,7 @@ const parseSettings = (kept: unknown) => filmSchema.safeParse(kept).data
 interface Props {
   review: string
   title: string
-  filmed: readonly FilmedSpecimen[]
+  filmed: readonly FilmedTake[]
   material: ReviewMaterial
 }
 
@@ -143,12 +143,12 @@ function FilmFiles({ title, moments }: { title: string; moments: readonly FilmMo
 }
 
 /** Where everything is in the film, cut or not; or why that cannot be said. */
-function filmOf(filmed: readonly FilmedSpecimen[], { list, rate, starts }: FilmSettings): Result<FilmMoment[]> {
+function filmOf(filmed: readonly FilmedTake[], { list, rate, starts }: FilmSettings): Result<FilmMoment[]> {
   const takes: Take[] = []
-  for (const { id, startsAt, moments } of filmed) {
+  for (const { id, startsAt, endsAt, moments } of filmed) {
     const first = list.trim() === '' || !starts[id]?.trim() ? ok(0) : framesOf(starts[id], rate)
     if (!first.ok) return first
-    takes.push({ startsAt, moments, reel: '', firstFrame: first.value })
+    takes.push({ startsAt, endsAt, moments, reel: '', firstFrame: first.value })
   }
   if (list.trim() === '') return ok(uncutFilm(takes))
   const cuts = parseEditList(list, rate)

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { formatTimecode } from '#core/teardown/timecode.ts'
+import { timeOnFilm, type CameraRun } from '#core/teardown/camera-runs.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -15,8 +15,9 @@ const kinds: readonly { key: LogEntry['kind']; label: string }[] = [
 ]
 
 /** What happened when, station by station with how long each took, and where that is on the film. */
-export function LogTable({ entries, filmingAt }: { entries: LogEntry[]; filmingAt: string | null }) {
+export function LogTable({ entries, runs }: { entries: LogEntry[]; runs: readonly CameraRun[] }) {
   const { zone, timeOf, dayOf } = useLocalTime()
+  const isFilmed = runs.length > 0
   const [hidden, hide] = useState<ReadonlySet<LogEntry['kind']>>(new Set())
   if (entries.length === 0) return <Soft>Nothing has been recorded yet.</Soft>
   const toggle = (kind: LogEntry['kind']) =>
@@ -35,7 +36,7 @@ export function LogTable({ entries, filmingAt }: { entries: LogEntry[]; filmingA
         <thead>
           <tr>
             <th scope="col">Time, {zone}</th>
-            {filmingAt && <th scope="col">On film</th>}
+            {isFilmed && <th scope="col">On film</th>}
             <th scope="col">What</th>
             <th scope="col">Entry</th>
           </tr>
@@ -43,11 +44,11 @@ export function LogTable({ entries, filmingAt }: { entries: LogEntry[]; filmingA
         {groupLog(entries).map(({ label, at, seconds, entries: own }) => (
           <tbody key={`${at} ${label}`}>
             <tr>
-              <th scope="rowgroup" colSpan={filmingAt ? 4 : 3} style={{ textAlign: 'left', paddingTop: 12 }}>
+              <th scope="rowgroup" colSpan={isFilmed ? 4 : 3} style={{ textAlign: 'left', paddingTop: 12 }}>
                 {label}{' '}
                 <Small>
                   {dayOf(at)}, {timeOf(at)}
-                  {filmingAt && ` · on film ${formatTimecode(at, filmingAt) ?? 'before'}`}
+                  {isFilmed && ` · on film ${timeOnFilm(at, runs)}`}
                   {seconds > 0 && ` · ${formatDuration(seconds)}`}
                 </Small>
               </th>
@@ -57,7 +58,7 @@ export function LogTable({ entries, filmingAt }: { entries: LogEntry[]; filmingA
               .map((entry, index) => (
                 <tr key={index}>
                   <td style={{ whiteSpace: 'nowrap' }}>{timeOf(entry.at)}</td>
-                  {filmingAt && <td>{formatTimecode(entry.at, filmingAt) ?? 'before'}</td>}
+                  {isFilmed && <td>{timeOnFilm(entry.at, runs)}</td>}
                   <td>{entry.kind}</td>
                   <td style={entry.isVoided ? { textDecoration: 'line-through' } : undefined}>{entry.text}</td>
                 </tr>
