@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { newId } from '#app/data/id.ts'
 import { hostileTexts, mark } from '../fuzz/hostile.ts'
 import { openPage, startApp, visit, type App } from './app.ts'
 
@@ -7,6 +8,8 @@ let app: App
 let page: Page
 let lineup = ''
 let product = ''
+let specimen = ''
+const lineups: string[] = []
 const dialogs: string[] = []
 /** Texts that a form takes: those that fit into a field of a hundred letters, and towers of marks. */
 const taken = hostileTexts.filter((text) => text.length <= 100 && /\S/.test(text.replace(/[\u0000-\u001f]/g, '')))
@@ -62,6 +65,16 @@ async function fillAndSend(address: string, name: string, others: Record<string,
   return new URL(page.url()).pathname
 }
 
+/** Sends what a page sends without a form; the status of its answer. */
+const send = async (path: string, fields: Record<string, string>): Promise<number> =>
+  (
+    await fetch(app.url + path, {
+      method: 'POST',
+      headers: { Origin: app.url },
+      body: new URLSearchParams(fields),
+    })
+  ).status
+
 const rounds = [0, 5, 11, 17]
 
 describe('whatever is typed', () => {
@@ -69,6 +82,7 @@ describe('whatever is typed', () => {
     for (const round of rounds) {
       lineup = await fillAndSend('/lineups/new', 'machine', {}, round)
       expect(lineup).toMatch(/^\/lineups\/[a-z0-9]{12}$/)
+      lineups.push(lineup)
       product = await fillAndSend(`${lineup}/products/new`, 'partNumber', {}, round)
       expect(product).toMatch(/^\/products\/[a-z0-9]{12}$/)
       await fillAndSend(`${product}/specimens/new`, 'label', {}, round)
@@ -80,6 +94,29 @@ describe('whatever is typed', () => {
     }
   })
 
+  test('the bench, what it fits and schools take it as words', async () => {
+    await visit(page, app.url + product)
+    specimen = await page.$eval('a[href^="/bench/"]', (link) => /bench\/(\w{12})/.exec(link.href)?.[1] ?? '')
+    for (const text of taken) {
+      const note = { intent: 'note', part: 'can', text: text.slice(0, 100) }
+      const reading = { intent: 'take', characteristic: 'plate.stamp', evidence: 'observed', insist: 'yes' }
+      const answers = [
+        await send(`/bench/${specimen}/acts`, { id: newId(), ...note }),
+        await send(`/bench/${specimen}/acts`, { id: newId(), ...reading, typed: text.slice(0, 60) }),
+      ]
+      expect([text, answers.every((status) => status === 200 || status === 422)]).toEqual([text, true])
+    }
+    for (const [at, engine] of lineups.slice(0, -1).entries()) {
+      const fits = { engine: engine.replace('/lineups/', ''), source: 'trial', remarks: taken[at] ?? '' }
+      expect(await send(`${product}.data?index`, { intent: 'fits', ...fits })).toBe(200)
+    }
+    for (const [at, text] of taken.slice(0, 8).entries()) {
+      const weights = { weights: '{}', valueFunctions: '{}', mustHaves: '{}' }
+      const school = { id: newId(), name: `${text.slice(0, 50)} ${at}`, description: text, ...weights }
+      expect([text, (await send('/schools/new.data', school)) < 300]).toEqual([text, true])
+    }
+  })
+
   test.each([1280, 820])('no page runs it, opens a dialog or grows wider than %i', async (width) => {
     await page.setViewport({ width, height: 800 })
     const pages = ['', '/face-off', '/claims', '/money', '/kin', '/verdict', '/edit', '/table', '/price-list']
@@ -87,6 +124,7 @@ describe('whatever is typed', () => {
       ...['/', '/library', '/kin', '/drivers', '/instruments', '/reviewer', '/schools', '/method', '/import', '/state'],
       ...pages.map((one) => lineup + one),
       ...['', '/edit', '/prices', '/claims/new', '/specimens/new'].map((one) => product + one),
+      ...[`/bench/${specimen}`, `/specimens/${specimen}/log`, `/schools/side-by-side`],
     ]
     for (const address of all) {
       await visit(page, app.url + address)

@@ -22,7 +22,10 @@ export const TakeAwayList = ({ application, review }: { application: string; rev
     <ul style={{ margin: 0, paddingLeft: 20 }}>
       <li>The title and the blocks as they are published; before that, as they are written now.</li>
       <li>Names of filters, what was measured and seen, and how it is known; claims of the boxes word for word.</li>
-      <li>Prices with their shops and days, who gave samples, and what the reviewer may gain.</li>
+      <li>
+        Prices with their days and shops, but for those that you keep to yourself; who gave samples, and what the
+        reviewer may gain.
+      </li>
       <li>Drawings to scale, the scores and how sure they are, the version of the method.</li>
     </ul>
     <h2>What stays</h2>
