@@ -19,8 +19,8 @@ export const blockKinds = [
   },
   {
     key: 'promised',
-    label: 'Promised at the bench',
-    description: 'What you said would be shown later. Publishing it here settles it.',
+    label: 'Promised',
+    description: 'What you said at the bench would be shown later. Publishing it here settles it.',
   },
   { key: 'cautions', label: 'Cautions', description: 'What this is not, and what is dangerous.' },
   { key: 'words', label: 'Own words', description: 'A heading and what you like.' },

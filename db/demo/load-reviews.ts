@@ -4,6 +4,7 @@ import { lookedThrough } from '#core/review/compose.ts'
 import { listApplications } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
 import { reviewMaterial } from '#app/data/review-material.server.ts'
+import { listPromised } from '#app/data/review-promises.server.ts'
 import { addReview } from '#app/data/reviews.server.ts'
 
 const kind = z.enum(blockKinds.map(({ key }) => key))
@@ -31,9 +32,11 @@ export async function loadReviews(file: unknown): Promise<void> {
       firstBlocks('engine', newId),
     )
     const written = blocks.map((block) => ({ ...block, prose: words[block.kind] ?? '' }))
-    const material = await reviewMaterial(application.id, about, written, 'metric')
+    const id = newId()
+    const known = await reviewMaterial(application.id, about, written, 'metric')
+    const material = known && { ...known, promised: await listPromised(id, known) }
     const seen = material ? written.map((block) => lookedThrough(block, material)) : written
-    const added = await addReview({ ...about, id: newId(), applicationId: application.id, title, blocks: seen })
+    const added = await addReview({ ...about, id, applicationId: application.id, title, blocks: seen })
     if (added !== 'added') throw new Error(`The review "${title}" was not added: ${added}`)
   }
 }
