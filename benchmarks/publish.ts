@@ -47,6 +47,9 @@ for (const file of [...files, 'cards/pair-square.svg']) {
   if (isArticle && bytes > limits.article) isTooMuch = true
 }
 
+const data = await measure(`${lineup}/data-package.zip`)
+line('data-package.zip', `${Math.round(data.bytes / 1000)} kB`)
+line('  first, ms', data.first.toFixed(0))
 await siteOfMany()
 
 const air = await openPage(app, lineup.replace('/lineups/', '/on-air/'))

@@ -10,11 +10,12 @@ export async function listCameraPauses(specimenId: string): Promise<CameraPause[
   return db('cameraPause').where({ specimenId }).orderBy('stoppedAt').select('id', 'stoppedAt', 'resumedAt')
 }
 
-/** Sets when filming of a specimen began, null when it was not filmed; its pauses go. */
+/** Sets when filming of a specimen began, null when it was not filmed; pauses that are not after that go. */
 export async function saveFilming(id: string, at: string | null): Promise<void> {
   const db = await writableDatabase()
   await db.transaction(async (trx) => {
-    await trx('cameraPause').where({ specimenId: id }).delete()
+    const own = trx('cameraPause').where({ specimenId: id })
+    await (at === null ? own : own.where('stoppedAt', '<=', at)).delete()
     await trx('specimen').where({ id }).update({ filmingAt: at })
   })
 }

@@ -149,7 +149,7 @@ async function packagedLibrary(
     ),
     prices: prices.flatMap((price) =>
       ofProduct(price).map((path) => ({
-        ...{ ...path, shop: shopToTell(price), 'seen on': price.observedOn, currency: price.currency as 'EUR' },
+        ...{ ...path, shop: shopToTell(price), 'seen on': price.observedOn, currency: price.currency },
         ...{ price: price.amountMinor, 'filters in a pack': price.packSize, 'pack content': price.packContent ?? '' },
         ...{ subscription: price.subscription, freight: price.freight },
         ...{ extras: price.extras, 'worth of extras': price.extrasMinor },
@@ -175,7 +175,7 @@ const specimenRow = (one: AssessedSpecimen['specimen']): PackagedLibrary['specim
   ...{ application: one.applicationName, brand: one.brand, 'part number': one.partNumber },
   ...{ revision: one.revisionLabel, specimen: one.label },
   ...{ acquisition: one.acquisition, 'given by': one.givenBy, 'on loan': one.onLoan === 1 },
-  ...{ condition: one.condition, service: one.service, paid: one.paidMinor, currency: (one.currency ?? '') as 'EUR' },
+  ...{ condition: one.condition, service: one.service, paid: one.paidMinor, currency: one.currency ?? '' },
   ...{ 'recording plan': { ...one.recordingPlan }, 'as typed': { ...one.rawInput } },
 })
 

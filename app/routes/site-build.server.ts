@@ -14,7 +14,7 @@ import { ensureFolder } from '#app/storage/data-folder.ts'
 import { drawnWithin } from './review-drawings.server.ts'
 
 let build: SiteBuild = { state: 'none', done: 0, total: 0, written: 0 }
-let running: Promise<void> | undefined
+let latest: Promise<void> = Promise.resolve()
 
 export const siteBuild = (): SiteBuild => build
 
@@ -24,18 +24,17 @@ interface Site {
   address: string
 }
 
-/** Builds the site, or waits for the build that is under way and builds again: what did not change stays as it is. */
-export async function buildSite(site: Site): Promise<void> {
-  await running?.catch(() => undefined)
-  running = writeSite(site)
-  try {
-    await running
-  } catch (error) {
-    build = { ...build, state: 'failed' }
-    throw error
-  } finally {
-    running = undefined
-  }
+/** Builds the site, one build after the other: what did not change stays as it is. */
+export function buildSite(site: Site): Promise<void> {
+  build = { state: 'building', done: 0, total: 0, written: 0 }
+  latest = latest
+    .catch(() => undefined)
+    .then(() => writeSite(site))
+    .catch((error: unknown) => {
+      build = { ...build, state: 'failed' }
+      throw error
+    })
+  return latest
 }
 
 /** By the path of an article, what it was written from. */

@@ -19,11 +19,13 @@ import {
   textColumn,
   wholeColumn,
 } from './column.ts'
+import { productColumns, revisionColumns, specimenColumns } from './path-columns.ts'
 import type { RowOf, Table } from './table.ts'
 
 /** Tables that a package brings back: what readings are of, and what stands beside them. */
 
 const keysOf = <K extends string>(list: readonly { key: K }[]): K[] => list.map(({ key }) => key)
+const currencyCodes: readonly string[] = currencies
 const filterForms = ['spin-on', 'cartridge'] as const satisfies readonly FilterForm[]
 
 const amount = z.number().min(-1e12).max(1e12)
@@ -55,20 +57,13 @@ const asTyped = objectColumn(
   z.record(z.string().max(60), words),
 )
 
-const product = {
-  application: nameColumn('The engine, by name.', 80),
-  brand: nameColumn('The brand on the box.', 80),
-  'part number': nameColumn('The part number on the box.', 60),
-}
-const revision = { revision: textColumn('The revision that is meant; empty for the first, or for all of them.', 60) }
-
 const applicationsTable = {
   name: 'applications',
   title: 'Engines',
   description: 'Engines that filters are for, with what they ask of one.',
   primaryKey: ['application'],
   columns: {
-    application: nameColumn('The engine, by name.', 80),
+    application: productColumns.application,
     machine: textColumn('What it drives.', 80),
     form: keyColumn('The form of filter that it takes.', filterForms),
     thread: textColumn('Designation of the thread of its filter.', 40),
@@ -94,7 +89,7 @@ export const productsTable = {
   primaryKey: ['application', 'brand', 'part number'],
   foreignKeys: [{ fields: ['application'], table: 'applications' }],
   columns: {
-    ...product,
+    ...productColumns,
     form: keyColumn('Spin-on or cartridge.', filterForms),
     tier: keyColumn('Where it stands in its brand’s range.', ['low', 'middle', 'top', 'engine']),
     'short name': textColumn('What it is called for short, alone in its line-up.', 24),
@@ -106,8 +101,7 @@ const revisionsTable = {
   title: 'Revisions',
   description: 'Makes of a product that differ, with who made them.',
   columns: {
-    ...product,
-    ...revision,
+    ...revisionColumns,
     maker: textColumn('Who made it.', 80),
     'maker is known by': keyColumn('How that is known.', ['', 'printed', 'told', 'guessed']),
   },
@@ -118,9 +112,7 @@ export const specimensTable = {
   title: 'Specimens',
   description: 'Filters that were cut open, one by one.',
   columns: {
-    ...product,
-    ...revision,
-    specimen: nameColumn('Its label.', 20),
+    ...specimenColumns,
     acquisition: keyColumn('How it came to the reviewer.', ['bought', 'given']),
     'given by': textColumn('Who gave it.', 80),
     'on loan': flagColumn('Whether it goes back.'),
@@ -130,7 +122,7 @@ export const specimensTable = {
       interval.nullable(),
     ),
     paid: wholeColumn('What was paid, in the smallest unit of the currency.', 0, 1e9),
-    currency: keyColumn('ISO 4217.', ['', ...currencies]),
+    currency: keyColumn('ISO 4217.', ['', ...currencyCodes]),
     'recording plan': objectColumn(
       'What was to be recorded where it departs from the catalogue.',
       z.record(z.string().max(60), z.boolean()),
@@ -158,8 +150,7 @@ export const claimsTable = {
   title: 'Claims',
   description: 'What makers say, word for word. These are not measured.',
   columns: {
-    ...product,
-    ...revision,
+    ...revisionColumns,
     kind: keyColumn('What it is about.', keysOf(claimKinds)),
     words: nameColumn('Word for word.', 1000),
     place: keyColumn('Where it was read.', keysOf(claimPlaces)),
@@ -174,11 +165,10 @@ const pricesTable = {
   title: 'Prices',
   description: 'Prices as shops asked them; amounts in the smallest unit of the currency.',
   columns: {
-    ...product,
-    ...revision,
+    ...revisionColumns,
     shop: nameColumn('Where; a shop that is kept private is not named.', 80),
     'seen on': dayColumn('When.'),
-    currency: keyColumn('ISO 4217.', currencies),
+    currency: keyColumn('ISO 4217.', currencyCodes),
     price: wholeColumn('Of a pack.', 0, 1e9),
     'filters in a pack': wholeColumn('How many.', 1, 1000),
     'pack content': keyColumn('Whether a pack holds the same as the single box.', ['', 'same', 'differs']),
@@ -209,9 +199,7 @@ const comparisonsTable = {
   title: 'Comparisons',
   description: 'What was said of one specimen beside another, where neither was measured.',
   columns: {
-    ...product,
-    ...revision,
-    specimen: nameColumn('The one of which it was said.', 20),
+    ...specimenColumns,
     'other brand': nameColumn('Brand of the one beside it, of the same engine.', 80),
     'other part number': nameColumn('Its part number.', 60),
     'other revision': textColumn('Its revision.', 60),

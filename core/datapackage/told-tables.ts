@@ -7,17 +7,10 @@ import { criterionGroupLabel, type Criterion } from '#core/score/criterion.ts'
 import type { ResolvedValue, ResolvedValues } from '#core/teardown/resolve.ts'
 import type { VerdictSnapshot } from '#core/verdict/snapshot.ts'
 import { nameColumn, numberColumn, objectColumn, textColumn, wholeColumn, type Column } from './column.ts'
+import { productColumns, specimenColumns } from './path-columns.ts'
 import type { RowOf, Table } from './table.ts'
 
 /** Tables that tell what is known, beside those that a package brings back. */
-
-const specimen = {
-  application: nameColumn('The engine, by name.', 80),
-  brand: nameColumn('The brand on the box.', 80),
-  'part number': nameColumn('The part number on the box.', 60),
-  revision: textColumn('The revision; empty for the first.', 60),
-  specimen: nameColumn('Its label.', 20),
-}
 
 const readingDescriptions: Record<(typeof readingColumns)[number], string> = {
   application: 'The engine, by name.',
@@ -86,7 +79,10 @@ export const measurementsTable = (keys: readonly string[]): Table => ({
   name: 'measurements',
   title: 'Measurements',
   description: 'What is known of each specimen, its repeats put together; on what it rests stands with the readings.',
-  columns: { ...specimen, ...Object.fromEntries(keys.map((key) => [key, measuredColumn(characteristicOf(key))])) },
+  columns: {
+    ...specimenColumns,
+    ...Object.fromEntries(keys.map((key) => [key, measuredColumn(characteristicOf(key))])),
+  },
 })
 
 /**
@@ -145,7 +141,7 @@ export const figuresTable = {
   title: 'Figures',
   description: 'What follows from the readings of a specimen, with its uncertainty.',
   columns: {
-    ...specimen,
+    ...specimenColumns,
     figure: nameColumn('Its key.', 60),
     label: nameColumn('What it is called.', 120),
     value: numberColumn('Its value in the SI unit.'),
@@ -170,7 +166,7 @@ export const verdictsTable = {
   title: 'Verdicts',
   description: 'Verdicts as they were published: one row a filter that was ranked. Construction and value, no test.',
   columns: {
-    application: nameColumn('The engine, by name.', 80),
+    application: productColumns.application,
     published: nameColumn('When, UTC.', 30),
     school: nameColumn('By which weights.', 80),
     driver: textColumn('For whose driving; empty for nobody’s.', 80),

@@ -31,7 +31,9 @@ export const TakeAwayList = ({ application, review }: { application: string; rev
     <h2>What stays</h2>
     <ul style={{ margin: 0, paddingLeft: 20 }}>
       <li>Notes of the bench, struck readings, photos and where they were taken, names and paths of files.</li>
-      <li>Drivers, instruments, what is owed and predicted, and reviews that were not published.</li>
+      <li>
+        Drivers, instruments, predictions, what is owed and not shown by a block, and reviews that were not published.
+      </li>
     </ul>
   </Stack>
 )

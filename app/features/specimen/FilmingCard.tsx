@@ -33,16 +33,15 @@ export function FilmingCard({ runs, firstAt }: Props) {
   return (
     <Card>
       <Row>
-        <Button
-          $kind={first ? 'plain' : 'primary'}
-          onPress={() => send({ intent: 'begin', at: new Date().toISOString() })}
-        >
-          The camera starts now
-        </Button>
+        {!first && (
+          <Button $kind="primary" onPress={() => send({ intent: 'begin', at: new Date().toISOString() })}>
+            The camera starts now
+          </Button>
+        )}
         <form onSubmit={onSubmit}>
           <Row>
             <label htmlFor="film-start">
-              <Small>or it started at </Small>
+              <Small>{first ? 'It started at ' : 'or it started at '}</Small>
               <InputBox
                 id="film-start"
                 value={typed}
