@@ -4,7 +4,6 @@ import { buildLineup, type Row } from '#core/compare/lineup.ts'
 import type { RevisionColumn } from '#core/compare/revision-column.ts'
 import { assess, type Assessment } from '#core/figures/assess.ts'
 import { findFatalFaults } from '#core/score/fatal-faults.ts'
-import { cellPointsBy } from '#core/score/row-judgement.ts'
 import {
   assumedInstruments,
   defaultInstrumentKind,
@@ -228,12 +227,12 @@ export function reviewMarket(
   return columnsOf(read, reviewer, (product, key) => taken[product]?.has(key) ?? false)
 }
 
-/** A review judged as the app judges it. */
+/** A review judged as the app judges it, but for the marks of best and worst, by which nothing is judged. */
 export function evaluateReview(
   columns: readonly RevisionColumn[],
   { form, criteria } = spinOns,
 ): { rows: Row[]; evaluated: EvaluatedRevision[] } {
-  const rows = buildLineup(columns, cellPointsBy(criteria))
+  const rows = buildLineup(columns, () => undefined)
   const contexts = columns.map(({ id, specimens }) => ({
     id,
     fatalFaults: specimens.flatMap(({ assessment }) => findFatalFaults(form, assessment.values)).slice(0, 1),
@@ -243,6 +242,11 @@ export function evaluateReview(
   return { rows, evaluated: evaluateRevisions(form, contexts, rows, criteria) }
 }
 
+const assessed = new WeakMap<TrueProduct, Assessment>()
+
 /** A product or a unit assessed as it truly is. */
-export const assessTruth = (product: TrueProduct): Assessment =>
-  assess(product.field.form, exactReadings('truth', product))
+export function assessTruth(product: TrueProduct): Assessment {
+  const assessment = assessed.get(product) ?? assess(product.field.form, exactReadings('truth', product))
+  assessed.set(product, assessment)
+  return assessment
+}

@@ -19,11 +19,13 @@ const names = Object.keys(checks) as CheckName[]
 /** Those that take longest come first. */
 const queue = [...new Set<CheckName>(['verdicts', 'next', 'answers', 'kin', ...names])]
 const done = new Map<CheckName, Checked>()
+const seconds = new Map<CheckName, number>()
 await Promise.all(Array.from({ length: cores }, workThroughQueue))
 
 for (const name of names)
   for (const { what, found, must, holds } of done.get(name)?.findings ?? [])
     console.log(`${holds ? '  ' : '! '}${what.padEnd(67)} ${found.padEnd(24)} must: ${must}`)
+console.log(`Each on one core: ${names.map((name) => `${name} ${seconds.get(name)?.toFixed(0)} s`).join(', ')}`)
 console.log(`${((performance.now() - started) / 1000).toFixed(0)} s, seed ${seed}`)
 
 const findings = names.flatMap((name) => done.get(name)?.findings ?? [])
@@ -36,7 +38,11 @@ if (findings.some(({ holds }) => !holds)) process.exitCode = 1
 
 async function workThroughQueue(): Promise<void> {
   const child = fork(join(import.meta.dirname, 'check-process.ts'))
-  for (let name = queue.shift(); name; name = queue.shift()) done.set(name, await checkIn(child, name))
+  for (let name = queue.shift(); name; name = queue.shift()) {
+    const began = performance.now()
+    done.set(name, await checkIn(child, name))
+    seconds.set(name, (performance.now() - began) / 1000)
+  }
   child.kill()
 }
 

@@ -2,7 +2,7 @@ import { quantiles } from './draw-problem.ts'
 
 /** Normal scores for which the points of an open cell are tabulated, on either side of nought: none is drawn beyond. */
 export const reach = 6
-/** So many steps has that table. */
+/** So many steps has that table: a power of two, so that a mask keeps a place inside it. */
 export const normalSteps = 2 * quantiles
 const steps = normalSteps / (2 * reach)
 
@@ -30,18 +30,24 @@ export function addWeightedPoints(column: Float64Array, points: Float32Array, we
  * Looks points up by normal scores.
  *
  * @param into points
+ * @param places in the table that they were read from
  * @param table points over normal scores, see {@link reach}
  * @param shared part of the normal scores that all cells of a product have
  * @param own part of this cell alone, to be multiplied by `share`
  */
 export function lookUpPoints(
   into: Float32Array,
+  places: Uint16Array,
   table: Float32Array,
   shared: Float32Array,
   own: Float32Array,
   share: number,
 ): void {
-  for (let k = 0; k < quantiles; k++) into[k] = table[((shared[k]! + share * own[k]! + reach) * steps) | 0]!
+  for (let k = 0; k < quantiles; k++) {
+    const place = ((shared[k]! + share * own[k]! + reach) * steps) & (normalSteps - 1)
+    places[k] = place
+    into[k] = table[place]!
+  }
 }
 
 /** Holds scores between nought and the product's cap; far below nought means a drawn fault that ends the discussion. */

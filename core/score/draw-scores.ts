@@ -31,8 +31,11 @@ interface DrawnProduct {
   quality: { mean: number; deviation: number }
 }
 
-/** Hears the points of an open cell, product and criterion by number; the array is overwritten by the next. */
-export type OpenPoints = (product: number, criterion: number, points: Float32Array) => void
+/**
+ * Hears the points of an open cell, product and criterion by number, and the places in {@link byNormalScore} of its
+ * table that they were read from; the arrays are overwritten by the next.
+ */
+export type OpenPoints = (product: number, criterion: number, points: Float32Array, places: Uint16Array) => void
 
 /** Draws scores block by block; the columns are overwritten by the next block. */
 export interface ScoreDrawing {
@@ -77,7 +80,9 @@ export function scoreDrawing(problem: DrawProblem, observe?: OpenPoints): ScoreD
         const column = scores.subarray(index * quantiles, (index + 1) * quantiles)
         if (product.open.length > 0) source.drawQuality(product)
         if (draw === 'fixed')
-          addFixed(column, product, given, source, (criterion, points) => observe?.(index, criterion, points))
+          addFixed(column, product, given, source, (criterion, points) =>
+            observe?.(index, criterion, points, source.places),
+          )
         else addDrawn(column, product, weights, source)
         limitScores(column, product.cap, cap)
       }
@@ -95,12 +100,15 @@ interface DrawingSource {
   drawQuality(product: DrawnProduct): void
   /** Points of an open cell by that quality; overwritten by the next. */
   openPoints(cell: VaryingCell): Float32Array
+  /** Where in the cell's table those stand. */
+  places: Uint16Array
 }
 
 function drawingSource({ correlation, links }: DrawProblem, next: () => number): DrawingSource {
   const normals = twice(shuffled(normalScores(), next))
   const quality = new Float32Array(quantiles)
   const points = new Float32Array(quantiles)
+  const stands = new Uint16Array(quantiles)
   const [shared, own] = [Math.sqrt(correlation), Math.sqrt(1 - correlation)]
   const places = new Uint16Array(links.reduce((most, link) => Math.max(most, link), 0) + 1)
   const place = (): number => next() & (quantiles - 1)
@@ -114,9 +122,10 @@ function drawingSource({ correlation, links }: DrawProblem, next: () => number):
       for (let k = 0; k < quantiles; k++) quality[k] = shared * (mean + deviation * drawn[k]!)
     },
     openPoints({ table }) {
-      lookUpPoints(points, table, quality, normals.subarray(place()), own)
+      lookUpPoints(points, stands, table, quality, normals.subarray(place()), own)
       return points
     },
+    places: stands,
   }
 }
 
@@ -200,8 +209,14 @@ const placeOfStep = Uint16Array.from({ length: normalSteps }, (_, k) => {
   return Math.min(quantiles - 1, Math.floor(normalShare(score) * quantiles))
 })
 
-/** Rising points as a table over normal scores. */
-function byNormalScore(table: Float32Array): Float32Array {
+/**
+ * Rising points as a table over normal scores.
+ *
+ * @param table of {@link quantiles} points that are equally likely, rising
+ * @returns points by step of the normal score
+ * @example byNormalScore(new Float32Array(1024).fill(5))[0] // => 5
+ */
+export function byNormalScore(table: Float32Array): Float32Array {
   const byStep = new Float32Array(normalSteps)
   for (let k = 0; k < normalSteps; k++) byStep[k] = table[placeOfStep[k]!]!
   return byStep

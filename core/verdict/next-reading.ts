@@ -1,6 +1,6 @@
 import type { Row } from '#core/compare/lineup.ts'
 import { cellKinds, quantiles, type DrawProblem } from '#core/score/draw-problem.ts'
-import { scoreDrawing } from '#core/score/draw-scores.ts'
+import { byNormalScore, scoreDrawing } from '#core/score/draw-scores.ts'
 import { callOf, type Call } from './call.ts'
 import { judgementProblem } from './judgement.ts'
 import { contenders, type EvaluatedRevision } from './ranking.ts'
@@ -36,6 +36,8 @@ interface OpenCell {
   product: number
   criterion: number
   edges: number[]
+  /** Range by the place of points in the cell's table. */
+  rangeOfPlace: Uint8Array
   /** Half of the draws, range and product: counts. */
   firsts: [Float64Array, Float64Array]
   /** Range of each draw of the block. */
@@ -108,19 +110,30 @@ function openCells({ products, criteria, kinds, points }: DrawProblem): OpenCell
         ...new Set(Array.from({ length: bins - 1 }, (_, k) => table[Math.floor(((k + 1) / bins) * quantiles)] ?? 0)),
       ]
       const firsts = () => new Float64Array(bins * products)
-      cells.push({ product, criterion, edges, firsts: [firsts(), firsts()], ranges: new Uint8Array(quantiles) })
+      const rangeOfPlace = rangesOf(byNormalScore(table), edges)
+      const ranges = new Uint8Array(quantiles)
+      cells.push({ product, criterion, edges, rangeOfPlace, firsts: [firsts(), firsts()], ranges })
     }
   }
   return cells
+}
+
+/** Range of each of rising points: how many of the edges it reaches. */
+function rangesOf(rising: Float32Array, edges: readonly number[]): Uint8Array {
+  let reached = 0
+  return Uint8Array.from(rising, (points) => {
+    while (points >= (edges[reached] ?? Infinity)) reached++
+    return reached
+  })
 }
 
 /** Counts who is first, in each half of the draws, over all and by what each open cell comes to. */
 function countFirsts(problem: DrawProblem, cells: readonly OpenCell[]): [Float64Array, Float64Array] {
   const { products } = problem
   const byPlace = new Map(cells.map((cell) => [cell.product * problem.criteria + cell.criterion, cell]))
-  const drawing = scoreDrawing(problem, (product, criterion, points) => {
+  const drawing = scoreDrawing(problem, (product, criterion, _, places) => {
     const cell = byPlace.get(product * problem.criteria + criterion)
-    if (cell) noteRanges(points, cell)
+    if (cell) noteRanges(places, cell)
   })
   const firsts: [Float64Array, Float64Array] = [new Float64Array(products), new Float64Array(products)]
   for (let block = 0; block < blocks; block++) {
@@ -133,13 +146,8 @@ function countFirsts(problem: DrawProblem, cells: readonly OpenCell[]): [Float64
   return firsts
 }
 
-function noteRanges(points: Float32Array, { edges, ranges }: OpenCell): void {
-  ranges.fill(0)
-  for (const edge of edges) countReached(points, edge, ranges)
-}
-
-function countReached(points: Float32Array, edge: number, ranges: Uint8Array): void {
-  for (let k = 0; k < quantiles; k++) ranges[k]! += points[k]! >= edge ? 1 : 0
+function noteRanges(places: Uint16Array, { rangeOfPlace, ranges }: OpenCell): void {
+  for (let k = 0; k < quantiles; k++) ranges[k] = rangeOfPlace[places[k]!]!
 }
 
 function countRanges(counts: Float64Array, ranges: Uint8Array, first: Uint8Array, products: number): void {

@@ -1,16 +1,15 @@
 import { findFigure } from '#core/figures/index.ts'
-import type { DrawSettings } from '#core/score/acceptability.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { nextAnswers } from '#core/verdict/next-answers.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { chanceFrom, type Chance } from '../chance.ts'
+import { settings } from '../draw-settings.ts'
 import { percent, type Extent, type Finding } from '../check.ts'
 import { columnsOf, drawReviewer, drawSpreads, evaluateReview, readMarket, wholeReview } from '../review.ts'
 import { trueScore } from '../true-score.ts'
 import { drawMarket, spinOns } from '../truth.ts'
 
-const settings: DrawSettings = { least: 8192, most: 8192, standardError: 0, ranks: false }
 const products = 3
 /** So many answers are found of each product after the first look. */
 const rounds = 3

@@ -1,7 +1,9 @@
+import { buildLineup } from '#core/compare/lineup.ts'
+import { cellPointsBy } from '#core/score/row-judgement.ts'
 import { chanceFrom } from '../chance.ts'
 import { liesBetween, percent, type Extent, type Finding } from '../check.ts'
-import { drawReviewer, drawSpreads, evaluateReview, reviewMarket, wholeReview } from '../review.ts'
-import { drawMarket } from '../truth.ts'
+import { drawReviewer, drawSpreads, reviewMarket, wholeReview } from '../review.ts'
+import { drawMarket, spinOns } from '../truth.ts'
 
 /** Best and worst marks among twelve products that are the same: each is a false one. */
 export function checkMarks(seed: number, extent: Extent): Finding[] {
@@ -13,7 +15,7 @@ export function checkMarks(seed: number, extent: Extent): Finding[] {
     if (!product) continue
     const same = Array.from({ length: 12 }, () => product)
     const columns = reviewMarket(chance, same, drawSpreads(chance), drawReviewer(chance, 'r'), wholeReview)
-    for (const { cells } of evaluateReview(columns).rows) {
+    for (const { cells } of buildLineup(columns, cellPointsBy(spinOns.criteria))) {
       const known = cells.filter(({ state }) => state === 'number' || state === 'words')
       if (known.length < 2) continue
       compared++

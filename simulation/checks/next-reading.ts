@@ -1,16 +1,15 @@
 import { findFigure } from '#core/figures/index.ts'
-import type { DrawSettings } from '#core/score/acceptability.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { nextReadings } from '#core/verdict/next-reading.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import { chanceFrom, type Chance } from '../chance.ts'
+import { settings } from '../draw-settings.ts'
 import { percent, type Finding } from '../check.ts'
 import { columnsOf, drawReviewer, drawSpreads, evaluateReview, readMarket, wholeReview } from '../review.ts'
 import { trueScore } from '../true-score.ts'
 import { drawMarket, spinOns } from '../truth.ts'
 
-const settings: DrawSettings = { least: 8192, most: 8192, standardError: 0, ranks: false }
 const products = 6
 const steps = 5
 
@@ -46,7 +45,7 @@ const policies: Record<string, Policy> = {
 
 /** How fast the chance of naming the right one grows, by what is read next. */
 export function checkNextReading(seed: number): Finding[] {
-  const markets = 40
+  const markets = 30
   const curves = Object.entries(policies).map(([name, policy]) => {
     const right = new Array<number>(steps + 1).fill(0)
     for (let market = 0; market < markets; market++) noteMarket(seed + market, policy, right)

@@ -1,12 +1,10 @@
-import type { DrawSettings } from '#core/score/acceptability.ts'
 import type { Call } from '#core/verdict/call.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { chanceFrom, type Chance } from '../chance.ts'
+import { settings } from '../draw-settings.ts'
 import { liesBetween, percent, type Extent, type Finding } from '../check.ts'
 import { drawReviewer, drawSpreads, evaluateReview, reviewMarket, wholeReview, type Spreads } from '../review.ts'
 import { drawMarket, type TrueProduct } from '../truth.ts'
-
-const settings: DrawSettings = { least: 8192, most: 8192, standardError: 0, ranks: false }
 
 /** Two reviewers who buy and open the same products, by one school: do their verdicts go together? */
 export function checkReviewers(seed: number, extent: Extent): Finding[] {

@@ -1,9 +1,9 @@
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import type { RevisionColumn } from '#core/compare/revision-column.ts'
-import type { DrawSettings } from '#core/score/acceptability.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { calibrationFinding, callFindings, newTally, noteJudgement, type Calibration } from '../call-tally.ts'
 import { chanceFrom, type Chance } from '../chance.ts'
+import { settings } from '../draw-settings.ts'
 import type { Extent, Finding } from '../check.ts'
 import {
   applicableTo,
@@ -25,12 +25,11 @@ const lookedAt = reviews
   .map((said) => parseShape(said).key)
   .filter((key) => findCharacteristic(key) !== undefined)
 const fields = { 'spin-on': fieldOf('spin-on', lookedAt), cartridge: fieldOf('cartridge', lookedAt) }
-const settings: DrawSettings = { least: 8192, most: 8192, standardError: 0, ranks: false }
 
 /** Verdicts from what reviewers really record: few readings, some of them claimed or concluded. */
 export function checkShapes(seed: number, extent: Extent): { findings: Finding[]; calibration: Calibration } {
   const compared = reviews.filter(({ products }) => products.length > 1)
-  const markets = extent === 'whole' ? 80 : 2
+  const markets = extent === 'whole' ? 64 : 2
   const tally = newTally()
   let ranked = 0
   for (const [at, shape] of compared.entries()) {

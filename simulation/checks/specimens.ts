@@ -1,12 +1,11 @@
-import type { DrawSettings } from '#core/score/acceptability.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { specimensUntilSure } from '#core/verdict/specimens-until-sure.ts'
 import { chanceFrom } from '../chance.ts'
+import { settings } from '../draw-settings.ts'
 import { percent, type Extent, type Finding } from '../check.ts'
 import { columnsOf, drawReviewer, drawSpreads, evaluateReview, readMarket } from '../review.ts'
 import { drawMarket, spinOns } from '../truth.ts'
 
-const settings: DrawSettings = { least: 8192, most: 8192, standardError: 0, ranks: false }
 const products = 4
 const moreSpecimens = [1, 3]
 const missing = 0.1

@@ -1,4 +1,3 @@
-import type { DrawSettings } from '#core/score/acceptability.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import {
   calibrationFinding,
@@ -10,6 +9,7 @@ import {
   type Calibration,
 } from '../call-tally.ts'
 import { chanceFrom } from '../chance.ts'
+import { settings } from '../draw-settings.ts'
 import { errorOfMean, isWithin, percent, type Extent, type Finding } from '../check.ts'
 import { drawReviewer, drawSpreads, evaluateReview, reviewMarket, wholeReview } from '../review.ts'
 import { trueScore } from '../true-score.ts'
@@ -17,7 +17,6 @@ import { drawMarket } from '../truth.ts'
 
 const missingShares = [0, 0.1, 0.2, 0.4]
 const products = 8
-const settings: DrawSettings = { least: 8192, most: 8192, standardError: 0, ranks: false }
 
 /** Sums over many markets at one share that is missing. */
 interface Counts {
@@ -30,7 +29,7 @@ interface Counts {
 
 /** Intervals of scores, what is called a win or a lead, and chances of first, against markets with a known truth. */
 export function checkVerdicts(seed: number, extent: Extent): { findings: Finding[]; calibration: Calibration } {
-  const markets = extent === 'whole' ? 360 : 12
+  const markets = extent === 'whole' ? 240 : 12
   const byShare = missingShares.map((missing, at) => countVerdicts(seed + 1e6 * at, markets, missing))
   const calibration = calibrationOf(byShare.map(({ tally }) => tally))
   const [brier, brierOfHighest] = [
