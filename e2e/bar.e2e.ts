@@ -184,7 +184,7 @@ describe('a form', () => {
 
   test('asks before it is left with changes, and Ctrl Enter saves it', async () => {
     await visit(page, `${app.url}/lineups/new`)
-    await fill(page, 'Engine or application', 'Hovden 2.2')
+    await fill(page, 'Name of the engine', 'Hovden 2.2')
     await press(page, 'link', 'Library')
     await sees(page, 'Leave without saving?')
     await press(page, 'button', 'Stay')
@@ -205,7 +205,7 @@ describe('a form', () => {
     await press(page, 'link', 'Library')
     await isAt(/^\/library/)
     await visit(page, `${app.url}/lineups/new`)
-    await fill(page, 'Engine or application', 'never kept')
+    await fill(page, 'Name of the engine', 'never kept')
     await press(page, 'link', 'Library')
     await press(page, 'button', 'Leave')
     await isAt(/^\/library/)

@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
-import { addressOf, besideField, contentsOf, goes, isRefused, pathOf, submit } from './forms.ts'
+import { addressOf, besideField, contentsOf, goes, isRefused, pathOf, submit, unfoldMore } from './forms.ts'
 
 let app: App
 let page: Page
@@ -21,7 +21,7 @@ describe('a line-up', () => {
     await open()
     const before = await contentsOf(page)
     expect(before.name).toBe('Skerry 1.1 D')
-    await submit(page, 'Save the application')
+    await submit(page, 'Save the engine')
     await open()
     expect(await contentsOf(page)).toEqual(before)
   })
@@ -29,16 +29,17 @@ describe('a line-up', () => {
   test('changed, it says so on its page and in its form, as it was typed', async () => {
     await open()
     await fill(page, 'Bypass opens at optional', '15 psi')
+    await unfoldMore(page)
     await fill(page, 'Hottest oil in hard use optional', '275 °F')
     await fill(page, "Engine manual's interval, normal duty optional", '9000 mi or 12 months')
-    await submit(page, 'Save the application')
+    await submit(page, 'Save the engine')
     await open()
     expect(await contentsOf(page)).toMatchObject({
       bypassOpening: '15 psi',
       oilTemperatureMax: '275 °F',
       normalInterval: '9000 mi or 12 months',
     })
-    await submit(page, 'Save the application')
+    await submit(page, 'Save the engine')
     await open()
     expect((await contentsOf(page)).bypassOpening).toBe('15 psi')
   })
@@ -46,28 +47,28 @@ describe('a line-up', () => {
   test('what cannot be is refused beside its field, and nothing is lost', async () => {
     await open()
     await isRefused(page, {
-      field: 'Engine or application',
+      field: 'Name of the engine',
       typed: '  ',
-      button: 'Save the application',
+      button: 'Save the engine',
       message: 'The name is missing.',
     })
     await open()
     await isRefused(page, {
       field: 'Bypass opens at optional',
       typed: '15 cubit',
-      button: 'Save the application',
+      button: 'Save the engine',
       message: 'cubit',
     })
     await isRefused(page, {
       field: 'Bypass opens at optional',
       typed: '40 bar',
-      button: 'Save the application',
+      button: 'Save the engine',
       message: 'it lies between 0.20 bar and 6.00 bar',
     })
     await isRefused(page, {
       field: 'Thread of the engine optional',
       typed: 'M20',
-      button: 'Save the application',
+      button: 'Save the engine',
       message: 'M20 needs its pitch',
     })
     await open()
@@ -77,23 +78,23 @@ describe('a line-up', () => {
   test('a name that another has is refused', async () => {
     await open()
     await isRefused(page, {
-      field: 'Engine or application',
+      field: 'Name of the engine',
       typed: 'Brae 16P',
-      button: 'Save the application',
-      message: 'There is an application of this',
+      button: 'Save the engine',
+      message: 'There is an engine of this',
     })
   })
 
   test('with products it stays; without, it goes', async () => {
     await open()
-    await press(page, 'button', 'Remove this application')
+    await press(page, 'button', 'Remove this engine')
     await sees(page, 'It has products. Remove them first')
     await visit(page, `${app.url}/lineups/new`)
-    await fill(page, 'Engine or application', 'Short-lived 0.9')
-    await submit(page, 'Make the application')
+    await fill(page, 'Name of the engine', 'Short-lived 0.9')
+    await submit(page, 'Add the engine')
     await sees(page, 'Short-lived 0.9')
     await visit(page, `${page.url()}/edit`)
-    await submit(page, 'Remove this application')
+    await submit(page, 'Remove this engine')
     expect(pathOf(page)).toBe('/')
     await goes(page, 'Short-lived 0.9')
   })

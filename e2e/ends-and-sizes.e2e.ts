@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { benchOf, choose, fill, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
-import { submit } from './forms.ts'
+import { submit, unfoldMore } from './forms.ts'
 
 let app: App
 let page: Page
@@ -54,8 +54,8 @@ describe('a size class', () => {
 
   test('is found by the first sizes, and nothing of a large can is unusual', async () => {
     await visit(page, `${app.url}/lineups/new`)
-    await fill(page, 'Engine or application', 'Torv 12.8 D')
-    await submit(page, 'Make the application')
+    await fill(page, 'Name of the engine', 'Torv 12.8 D')
+    await submit(page, 'Add the engine')
     lineup = new URL(page.url()).pathname
     await press(page, 'link', 'Add a product')
     await fill(page, 'Brand', 'Hestvik')
@@ -75,11 +75,12 @@ describe('a size class', () => {
 
   test('is chosen for the engine, and one of the other form is refused', async () => {
     await visit(page, `${app.url}${lineup}/edit`)
+    await unfoldMore(page)
     await choose(page, 'Size class', 'Large cartridge: Lorries, farm and plant engines.')
-    await press(page, 'button', 'Save the application')
+    await press(page, 'button', 'Save the engine')
     await sees(page, 'That size class is of the other kind of filter.')
     await choose(page, 'Size class', 'Large diesel: Lorries, farm and plant engines.')
-    await submit(page, 'Save the application')
+    await submit(page, 'Save the engine')
     await sees(page, 'large diesel')
     expect(await words(page)).not.toContain('as its sizes say')
   })

@@ -26,8 +26,8 @@ test('an empty start says what will be here, and leads in by one button', async 
 
 test('from empty to a verdict of two products, by what the screen names alone, in at most 40 actions', async () => {
   await presses('link', 'Name the engine')
-  await fills('Engine or application', 'Hulder 0.9')
-  await presses('button', 'Make the application')
+  await fills('Name of the engine', 'Hulder 0.9')
+  await presses('button', 'Add the engine')
   for (const [brand, partNumber, line] of [
     ['Kelvane', 'K-8', '302 g; wall .50; turns 5; adbv silicone; pleats 58; glue 4'],
     ['Otherby', 'O-31', '268 g; wall .38; turns 3; adbv nitrile; pleats 36; glue 1'],

@@ -77,3 +77,9 @@ export async function newOnBench(
   await press(page, 'button', 'Put it on the bench')
   await readingIs(page, 'Part number as printed')
 }
+
+/** Unfolds the fields of a form that are asked for seldom. */
+export async function unfoldMore(page: Page): Promise<void> {
+  await page.locator('summary::-p-text(More:)').click()
+  await page.waitForSelector('details[open]')
+}

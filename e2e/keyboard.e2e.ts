@@ -29,9 +29,9 @@ async function tabTo(words: string): Promise<void> {
 }
 
 test('with no mouse: an application, a product, a specimen, a reading, a choice, a strike, the line-up', async () => {
-  await tabTo('New application')
+  await tabTo('New engine')
   await page.keyboard.press('Enter')
-  await sees(page, 'Engine or application')
+  await sees(page, 'Name of the engine')
   await page.waitForFunction(() => document.activeElement?.getAttribute('name') === 'name')
   await page.keyboard.type('Skerry 0.7')
   await page.keyboard.press('Enter')

@@ -187,8 +187,8 @@ describe('found from readings alone', () => {
 describe('a product that fits two engines', () => {
   const makeEngine = async (name: string) => {
     await visit(page, `${app.url}/lineups/new`)
-    await fill(page, 'Engine or application', name)
-    await submit(page, 'Make the application')
+    await fill(page, 'Name of the engine', name)
+    await submit(page, 'Add the engine')
     return new URL(page.url()).pathname
   }
   let first: string

@@ -147,7 +147,7 @@ describe('money', () => {
     await sees(page, 'Prices of')
     await fill(page, 'Shop', 'Overseas Parts')
     await fill(page, 'Price of a pack', '-3')
-    await fill(page, 'free from optional', '50')
+    await fill(page, 'Free from optional', '50')
     await press(page, 'button', 'Add the price')
     await sees(page, 'The price cannot be below zero.')
     await fill(page, 'Price of a pack', '9.50')
@@ -157,7 +157,7 @@ describe('money', () => {
   })
 
   test('two currencies ask for a rate with its day, and nothing is guessed', async () => {
-    await fill(page, 'free from optional', '')
+    await fill(page, 'Free from optional', '')
     await choose(page, 'Currency', 'USD')
     await press(page, 'button', 'Add the price')
     await sees(page, '9.50 USD')

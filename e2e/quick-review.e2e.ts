@@ -36,8 +36,8 @@ async function key(name: 'Enter' | 'Tab'): Promise<void> {
 describe('a review by quick entry alone, from nothing', () => {
   test('the engine is made', async () => {
     await visit(page, `${app.url}/lineups/new`)
-    await fill(page, 'Engine or application', 'Hulder 0.9')
-    await submit(page, 'Make the application')
+    await fill(page, 'Name of the engine', 'Hulder 0.9')
+    await submit(page, 'Add the engine')
     lineup = new URL(page.url()).pathname
   })
 

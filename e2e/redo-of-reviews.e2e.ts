@@ -52,9 +52,9 @@ const names = [
 /** Types what a review recorded, product by product, into the line of each; returns the address of the line-up. */
 async function redo(engine: string, { form, products }: (typeof reviews)[number]): Promise<string> {
   await visit(page, `${app.url}/lineups/new`)
-  await fill(page, 'Engine or application', engine)
+  await fill(page, 'Name of the engine', engine)
   if (form === 'cartridge') await press(page, 'radio', 'Cartridge')
-  await submit(page, 'Make the application')
+  await submit(page, 'Add the engine')
   const lineup = page.url()
   for (const [at, keys] of products.entries()) {
     const [brand = '', partNumber = ''] = names[at] ?? []

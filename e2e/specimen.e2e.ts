@@ -14,14 +14,14 @@ afterAll(() => app.stop())
 
 describe('a whole specimen, from the sealed box to its rank', () => {
   test('an application of its own is made and shown empty', async () => {
-    await press(page, 'link', 'New application')
-    await fill(page, 'Engine or application', 'Skerry 0.7')
+    await press(page, 'link', 'New engine')
+    await fill(page, 'Name of the engine', 'Skerry 0.7')
     await fill(page, 'Thread of the engine optional', 'M20')
-    await press(page, 'button', 'Make the application')
+    await press(page, 'button', 'Add the engine')
     await sees(page, 'M20 needs its pitch')
     expect(await page.$eval('input[name="name"]', (field) => (field as HTMLInputElement).value)).toBe('Skerry 0.7')
     await fill(page, 'Thread of the engine optional', 'M20 x 1.5')
-    await press(page, 'button', 'Make the application')
+    await press(page, 'button', 'Add the engine')
     await sees(page, 'Put a specimen of one of its products on the bench')
   })
 

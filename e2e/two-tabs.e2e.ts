@@ -65,7 +65,7 @@ describe('of two tabs that change one thing, the later one overwrites nothing un
   test('an application', () =>
     twoTabs({
       path: `${lineup}/edit`,
-      save: 'Save the application',
+      save: 'Save the engine',
       label: 'Machine optional',
       field: 'machine',
       values: ['a ferry', 'a tug', 'a dredger'],

@@ -17,7 +17,7 @@ export interface AssessedSpecimen {
  * Assessments by specimen and version: the database counts a version on whenever anything changes that one rests on.
  * The thread that evaluates line-ups needs those of many specimens, the others of a few.
  */
-const cache = new LRUCache<string, Assessment>({ max: isMainThread ? 300 : 1200 })
+const cache = new LRUCache<string, Assessment>({ max: isMainThread ? 300 : 2400 })
 
 /** What an engine asks is part of an assessment: one that fits two is assessed for each. */
 const keyOf = ({ id, applicationId, assessmentVersion }: Specimen): string =>

@@ -1,6 +1,7 @@
 import { buildLineup, type Row, type Spreads } from '#core/compare/lineup.ts'
 import type { ComparisonRecord } from '#core/compare/related-cells.ts'
 import type { RevisionColumn } from '#core/compare/revision-column.ts'
+import type { Assessment } from '#core/figures/assess.ts'
 import { groupBy } from '#core/group-by.ts'
 import type { Criterion } from '#core/score/criterion.ts'
 import { countFault, findFatalFaults, type FatalFault, type FaultCount } from '#core/score/fatal-faults.ts'
@@ -91,12 +92,27 @@ function unitsOf(all: readonly AssessedSpecimen[]): Units[] {
   ]
 }
 
+/** Columns by the first of their assessments: one that stays the same is the same object, with what is kept of it. */
+const columnsOf = new WeakMap<Assessment, RevisionColumn>()
+
 function revisionColumn({ id, own }: Units): RevisionColumn[] {
   const [first] = own
   if (!first) return []
   const { form } = first.specimen
-  return [{ id, form, specimens: own.map(({ specimen, assessment }) => ({ id: specimen.id, assessment })) }]
+  const column = { id, form, specimens: own.map(({ specimen, assessment }) => ({ id: specimen.id, assessment })) }
+  const known = columnsOf.get(first.assessment)
+  if (known && isSameColumn(known, column)) return [known]
+  columnsOf.set(first.assessment, column)
+  return [column]
 }
+
+const isSameColumn = (a: RevisionColumn, b: RevisionColumn): boolean =>
+  a.id === b.id &&
+  a.specimens.length === b.specimens.length &&
+  a.specimens.every(({ id, assessment }, at) => {
+    const other = b.specimens[at]
+    return other?.id === id && other.assessment === assessment
+  })
 
 function columnHead(
   { id, own, aside }: Units,

@@ -19,17 +19,25 @@ export interface ReadingRow extends Omit<Reading, 'valueGroups' | 'voided'> {
   importId: string | null
 }
 
-export const toReading = ({
-  seq: _,
-  importId: _import,
-  valueGroups,
-  voidedAt,
-  voidedReason,
-  ...reading
-}: ReadingRow): Reading => ({
-  ...reading,
-  valueGroups: valueGroups === null ? null : (JSON.parse(valueGroups) as OpeningGroup[]),
-  voided: voidedAt === null ? null : { at: voidedAt, reason: voidedReason },
+/** Field by field: a line-up reads thousands of rows, and a spread of each takes ten times as long. */
+export const toReading = (row: ReadingRow): Reading => ({
+  id: row.id,
+  specimenId: row.specimenId,
+  characteristic: row.characteristic,
+  rawInput: row.rawInput,
+  unit: row.unit,
+  valueNumber: row.valueNumber,
+  valueHalf: row.valueHalf,
+  valueText: row.valueText,
+  valueGroups: row.valueGroups === null ? null : (JSON.parse(row.valueGroups) as OpeningGroup[]),
+  atEnd: row.atEnd,
+  evidence: row.evidence,
+  instrumentId: row.instrumentId,
+  zeroOffset: row.zeroOffset,
+  source: row.source,
+  note: row.note,
+  recordedAt: row.recordedAt,
+  voided: row.voidedAt === null ? null : { at: row.voidedAt, reason: row.voidedReason },
 })
 
 /** All readings of one specimen, oldest first, struck ones too. */

@@ -9,15 +9,15 @@ import { fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: `Edit ${loaderData?.application.name ?? 'an application'} · Plicator` },
+  { title: `Edit ${loaderData?.application.name ?? 'an engine'} · Plicator` },
 ]
 
 export const loader = async ({ params }: Route.LoaderArgs) => ({
-  application: found(await findApplication(params.application), 'This application'),
+  application: found(await findApplication(params.application), 'This engine'),
 })
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const { id } = found(await findApplication(params.application), 'This application')
+  const { id } = found(await findApplication(params.application), 'This engine')
   const typed = await fieldsOf(request)
   if (typed.intent === 'remove') {
     if ((await removeApplication(id)) === 'removed') return redirect(href('/'))
@@ -26,8 +26,8 @@ export async function action({ request, params }: Route.ActionArgs) {
   const parsed = parseFields(applicationSchema, { ...typed, id })
   if (!parsed.ok) return parsed.refusal
   const changed = await changeApplication(applicationFields(parsed.value, typed), seenVersion(typed))
-  const current = found(await findApplication(id), 'This application')
-  const taken = { field: 'name', message: 'There is an application of this name already.' }
+  const current = found(await findApplication(id), 'This engine')
+  const taken = { field: 'name', message: 'There is an engine of this name already.' }
   const refusal = changeRefusal(changed, taken, { version: current.version, values: applicationValues(current) })
   return refusal ?? redirect(href('/lineups/:application', { application: id }))
 }
@@ -43,7 +43,7 @@ export default function EditApplication({ loaderData: { application }, actionDat
         result={actionData}
         back={href('/lineups/:application', { application: application.id })}
       />
-      <RemoveForm label="Remove this application" />
+      <RemoveForm label="Remove this engine" />
     </Page>
   )
 }

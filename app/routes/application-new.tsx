@@ -8,7 +8,7 @@ import type { Route } from './+types/application-new'
 import { fieldsOf, parseFields } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'New application · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: 'New engine · Plicator' }]
 
 export const loader = () => ({ id: newId() })
 
@@ -17,7 +17,7 @@ export async function action({ request }: Route.ActionArgs) {
   const parsed = parseFields(applicationSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const application = applicationFields(parsed.value, typed)
-  const taken = { field: 'name', message: 'There is an application of this name already.' }
+  const taken = { field: 'name', message: 'There is an engine of this name already.' }
   const refusal = additionRefusal(await addApplication(application), taken)
   return refusal ?? redirect(href('/lineups/:application', { application: application.id }))
 }
@@ -25,7 +25,7 @@ export async function action({ request }: Route.ActionArgs) {
 export default function NewApplication({ loaderData: { id }, actionData }: Route.ComponentProps) {
   return (
     <Page>
-      <h1>New application</h1>
+      <h1>New engine</h1>
       <ApplicationForm id={id} values={newApplicationValues} result={actionData} back={href('/')} />
     </Page>
   )

@@ -17,7 +17,7 @@ export default function EmptyBench() {
   return (
     <Page>
       <h1>The bench is empty</h1>
-      <p>Name an application, add a product that is sold for it, and put a specimen on the bench.</p>
+      <p>Name an engine, add a product that is sold for it, and put a specimen on the bench.</p>
       <div>
         <ButtonLink to={href('/')} $kind="primary">
           To the line-ups

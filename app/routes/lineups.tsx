@@ -105,7 +105,7 @@ export default function Today({
       <Row $between>
         <h1>Today</h1>
         <ButtonLink to={href('/lineups/new')} $kind={lineups.length === 0 ? 'plain' : 'primary'}>
-          <Plus size={18} aria-hidden /> New application
+          <Plus size={18} aria-hidden /> New engine
         </ButtonLink>
       </Row>
       {lineups.length === 0 ? (

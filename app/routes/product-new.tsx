@@ -12,12 +12,12 @@ import { additionRefusal } from './saving.server.ts'
 export const meta: Route.MetaFunction = () => [{ title: 'New product · Plicator' }]
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const application = found(await findApplication(params.application), 'This application')
+  const application = found(await findApplication(params.application), 'This engine')
   return { id: newId(), application, brands: (await listBrands()).map(({ name }) => name) }
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const application = found(await findApplication(params.application), 'This application')
+  const application = found(await findApplication(params.application), 'This engine')
   const parsed = parseFields(productSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const message = 'This brand has that part number here already. A change inside is a revision of it.'

@@ -1,5 +1,7 @@
 import { href, redirect } from 'react-router'
+import { findApplication } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
+import { lastPurchase } from '#app/data/last-purchase.server.ts'
 import { findProduct } from '#app/data/products.server.ts'
 import { addSpecimen, nextLabel } from '#app/data/specimens.server.ts'
 import { specimenFields, specimenSchema } from '#app/features/forms/specimen-fields.ts'
@@ -15,7 +17,9 @@ export const meta: Route.MetaFunction = () => [{ title: 'New specimen · Plicato
 export async function loader({ params }: Route.LoaderArgs) {
   const product = found(await findProduct(params.product), 'This product')
   const revision = found(product.revisions.at(-1), 'A revision of this product')
-  return { id: newId(), revisionId: revision.id, label: await nextLabel(revision.id) }
+  const application = await findApplication(product.applicationId)
+  const [label, last] = await Promise.all([nextLabel(revision.id), lastPurchase(application?.demo ?? 0)])
+  return { id: newId(), revisionId: revision.id, label, last }
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
@@ -30,7 +34,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   return refusal ?? redirect(href('/bench/:specimen', { specimen: specimen.id }))
 }
 
-export default function NewSpecimen({ loaderData: { id, revisionId, label }, actionData }: Route.ComponentProps) {
+export default function NewSpecimen({ loaderData: { id, revisionId, label, last }, actionData }: Route.ComponentProps) {
   const { product } = useProduct()
   return (
     <Page>
@@ -39,7 +43,7 @@ export default function NewSpecimen({ loaderData: { id, revisionId, label }, act
       </h1>
       <SpecimenForm
         id={id}
-        values={{ revisionId, label, condition: 'new', acquisition: 'bought', currency: 'EUR' }}
+        values={{ revisionId, label, condition: 'new', acquisition: 'bought', currency: 'EUR', ...last }}
         revisions={product.revisions}
         result={actionData}
         back={href('/products/:product', { product: product.id })}

@@ -1,5 +1,5 @@
 import knexModule, { type Knex } from 'knex'
-import { camelCaseRows, snakeCase } from './identifier-mapping.ts'
+import { snakeCase } from './identifier-mapping.ts'
 import { SqliteClient } from './sqlite-client.ts'
 
 type Connection = { pragma(text: string): unknown }
@@ -12,7 +12,6 @@ export function connect(filename: string, pragmas: string[], { kept = 1 } = {}):
     useNullAsDefault: true,
     // Knex asks for names that were not given, too.
     wrapIdentifier: (name: string | undefined, quote) => (name === undefined ? name : quote(snakeCase(name))) as string,
-    postProcessResponse: camelCaseRows,
     pool: {
       min: kept,
       max: 1,

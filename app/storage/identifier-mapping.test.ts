@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { camelCase, camelCaseRows, snakeCase } from './identifier-mapping.ts'
+import { camelCase, snakeCase } from './identifier-mapping.ts'
 
 describe('names of columns', () => {
   test.each([
@@ -19,11 +19,4 @@ describe('names of columns', () => {
         expect(camelCase(snakeCase(name))).toBe(name)
       }),
     ))
-})
-
-test('rows are renamed, and what is no row stays as it is', () => {
-  expect(camelCaseRows([{ raw_input: '{}', id: 'a' }])).toEqual([{ rawInput: '{}', id: 'a' }])
-  expect(camelCaseRows({ created_at: null })).toEqual({ createdAt: null })
-  expect(camelCaseRows([1, null, ['a_b']])).toEqual([1, null, ['a_b']])
-  expect(camelCaseRows(3)).toBe(3)
 })

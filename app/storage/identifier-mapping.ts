@@ -14,19 +14,3 @@ function remembered(names: Map<string, string>, name: string, convert: (name: st
   if (converted === undefined) names.set(name, (converted = convert(name)))
   return converted
 }
-
-const isRow = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value) && !(value instanceof Date)
-
-/** What a query answers, with the columns of its rows named as the code names them. */
-export function camelCaseRows<T>(answer: T): T {
-  if (Array.isArray(answer)) return answer.map((row: unknown) => camelCaseRow(row)) as T
-  return camelCaseRow(answer) as T
-}
-
-function camelCaseRow(row: unknown): unknown {
-  if (!isRow(row)) return row
-  const named: Record<string, unknown> = {}
-  for (const column in row) named[camelCase(column)] = row[column]
-  return named
-}

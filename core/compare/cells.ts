@@ -122,11 +122,22 @@ export function figureCell(figure: Figure, { specimens }: RevisionColumn, librar
 /** Share by which an input is changed to see what a figure makes of it. */
 const nudge = 1e-4
 
+/** Sensitivities of the figures of an assessment, which stay as they are: a line-up is built again and again from it. */
+const sensitivities = new WeakMap<Assessment, Map<string, number>>()
+
+function sensitivityOf(figure: Figure, value: number, assessment: Assessment): number {
+  const own = sensitivities.get(assessment) ?? new Map<string, number>()
+  sensitivities.set(assessment, own)
+  const known = own.get(figure.key) ?? workOutSensitivity(figure, value, assessment)
+  own.set(figure.key, known)
+  return known
+}
+
 /**
  * By how much a figure varies when each of its quantities varies alike and on its own: root of the sum of the squares
  * of its relative sensitivities, by small differences. A square counts twice, a cube three times.
  */
-function sensitivityOf(figure: Figure, value: number, { values }: Assessment): number {
+function workOutSensitivity(figure: Figure, value: number, { values }: Assessment): number {
   const squares = [...figure.needs, ...(figure.sharpenedBy ?? [])].reduce((sum, key) => {
     const input = values.get(key)
     const changed = input && nudged(input)

@@ -28,8 +28,7 @@ export const halfWidthOf = ({ u, degrees = Infinity }: MeasuredValue): number =>
  */
 function differenceUncertainty(a: MeasuredValue, b: MeasuredValue): { u: number; degrees: number } {
   let square = a.u * a.u + b.u * b.u
-  for (const [source, contribution] of Object.entries(a.shared ?? {}))
-    square -= 2 * contribution * (b.shared?.[source] ?? 0)
+  for (const source in a.shared) square -= 2 * (a.shared[source] ?? 0) * (b.shared?.[source] ?? 0)
   square = Math.max(0, square)
   const fourths = a.u ** 4 / (a.degrees ?? Infinity) + b.u ** 4 / (b.degrees ?? Infinity)
   return { u: Math.sqrt(square), degrees: fourths === 0 ? Infinity : Math.max(1, square ** 2 / fourths) }
@@ -58,3 +57,25 @@ export function leastDifference(a: MeasuredValue, b: MeasuredValue, among: numbe
  */
 export const areTied = (a: MeasuredValue, b: MeasuredValue, among = 2): boolean =>
   Math.abs(a.value - b.value) <= leastDifference(a, b, among) + 1e-12 * Math.abs(a.value)
+
+/**
+ * Whether any two numbers of a row differ. What certainly is within the doubt of two is passed over without working
+ * out how much of it they share.
+ *
+ * @param numbers each of which is compared with every other
+ * @example numbersDiffer([{ value: 300, u: 1 }, { value: 302, u: 1 }]) // => false
+ */
+export function numbersDiffer(numbers: readonly MeasuredValue[]): boolean {
+  const among = numbers.length
+  if (among < 2) return false
+  const factor = studentisedRange95(among, Infinity) / Math.SQRT2
+  // Of the uncertainty of two no more can cancel than the product of what each owes to instruments.
+  const shares = numbers.map(({ shared }) => Math.hypot(...Object.values(shared ?? {})))
+  const areNear = (a: number, b: number): boolean => {
+    const [one, other] = [numbers[a], numbers[b]]
+    if (!one || !other) return true
+    const least = one.u * one.u + other.u * other.u - 2 * (shares[a] ?? 0) * (shares[b] ?? 0)
+    return Math.abs(one.value - other.value) <= factor * Math.sqrt(Math.max(0, least))
+  }
+  return numbers.some((one, a) => numbers.some((other, b) => b > a && !areNear(a, b) && !areTied(one, other, among)))
+}

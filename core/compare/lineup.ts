@@ -10,6 +10,8 @@ import { figures, type Figure } from '#core/figures/index.ts'
 import { isKnown, areEquivalent, type Cell } from './cell.ts'
 import { characteristicCell, figureCell } from './cells.ts'
 import { confusionChance } from './confusion.ts'
+import { numbersDiffer } from './difference.ts'
+import { keptCell } from './kept-cell.ts'
 import { markCells, type CellPoints, type ReasonUnjudged } from './marks.ts'
 import { columnRelations, relateCells, type ColumnRelation, type ComparisonRecord } from './related-cells.ts'
 import type { RevisionColumn } from './revision-column.ts'
@@ -27,6 +29,9 @@ export interface Row {
   /** What was said of two columns beside each other. */
   relations?: readonly ColumnRelation[]
 }
+
+/** What the specimens of a column say together of a characteristic or figure. */
+type CellOf<Of> = (of: Of, column: RevisionColumn, library: UnitSpread | undefined) => Cell
 
 /** Unit-to-unit spreads pooled over the library, by characteristic or figure. */
 export type Spreads = ReadonlyMap<string, UnitSpread>
@@ -55,8 +60,13 @@ export function buildLineup(
 ): Row[] {
   const forms = new Set(columns.map(({ form }) => form))
   const applies = ({ forms: those }: { forms: FilterForm[] }) => those.some((form) => forms.has(form))
-  const row = (of: Characteristic | Figure, kind: Row['kind'], cellOf: (column: RevisionColumn) => Cell): Row => {
-    const own = columns.map((column) => (of.forms.includes(column.form) ? cellOf(column) : otherForm(column.form)))
+  const row = <Of extends Characteristic | Figure>(of: Of, kind: Row['kind'], cellOf: CellOf<Of>): Row => {
+    const library = spreads.get(of.key)
+    const own = columns.map((column) =>
+      of.forms.includes(column.form)
+        ? keptCell(column, of.key, library, () => cellOf(of, column, library))
+        : otherForm(column.form),
+    )
     const { cells, relations } = relateCells(own, columnRelations(records, columns, of.key))
     const compared = 'relative' in of && of.relative ? remarkTimesLowest(cells) : cells
     return {
@@ -72,10 +82,8 @@ export function buildLineup(
   const unmarked = [
     ...catalogue
       .filter((one) => applies(one) && !(one.kind === 'quantity' && one.figure !== undefined))
-      .map((one) => row(one, 'characteristic', (column) => characteristicCell(one, column, spreads.get(one.key)))),
-    ...figures
-      .filter(applies)
-      .map((one) => row(one, 'figure', (column) => figureCell(one, column, spreads.get(one.key)))),
+      .map((one) => row(one, 'characteristic', characteristicCell)),
+    ...figures.filter(applies).map((one) => row(one, 'figure', figureCell)),
   ]
   const cellsOf = columns.map((_, at) => new Map(unmarked.flatMap(({ key, cells }) => pairOf(key, cells[at]))))
   const rows = unmarked.map((one) => {
@@ -114,7 +122,8 @@ function remarkTimesLowest(cells: Cell[]): Cell[] {
 /** Whether any two known cells say different things. */
 function cellsDiffer(cells: readonly Cell[]): boolean {
   const known = cells.filter(isKnown)
-  return known.some((one, index) =>
-    known.slice(index + 1).some((other) => !areEquivalent(one, other, Math.max(2, known.length))),
-  )
+  const numbers = known.filter((cell) => cell.state === 'number')
+  if (numbers.length === known.length) return numbersDiffer(numbers)
+  const among = Math.max(2, known.length)
+  return known.some((one, index) => known.slice(index + 1).some((other) => !areEquivalent(one, other, among)))
 }

@@ -8,9 +8,9 @@ export interface ApplicationRequirements {
 }
 
 export const requirementLabels: Record<keyof ApplicationRequirements, string> = {
-  bypassOpening: 'bypass opening pressure of the application',
-  oilTemperatureMin: 'coldest oil of the application',
-  oilTemperatureMax: 'hottest oil of the application',
+  bypassOpening: 'bypass opening pressure of the engine',
+  oilTemperatureMin: 'coldest oil of the engine',
+  oilTemperatureMax: 'hottest oil of the engine',
 }
 
 /**

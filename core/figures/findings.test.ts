@@ -179,7 +179,7 @@ describe('rubber and hot oil (common practice, no published source)', () => {
 
   test('the margin waits until the application says how hot its oil gets', () => {
     const silent = assess('spin-on', readings({ 'gasket.material': 'nitrile' })).figures.get('gasket.marginHot')
-    expect(silent).toMatchObject({ state: 'missing', missing: [], unsaid: ['hottest oil of the application'] })
+    expect(silent).toMatchObject({ state: 'missing', missing: [], unsaid: ['hottest oil of the engine'] })
     const said = assess('spin-on', readings({ 'gasket.material': 'nitrile' }), {
       requirements: { oilTemperatureMax: hardUse },
     }).figures.get('gasket.marginHot')

@@ -260,7 +260,7 @@ function bypassFindings(values: ResolvedValues, figures: Figures, requirements: 
     findings.push({
       key: 'bypass-asked',
       culprit: 'bypass.push',
-      message: `It opens at ${bar(pushed.value)}; the application asks for ${bar(requirements.bypassOpening)}.`,
+      message: `It opens at ${bar(pushed.value)}; the engine asks for ${bar(requirements.bypassOpening)}.`,
       advice: 'Push again; if it stays so, this filter does not suit the engine, whatever else is good.',
     })
   }

@@ -51,7 +51,8 @@ function studentisedShare(q: number, count: number, degrees: number): number {
 
 /** Degrees of freedom for which the quantile is worked out; others take the next below. */
 const ladder = [2, 3, 4, 5, 6, 7, 8, 9, 10, 12, 14, 17, 20, 25, 30, 40, 60, 120, Infinity]
-const kept = new Map<string, number>()
+/** By count, then by rung. */
+const kept = new Map<number, Map<number, number>>()
 
 /**
  * The range that so many equal means exceed in one case of twenty, in units of their standard uncertainty: Tukey's
@@ -70,8 +71,9 @@ export function studentisedRange95(count: number, degrees: number): number {
   const rung = ladder.findLast((one) => one <= degrees) ?? 2
   // The range of two is their difference: Student's t.
   if (count === 2) return Math.SQRT2 * studentT95(rung)
-  const name = `${count} ${rung}`
-  const found = kept.get(name)
+  const own = kept.get(count) ?? new Map<number, number>()
+  kept.set(count, own)
+  const found = own.get(rung)
   if (found !== undefined) return found
   let [low, high] = [0.5, 60]
   for (let turn = 0; turn < 30; turn++) {
@@ -79,6 +81,6 @@ export function studentisedRange95(count: number, degrees: number): number {
     if (studentisedShare(middle, count, rung) < 0.95) low = middle
     else high = middle
   }
-  kept.set(name, high)
+  own.set(rung, high)
   return high
 }

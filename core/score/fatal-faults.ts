@@ -57,8 +57,8 @@ const endOf = (end: End | undefined): string => (end ? ` (${endLabel(end)})` : '
  * @example findFatalFaults('spin-on', new Map()) // => []
  */
 export const findFatalFaults = (form: FilterForm, values: ResolvedValues): FatalFault[] =>
-  catalogueFor(form).flatMap(({ key, ...characteristic }) =>
-    characteristic.kind === 'fault' && characteristic.fatal && values.get(key)?.text === 'serious'
-      ? [{ key, description: `${characteristic.fatal}${endOf(values.get(key)?.end)}` }]
+  catalogueFor(form).flatMap((one) =>
+    one.kind === 'fault' && one.fatal && values.get(one.key)?.text === 'serious'
+      ? [{ key: one.key, description: `${one.fatal}${endOf(values.get(one.key)?.end)}` }]
       : [],
   )

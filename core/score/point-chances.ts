@@ -174,9 +174,12 @@ function gradedPoints(criterion: Criterion, grade: number, u: number): Float32Ar
   const characteristic = findCharacteristic(criterion.attribute)
   const last = characteristic?.kind === 'grade' ? characteristic.anchors.length - 1 : grade
   const half = u * Math.sqrt(3)
-  return Float32Array.from(middles, (share) =>
-    stepPoints(Math.min(last, Math.max(0, grade + (2 * share - 1) * half)), last + 1),
-  )
+  const table = new Float32Array(quantiles)
+  for (let k = 0; k < quantiles; k++) {
+    const step = grade + (2 * middles[k]! - 1) * half
+    table[k] = stepPoints(Math.min(last, Math.max(0, step)), last + 1)
+  }
+  return table
 }
 
 /**

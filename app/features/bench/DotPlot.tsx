@@ -31,7 +31,7 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
   const library = distribution?.library.numbers ?? []
 
   if (!distribution) return <Small role="status">Looking at the field…</Small>
-  if (peers.length === 0) return <Small>No other filter of this application has it yet.</Small>
+  if (peers.length === 0) return <Small>No other filter of this engine has it yet.</Small>
   const values = [...peers.map(({ value }) => value), ...(mine === undefined ? [] : [mine])]
   const low = Math.min(...values)
   const high = Math.max(...values)

@@ -9,6 +9,7 @@ import { applicationSchema } from './application-fields.ts'
 import type { FieldValues } from './field-values.ts'
 import { FormFrame } from './FormFrame.tsx'
 import { filterFormLabels, filterForms } from './labels.ts'
+import { MoreFields } from './MoreFields.tsx'
 import { useSchemaForm } from './useSchemaForm.ts'
 
 interface Props {
@@ -23,19 +24,21 @@ interface Props {
 /** The engine that the filters must fit, and what it asks of them. */
 export function ApplicationForm({ id, version, values, result, back }: Props) {
   const [form, fields] = useSchemaForm(applicationSchema, { result, values })
+  const { sizeClass, maxDiameter, gasketLand, mounting, oilTemperatureMin, oilTemperatureMax, trouble } = fields
+  const seldom = [sizeClass, maxDiameter, gasketLand, mounting, oilTemperatureMin, oilTemperatureMax, trouble]
   return (
     <FormFrame
       form={form}
       id={id}
       version={version}
       result={result}
-      save={version === undefined ? 'Make the application' : 'Save the application'}
+      save={version === undefined ? 'Add the engine' : 'Save the engine'}
       back={back}
     >
       <TextBox
         field={fields.name}
-        label="Engine or application"
-        hint="All comparison is inside one application: the engine the filters must fit."
+        label="Name of the engine"
+        hint="All comparison is for one engine: the one that the filters must fit."
         autoFocus
       />
       <TextBox field={fields.machine} label="Machine" optional hint="What it drives, and where." />
@@ -43,14 +46,6 @@ export function ApplicationForm({ id, version, values, result, back }: Props) {
         field={fields.form}
         label="Filters are"
         options={filterForms.map((value) => ({ value, label: filterFormLabels[value] }))}
-      />
-      <SelectField
-        field={fields.sizeClass}
-        label="Size class"
-        options={[
-          { value: '', label: 'as the first sizes say' },
-          ...sizeClasses.map(({ key, label, description }) => ({ value: key, label: `${label}: ${description}` })),
-        ]}
       />
       <TextBox
         field={fields.thread}
@@ -74,34 +69,10 @@ export function ApplicationForm({ id, version, values, result, back }: Props) {
         hint="The difference across the element that the engine maker asks for: 1.0 bar or 15 psi."
       />
       <TextBox
-        field={fields.oilTemperatureMin}
-        label="Coldest oil at start"
-        optional
-        hint="-20 °C or -4 °F: for the margin of the rubber parts."
-      />
-      <TextBox field={fields.oilTemperatureMax} label="Hottest oil in hard use" optional hint="135 °C or 275 °F." />
-      <TextBox
         field={fields.maxHeight}
         label="Room for the can"
         optional
         hint="Highest can that clears what is round it. A higher one is excluded."
-      />
-      <TextBox
-        field={fields.maxDiameter}
-        label="Room across"
-        optional
-        hint="Widest can that clears what is round it. A wider one is excluded."
-      />
-      <TextBox
-        field={fields.gasketLand}
-        label="Gasket land, outer diameter"
-        optional
-        hint="A larger gasket is excluded."
-      />
-      <SelectField
-        field={fields.mounting}
-        label="The filter"
-        options={[{ value: '', label: 'not known' }, ...mountings.map(({ key, label }) => ({ value: key, label }))]}
       />
       {duties.map(({ key, label, description }) => (
         <TextBox
@@ -112,15 +83,49 @@ export function ApplicationForm({ id, version, values, result, back }: Props) {
           hint={key === 'easy' ? `15000 km or 12 months. ${description}` : description}
         />
       ))}
-      <SelectField
-        field={fields.trouble}
-        label="What the engine is known for"
-        options={[
-          { value: '', label: 'nothing known' },
-          ...engineTroubles.map(({ key, label }) => ({ value: key, label })),
-        ]}
-      />
       <TextLines field={fields.note} label="Note" />
+      <MoreFields label="size class, room across, gasket, mounting, oil temperatures, trouble" fields={seldom}>
+        <SelectField
+          field={fields.sizeClass}
+          label="Size class"
+          options={[
+            { value: '', label: 'as the first sizes say' },
+            ...sizeClasses.map(({ key, label, description }) => ({ value: key, label: `${label}: ${description}` })),
+          ]}
+        />
+        <TextBox
+          field={fields.maxDiameter}
+          label="Room across"
+          optional
+          hint="Widest can that clears what is round it. A wider one is excluded."
+        />
+        <TextBox
+          field={fields.gasketLand}
+          label="Gasket land, outer diameter"
+          optional
+          hint="A larger gasket is excluded."
+        />
+        <SelectField
+          field={fields.mounting}
+          label="The filter"
+          options={[{ value: '', label: 'not known' }, ...mountings.map(({ key, label }) => ({ value: key, label }))]}
+        />
+        <TextBox
+          field={fields.oilTemperatureMin}
+          label="Coldest oil at start"
+          optional
+          hint="-20 °C or -4 °F: for the margin of the rubber parts."
+        />
+        <TextBox field={fields.oilTemperatureMax} label="Hottest oil in hard use" optional hint="135 °C or 275 °F." />
+        <SelectField
+          field={fields.trouble}
+          label="What the engine is known for"
+          options={[
+            { value: '', label: 'nothing known' },
+            ...engineTroubles.map(({ key, label }) => ({ value: key, label })),
+          ]}
+        />
+      </MoreFields>
     </FormFrame>
   )
 }

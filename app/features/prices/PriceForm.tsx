@@ -5,6 +5,7 @@ import type { Price } from '#core/money/landed.ts'
 import type { Revision } from '#app/data/products.server.ts'
 import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { priceSchema } from '#app/features/forms/price-fields.ts'
+import { MoreFields } from '#app/features/forms/MoreFields.tsx'
 import { RevisionField } from '#app/features/forms/RevisionField.tsx'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button } from '#app/ui/Button.tsx'
@@ -36,6 +37,8 @@ export function PriceForm({ id, today, latest, revisions, result }: Props) {
       shop: latest?.shop ?? '',
     },
   })
+  const { packContent, subscription, pack, least, extras, extrasWorth } = fields
+  const seldom = [packContent, subscription, pack, least, extras, extrasWorth]
   return (
     <Card style={{ maxWidth: 860 }}>
       <Form method="post" {...getFormProps(form)}>
@@ -64,27 +67,33 @@ export function PriceForm({ id, today, latest, revisions, result }: Props) {
               options={currencies.map((value) => ({ value, label: value }))}
             />
             <TextBox field={fields.packSize} label="Filters in a pack" inputMode="decimal" />
-            <SelectField
-              field={fields.packContent}
-              label="In a pack"
-              options={[
-                { value: '', label: 'not looked at' },
-                { value: 'same', label: 'same number and insides' },
-                { value: 'differs', label: 'another filter inside' },
-              ]}
-            />
-            <TextBox field={fields.subscription} label="Off by subscription, %" optional inputMode="decimal" />
           </Row>
           <Row $gap={16} style={topAligned}>
             <TextBox field={fields.order} label="Freight, an order" optional inputMode="decimal" />
-            <TextBox field={fields.pack} label="and a pack" optional inputMode="decimal" />
-            <TextBox field={fields.least} label="at least" optional inputMode="decimal" />
-            <TextBox field={fields.freeFrom} label="free from" optional inputMode="decimal" />
+            <TextBox field={fields.freeFrom} label="Free from" optional inputMode="decimal" />
           </Row>
-          <Row $gap={16} style={topAligned}>
-            <TextBox field={fields.extras} label="Comes along" optional placeholder="drain washer" />
-            <TextBox field={fields.extrasWorth} label="worth alone, each" optional inputMode="decimal" />
-          </Row>
+          <MoreFields label="a subscription, what is in a pack, freight a pack, what comes along" fields={seldom}>
+            <Row $gap={16} style={topAligned}>
+              <SelectField
+                field={fields.packContent}
+                label="In a pack"
+                options={[
+                  { value: '', label: 'not looked at' },
+                  { value: 'same', label: 'same number and insides' },
+                  { value: 'differs', label: 'another filter inside' },
+                ]}
+              />
+              <TextBox field={fields.subscription} label="Off by subscription, %" optional inputMode="decimal" />
+            </Row>
+            <Row $gap={16} style={topAligned}>
+              <TextBox field={fields.pack} label="Freight, a pack" optional inputMode="decimal" />
+              <TextBox field={fields.least} label="Freight, at least" optional inputMode="decimal" />
+            </Row>
+            <Row $gap={16} style={topAligned}>
+              <TextBox field={fields.extras} label="Comes along" optional placeholder="drain washer" />
+              <TextBox field={fields.extrasWorth} label="worth alone, each" optional inputMode="decimal" />
+            </Row>
+          </MoreFields>
           <div>
             <Button type="submit" $kind="primary">
               Add the price

@@ -11,7 +11,7 @@ export const bypassAgainstAskedFigure: Figure = {
   forms: spinOn,
   ...share,
   decimals: 0,
-  formula: 'bypass opening by push test ÷ bypass opening pressure of the application',
+  formula: 'bypass opening by push test ÷ bypass opening pressure of the engine',
   why: 'Too low, dirty oil passes early; too high, a cold engine starves.',
   source: 'Definition; the push test is common practice, no published source',
   assumptions: ['Both are differences across the element.'],
