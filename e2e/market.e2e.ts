@@ -83,6 +83,24 @@ describe('box claims', () => {
     await press(page, 'button', 'Keep the claim')
     await sees(page, 'lacks the particle size, the test')
   })
+
+  test('twelve products stand on a page of two screens', async () => {
+    await visit(page, `${app.url}${lineup}/products/new`)
+    await fill(page, 'Brand', 'Hestvik')
+    await fill(page, 'Part number', 'H-12')
+    await press(page, 'button', 'Add the product')
+    await sees(page, 'What you found, in a line')
+    await visit(page, `${app.url}${lineup}/claims`)
+    await press(page, 'button', 'Hestvik H-12')
+    await press(page, 'link', 'Add a claim on Hestvik H-12')
+    await fill(page, 'Word for word', '99 % at 20 µm, multi-pass')
+    await fill(page, 'Percentage at particle size, µm', '99 at 20')
+    await press(page, 'button', 'Keep the claim')
+    await sees(page, '99 % at 20')
+    await visit(page, `${app.url}${lineup}/claims`)
+    expect(await page.$$eval('[aria-label="What is claimed"] tbody tr', (rows) => rows.length)).toBe(12)
+    expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(1600)
+  })
 })
 
 describe('money', () => {

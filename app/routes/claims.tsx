@@ -86,7 +86,7 @@ export default function Claims({ loaderData: { products, capacities, distances, 
   const picked = products.find(({ id }) => id === get('of')) ?? products[0]
   const contradictions = products.flatMap(({ name, contradictions: own }) => own.map((one) => ({ name, one })))
   return (
-    <Page style={{ paddingBottom: 24, rowGap: 20 }}>
+    <Page style={{ paddingBottom: 16, rowGap: 12 }}>
       <LineupHead
         title={`Box claims: ${application.name}`}
         subtitle="What is promised, word for word, and what can honestly be compared. None of it was tested here."

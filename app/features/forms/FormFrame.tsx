@@ -9,8 +9,8 @@ import type { ActionResult } from './action-result.ts'
 import { LeaveDialog } from './LeaveDialog.tsx'
 import { VersionedFields } from './VersionedFields.tsx'
 
-const Frame = styled(Card)`
-  max-width: 720px;
+const Frame = styled(Card)<{ $isWide: boolean }>`
+  max-width: ${({ $isWide }) => ($isWide ? 920 : 720)}px;
   form {
     display: grid;
     gap: 20px;
@@ -27,6 +27,8 @@ interface Props<Fields extends Record<string, string>> {
   back: string
   /** Leaves it where it stands in another page. */
   onLeave?: (() => void) | undefined
+  /** Its fields stand in two columns. */
+  isWide?: boolean
   children: ReactNode
 }
 
@@ -39,6 +41,7 @@ export function FormFrame<Fields extends Record<string, string>>({
   save,
   back,
   onLeave,
+  isWide = false,
   children,
 }: Props<Fields>) {
   const isBusy = useNavigation().state !== 'idle'
@@ -46,7 +49,7 @@ export function FormFrame<Fields extends Record<string, string>>({
   const [isChanged, setChanged] = useState(false)
   useShortcuts([{ key: 'Ctrl Enter', does: 'save', act: () => own.current?.requestSubmit(), whileTyping: true }])
   return (
-    <Frame>
+    <Frame $isWide={isWide}>
       <Form method="post" {...getFormProps(form)} ref={own} onInput={() => setChanged(true)}>
         <VersionedFields form={form} id={id} version={version} result={result}>
           {children}

@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { styled } from 'styled-components'
 import { currencies } from '#core/money/currency.ts'
 import { specimenConditions } from '#core/teardown/specimen-condition.ts'
 import type { Revision } from '#app/data/products.server.ts'
@@ -7,14 +6,9 @@ import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import type { ActionResult } from './action-result.ts'
 import type { FieldValues } from './field-values.ts'
 import { FormFrame } from './FormFrame.tsx'
+import { Pair } from './Pair.tsx'
 import { specimenSchema } from './specimen-fields.ts'
 import { useSchemaForm } from './useSchemaForm.ts'
-
-const Pair = styled.div`
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 16px;
-`
 
 interface Props {
   id: string
