@@ -6,6 +6,7 @@ import { readings } from '#core/teardown/readings.fixture.ts'
 import { resolve } from '#core/teardown/resolve.ts'
 import { drawingData } from './data.ts'
 import { ExplodedView } from './ExplodedView.tsx'
+import { FaceView } from './FaceView.tsx'
 import { placeLabels } from './labels.ts'
 
 const draw = (form: 'spin-on' | 'cartridge', typed: Parameters<typeof readings>[0]) => {
@@ -114,4 +115,32 @@ test('labels of a crowded drawing never overlap while two rows can hold them', (
       })
     }),
   )
+})
+
+describe('the faces of a filter, for the head of a column', () => {
+  const face = (form: 'spin-on' | 'cartridge', typed: Parameters<typeof readings>[0]) =>
+    renderToStaticMarkup(
+      createElement(FaceView, {
+        data: drawingData(form, resolve(readings(typed))),
+        width: 250,
+        height: 124,
+        title: 'Faces',
+      }),
+    )
+
+  test('the plate has its real holes and the pack its real pleats, and there are no words', () => {
+    const svg = face('spin-on', { 'plate.inlets': '5 x 6.0, 1 x 8.2', 'pleats.count': '47' })
+    expect(count(svg, /<rect transform="rotate/g)).toBe(6)
+    expect(/<polygon points="([^"]*)"/.exec(svg)![1]!.split(' ')).toHaveLength(94)
+    expect(svg).not.toContain('<text')
+  })
+
+  test('a cartridge has no plate', () => {
+    expect(count(face('cartridge', { 'pleats.count': '60' }), /<rect transform="rotate/g)).toBe(0)
+  })
+
+  test('a serious fault of a part that is not shown is flagged', () => {
+    expect(face('spin-on', { 'inside.rust': 'serious' })).toContain('<title>')
+    expect(face('spin-on', { 'inside.rust': 'none' })).not.toContain('<title>')
+  })
 })

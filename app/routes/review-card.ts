@@ -27,7 +27,7 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   const ids = card.items.flatMap((item) => (item.kind === 'drawing' ? [item.specimen] : []))
   const specimens = await listSpecimensById(ids)
   const drawings = new Map(
-    await Promise.all(specimens.map(async (one) => [one.id, await specimenDrawing(one, true, specimens)] as const)),
+    await Promise.all(specimens.map(async (one) => [one.id, await specimenDrawing(one, 'small', specimens)] as const)),
   )
   const svg = cardSvg(card, (specimen) => drawings.get(specimen) ?? '')
   const [body, type] =

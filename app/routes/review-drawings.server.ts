@@ -18,7 +18,7 @@ export async function drawnWithin(document: ReviewDocument): Promise<Drawn> {
   const specimens = await listSpecimensById([...new Set([...drawn, ...oilWays.map(({ specimen }) => specimen)])])
   const drawings = new Map<string, string>()
   for (const one of specimens) {
-    if (drawn.includes(one.id)) drawings.set(one.id, await specimenDrawing(one, true))
+    if (drawn.includes(one.id)) drawings.set(one.id, await specimenDrawing(one, 'small'))
     for (const { specimen, state } of oilWays)
       if (specimen === one.id) drawings.set(oilWayOf(specimen, state), await oilWayDrawing(one, state))
   }

@@ -6,6 +6,7 @@ import type { Specimen } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
 import { OilWay } from '#app/drawing/OilWay.tsx'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
+import { FaceView } from '#app/drawing/FaceView.tsx'
 
 /** The oil's way through a specimen as SVG. */
 export async function oilWayDrawing(specimen: Specimen, state: OilState): Promise<string> {
@@ -27,25 +28,27 @@ export async function oilWayDrawing(specimen: Specimen, state: OilState): Promis
 const dataOf = async (specimen: Specimen) =>
   drawingData(specimen.form, (await assessSpecimen(specimen)).values, specimen.sizeClass)
 
+/** How much of a specimen is drawn: all with words, all without, or its faces for the head of a column. */
+export type DrawingKind = 'whole' | 'small' | 'face'
+
 /**
- * The drawing of a specimen as SVG; a small one has no words, for the head of a column.
+ * The drawing of a specimen as SVG.
  *
  * @param beside specimens that are drawn beside it, to one scale with it
  */
 export const specimenDrawing = (
   specimen: Specimen,
-  isSmall: boolean,
+  kind: DrawingKind,
   beside: readonly Specimen[] = [],
 ): Promise<string> =>
-  cachedQuery(`drawing ${specimen.id} ${isSmall} ${beside.map(({ id }) => id).join(' ')}`, async () => {
+  cachedQuery(`drawing ${specimen.id} ${kind} ${beside.map(({ id }) => id).join(' ')}`, async () => {
     const name = `${specimen.brand} ${specimen.partNumber} ${specimen.label}`
     const [data, others] = await Promise.all([dataOf(specimen), Promise.all(beside.map(dataOf))])
     const shared = { data, beside: others }
-    return renderToStaticMarkup(
-      isSmall ? (
-        <ExplodedView {...shared} width={360} height={104} labels={false} dimensions={false} title={name} />
-      ) : (
-        <ExplodedView {...shared} width={1100} height={420} title={`${name}, exploded drawing to scale`} />
-      ),
-    )
+    const drawn = {
+      whole: <ExplodedView {...shared} width={1100} height={420} title={`${name}, exploded drawing to scale`} />,
+      small: <ExplodedView {...shared} width={360} height={104} labels={false} dimensions={false} title={name} />,
+      face: <FaceView data={data} width={250} height={124} title={name} />,
+    }
+    return renderToStaticMarkup(drawn[kind])
   })

@@ -22,11 +22,11 @@ export function ColumnHeads({ view }: { view: Columns }) {
           return (
             <th key={id} scope="col" style={pinStyle(view, id, 3)}>
               <HeadDrawing
-                src={`${href('/specimens/:specimen/drawing.svg', { specimen: specimenId })}?head`}
+                src={`${href('/specimens/:specimen/drawing.svg', { specimen: specimenId })}?face`}
                 alt=""
                 loading="lazy"
-                width={180}
-                height={52}
+                width={250}
+                height={124}
               />
               <Link to={href('/products/:product', { product: productId })} title={name}>
                 {name}
