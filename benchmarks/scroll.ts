@@ -51,7 +51,7 @@ try {
   const lineup = /href="(\/lineups\/(?!new)\w+)"/.exec(home)?.[1] ?? ''
   await page.goto(server.url + lineup, { waitUntil: 'networkidle0' })
   const [products, rows] = await page.evaluate(() => [
-    document.querySelectorAll('thead th').length - 1,
+    document.querySelectorAll('table col').length - 1,
     document.querySelector('table')?.getAttribute('aria-rowcount') ?? 'all',
   ])
   console.log(`${products} products, ${rows} rows, 1280 x 800, ${frames} frames a second asked`)

@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import { tierLabels } from '#app/features/forms/labels.ts'
+import { CellsOfRow } from './CellsOfRow.tsx'
 import { pinStyle } from './pin-style.ts'
 import { SortHead } from './SortHead.tsx'
 import { HeadDrawing } from './table-style.ts'
@@ -13,29 +14,35 @@ export function ColumnHeads({ view }: { view: Columns }) {
         <th scope="col">
           <SortHead view={view} by="name" label="Product" />
         </th>
-        {view.shown.map(({ column }) => {
-          const { id, productId, specimenId, name, nickname, maker, revision, tier, specimens, given } = column
-          const remarks = [revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`].filter(Boolean)
-          const asides = [given.length > 0 && `sample given by ${given.join(', ')}`, nickname && `“${nickname}”`, maker]
-            .filter(Boolean)
-            .join(' · ')
-          return (
-            <th key={id} scope="col" style={pinStyle(view, id, 3)}>
-              <HeadDrawing
-                src={`${href('/specimens/:specimen/drawing.svg', { specimen: specimenId })}?face`}
-                alt=""
-                loading="lazy"
-                width={250}
-                height={124}
-              />
-              <Link to={href('/products/:product', { product: productId })} title={name}>
-                {name}
-              </Link>
-              <small title={remarks.join(' · ')}>{remarks.join(' · ')}</small>
-              {asides && <small title={asides}>{asides}</small>}
-            </th>
-          )
-        })}
+        <CellsOfRow view={view}>
+          {({ column }) => {
+            const { id, productId, specimenId, name, nickname, maker, revision, tier, specimens, given } = column
+            const remarks = [revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`].filter(Boolean)
+            const asides = [
+              given.length > 0 && `sample given by ${given.join(', ')}`,
+              nickname && `“${nickname}”`,
+              maker,
+            ]
+              .filter(Boolean)
+              .join(' · ')
+            return (
+              <th scope="col" style={pinStyle(view, id, 3)}>
+                <HeadDrawing
+                  src={`${href('/specimens/:specimen/drawing.svg', { specimen: specimenId })}?face`}
+                  alt=""
+                  loading="lazy"
+                  width={250}
+                  height={124}
+                />
+                <Link to={href('/products/:product', { product: productId })} title={name}>
+                  {name}
+                </Link>
+                <small title={remarks.join(' · ')}>{remarks.join(' · ')}</small>
+                {asides && <small title={asides}>{asides}</small>}
+              </th>
+            )
+          }}
+        </CellsOfRow>
       </tr>
     </thead>
   )

@@ -1,6 +1,7 @@
 import { memo } from 'react'
 import type { Row } from '#core/compare/lineup.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
+import { CellsOfRow } from './CellsOfRow.tsx'
 import { LineupCell } from './LineupCell.tsx'
 import { SortHead } from './SortHead.tsx'
 import type { Columns } from './useColumns.ts'
@@ -24,17 +25,18 @@ export const LineupRow = memo(function LineupRow({ row, view, system, showsUncer
       <th scope="row">
         <SortHead view={view} by={row.key} label={row.label} remark={isTied ? 'a tie' : ''} />
       </th>
-      {view.shown.map(({ at, column }) => (
-        <LineupCell
-          key={column.id}
-          rowKey={row.key}
-          cell={row.cells[at] ?? { state: 'missing' }}
-          column={column}
-          view={view}
-          system={system}
-          showsUncertainty={showsUncertainty}
-        />
-      ))}
+      <CellsOfRow view={view}>
+        {({ at, column }) => (
+          <LineupCell
+            rowKey={row.key}
+            cell={row.cells[at] ?? { state: 'missing' }}
+            column={column}
+            view={view}
+            system={system}
+            showsUncertainty={showsUncertainty}
+          />
+        )}
+      </CellsOfRow>
     </tr>
   )
 })

@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useRef, useState, type MouseEvent, type ReactNode } from 'react'
+import { useCallback, useMemo, useRef, useState, type CSSProperties, type MouseEvent, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
@@ -20,10 +20,11 @@ import { LineupRow } from './LineupRow.tsx'
 import { LineupTools } from './LineupTools.tsx'
 import { SummaryRows } from './SummaryRows.tsx'
 import { Group, Scroll, Table } from './table-style.ts'
-import { useColumns } from './useColumns.ts'
+import { columnWidth, namesWidth, pinnedWidth } from './pin-style.ts'
+import { useColumns, type Columns } from './useColumns.ts'
 import { useLineup } from './useLineup.ts'
 import { moveInGrid } from './grid-keys.ts'
-import { useLinesInSight } from './useLinesInSight.ts'
+import { useInSight } from './useInSight.ts'
 import { ValuePanel } from './ValuePanel.tsx'
 
 /** The table and what was opened of it. */
@@ -43,7 +44,7 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
     [columns, all, judgedOf],
   )
   const pointsOf = useMemo(() => cellPointsBy(effectiveCriteria(method)), [method])
-  const view = useColumns(scored, rows, pointsOf)
+  const columnsView = useColumns(scored, rows, pointsOf)
   const [isArranging, arrange] = useState(false)
   const { get } = useAddress()
   const { units: system } = usePreferences()
@@ -60,7 +61,22 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
   const shown = useRowsBelowTheFold(wanted)
   const lines = useMemo(() => linesOf(shown), [shown])
   const box = useRef<HTMLDivElement>(null)
-  const { from, to, above, below } = useLinesInSight(box, lines.length, view.shown.length)
+  const { shown: heads, pins } = columnsView
+  const {
+    from,
+    to,
+    above,
+    below,
+    columns: sight,
+  } = useInSight(box, {
+    lines: lines.length,
+    columns: heads.length,
+    pinned: pins,
+  })
+  const view = useMemo(
+    () => ({ ...columnsView, inSight: { from: sight.from, to: sight.to } }),
+    [columnsView, sight.from, sight.to],
+  )
   return (
     <>
       <LineupTools judged={judged} unread={unread} isArranging={isArranging} onArrange={() => arrange(!isArranging)} />
@@ -68,7 +84,13 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
       {view.problem && <Alert role="alert">{view.problem}</Alert>}
       <Sides>
         <Scroll ref={box} tabIndex={0} role="region" aria-label="Line-up table">
-          <Table onClick={(event) => followLink(event, open)} onKeyDown={moveInGrid}>
+          <Table style={widthOf(view)} onClick={(event) => followLink(event, open)} onKeyDown={moveInGrid}>
+            <colgroup>
+              <col style={{ width: namesWidth }} />
+              {view.shown.map(({ column: { id } }, at) => (
+                <col key={id} style={{ width: at < pins ? pinnedWidth : columnWidth }} />
+              ))}
+            </colgroup>
             <ColumnHeads view={view} />
             <SummaryRows view={view} judged={judged} />
             <tbody>
@@ -77,7 +99,7 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
                 'part' in line ? (
                   <tr key={`part ${line.part}`}>
                     <Group scope="rowgroup" colSpan={view.shown.length + 1}>
-                      {partLabel(line.part)}
+                      <span>{partLabel(line.part)}</span>
                     </Group>
                   </tr>
                 ) : (
@@ -105,6 +127,12 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
       </Row>
     </>
   )
+}
+
+/** The table is as wide as its columns are together. */
+const widthOf = ({ shown, pins }: Columns): CSSProperties => {
+  const width = namesWidth + pins * pinnedWidth + (shown.length - pins) * columnWidth
+  return { '--columns-width': `${width}px` } as CSSProperties
 }
 
 /** A column with its score by the school that judges. */

@@ -7,6 +7,7 @@ import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { wordLabel } from '#core/verdict/absolute-word.ts'
 import { availabilityLabel } from '#core/money/availability.ts'
 import { useProposedWords } from '#app/features/verdict/useProposedWords.ts'
+import { CellsOfRow } from './CellsOfRow.tsx'
 import { pinStyle } from './pin-style.ts'
 import { SortHead } from './SortHead.tsx'
 import { Warning } from './table-style.ts'
@@ -29,77 +30,87 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
             label={school.id === 'build' && !driver ? 'Construction score' : `Score: ${school.name}`}
           />
         </th>
-        {view.shown.map(({ column }) => (
-          <td key={column.id} style={pinStyle(view, column.id)}>
-            <ScoreCell column={column} judged={judged} />
-          </td>
-        ))}
+        <CellsOfRow view={view}>
+          {({ column }) => (
+            <td style={pinStyle(view, column.id)}>
+              <ScoreCell column={column} judged={judged} />
+            </td>
+          )}
+        </CellsOfRow>
       </tr>
       <tr data-brief>
         <th scope="row">In a word</th>
-        {view.shown.map(({ column: { id, word } }) => {
-          const proposed = proposedOf(id)
-          const own = word?.word ?? proposed?.word
-          const address = href('/lineups/:application/word/:column', { application: application.id, column: id })
-          const grounds = word
-            ? `the reviewer’s${word.condition && `: ${word.condition}`}`
-            : proposed && `by the rules, ${formatChance(proposed.certainty)} sure`
-          return (
-            <td key={id} style={pinStyle(view, id)}>
-              {own ? (
-                <Link to={`${address}${judged.query}`} title={`${wordLabel(own)}, ${grounds}`}>
-                  {wordLabel(own)}
-                </Link>
-              ) : (
-                '–'
-              )}
-            </td>
-          )
-        })}
+        <CellsOfRow view={view}>
+          {({ column: { id, word } }) => {
+            const proposed = proposedOf(id)
+            const own = word?.word ?? proposed?.word
+            const address = href('/lineups/:application/word/:column', { application: application.id, column: id })
+            const grounds = word
+              ? `the reviewer’s${word.condition && `: ${word.condition}`}`
+              : proposed && `by the rules, ${formatChance(proposed.certainty)} sure`
+            return (
+              <td style={pinStyle(view, id)}>
+                {own ? (
+                  <Link to={`${address}${judged.query}`} title={`${wordLabel(own)}, ${grounds}`}>
+                    {wordLabel(own)}
+                  </Link>
+                ) : (
+                  '–'
+                )}
+              </td>
+            )
+          }}
+        </CellsOfRow>
       </tr>
       <tr>
         <th scope="row">
           <SortHead view={view} by="price" label="Price paid" />
         </th>
-        {view.shown.map(({ column: { id, productId, paid } }) => (
-          <td key={id} style={pinStyle(view, id)}>
-            {paid ? (
-              <Link to={href('/products/:product', { product: productId })}>
-                {formatMoney(paid.minor, paid.currency)}
-              </Link>
-            ) : (
-              '–'
-            )}
-          </td>
-        ))}
+        <CellsOfRow view={view}>
+          {({ column: { id, productId, paid } }) => (
+            <td style={pinStyle(view, id)}>
+              {paid ? (
+                <Link to={href('/products/:product', { product: productId })}>
+                  {formatMoney(paid.minor, paid.currency)}
+                </Link>
+              ) : (
+                '–'
+              )}
+            </td>
+          )}
+        </CellsOfRow>
       </tr>
       {view.order.some(({ column }) => column.availability) && (
         <tr>
           <th scope="row">Can be had</th>
-          {view.shown.map(({ column: { id, productId, availability } }) => (
-            <td key={id} style={pinStyle(view, id)}>
-              <Link
-                to={href('/products/:product/prices', { product: productId })}
-                title={availability && [availability.place, availability.seenOn].filter(Boolean).join(', ')}
-              >
-                {availability ? availabilityLabel(availability.status) : '–'}
-              </Link>
-            </td>
-          ))}
+          <CellsOfRow view={view}>
+            {({ column: { id, productId, availability } }) => (
+              <td style={pinStyle(view, id)}>
+                <Link
+                  to={href('/products/:product/prices', { product: productId })}
+                  title={availability && [availability.place, availability.seenOn].filter(Boolean).join(', ')}
+                >
+                  {availability ? availabilityLabel(availability.status) : '–'}
+                </Link>
+              </td>
+            )}
+          </CellsOfRow>
         </tr>
       )}
       {hasFindings && (
         <tr>
           <th scope="row">Contradictions found</th>
-          {view.shown.map(({ column: { id, specimenId, findings } }) => (
-            <td key={id} style={pinStyle(view, id)}>
-              {findings > 0 ? (
-                <Link to={href('/specimens/:specimen/findings', { specimen: specimenId })}>{findings}</Link>
-              ) : (
-                '0'
-              )}
-            </td>
-          ))}
+          <CellsOfRow view={view}>
+            {({ column: { id, specimenId, findings } }) => (
+              <td style={pinStyle(view, id)}>
+                {findings > 0 ? (
+                  <Link to={href('/specimens/:specimen/findings', { specimen: specimenId })}>{findings}</Link>
+                ) : (
+                  '0'
+                )}
+              </td>
+            )}
+          </CellsOfRow>
         </tr>
       )}
     </tbody>

@@ -1,9 +1,10 @@
 import type { CSSProperties } from 'react'
 import type { Columns } from './useColumns.ts'
 
-/** Width of the names of the rows, and of a pinned column, px. */
-const namesWidth = 228
-const pinnedWidth = 160
+/** Widths of the names of the rows, of a column, and of one that is pinned, px. */
+export const namesWidth = 228
+export const columnWidth = 142
+export const pinnedWidth = 160
 
 /** A pinned column stays beside the names of the rows. */
 export function pinStyle({ pinned, hidden }: Columns, id: string, zIndex = 1): CSSProperties | undefined {

@@ -37,6 +37,9 @@ export const Scroll = styled.div`
 export const Table = styled.table`
   border-collapse: separate;
   border-spacing: 0;
+  /* Of one width by rule: else each row that comes in sight has all of them measured anew. */
+  table-layout: fixed;
+  width: var(--columns-width);
   min-width: 100%;
   font-size: 14px;
   line-height: 1.25;
@@ -50,20 +53,18 @@ export const Table = styled.table`
     background: var(--card);
   }
   td {
-    width: 142px;
-    min-width: 142px;
-    max-width: 142px;
     overflow-wrap: anywhere;
   }
-  thead th {
+  thead {
     position: sticky;
     top: 0;
     z-index: 2;
+  }
+  thead th {
     vertical-align: bottom;
     padding: 6px 10px 4px;
     font: 600 17px/1.15 var(--label);
     border-bottom: 2px solid var(--line-strong);
-    max-width: 142px;
   }
   tbody th[scope='row'],
   thead th:first-child {
@@ -71,7 +72,6 @@ export const Table = styled.table`
     left: 0;
     z-index: 1;
     width: 228px;
-    min-width: 228px;
     text-align: left;
     font-weight: 400;
     border-right: 1px solid var(--line);
@@ -136,7 +136,6 @@ export const Table = styled.table`
   }
   /* On paper all columns share its width, lying. */
   @media print {
-    table-layout: fixed;
     width: 100%;
     font-size: 8px;
     th,
@@ -150,6 +149,9 @@ export const Table = styled.table`
       padding: 1px 3px;
       font-size: 8px;
       overflow-wrap: anywhere;
+    }
+    col {
+      width: auto !important;
     }
     thead th:first-child {
       width: 15%;
@@ -191,12 +193,15 @@ export const HeadDrawing = styled.img`
 
 export const Group = styled.th`
   && {
-    position: sticky;
-    left: 0;
     padding-top: 4px;
     background: var(--paper);
     font: 600 15px/1.1 var(--label);
     text-align: left;
+  }
+  /* The head of a part is as wide as the table: its words stay in sight. */
+  > span {
+    position: sticky;
+    left: 10px;
   }
 `
 

@@ -58,6 +58,8 @@ export function useColumns(columns: readonly EvaluatedColumn[], rows: readonly R
       /** All columns in order, and those that are shown. */
       order,
       shown: order.filter(({ column }) => !hidden.has(column.id)),
+      /** So many of them are pinned. */
+      pins: order.filter(({ column: { id } }) => pinned.includes(id) && !hidden.has(id)).length,
       toggle: (name: 'hide' | 'pin', id: string) => {
         const those = name === 'hide' ? [...hidden] : pinned
         set({ [name]: (those.includes(id) ? those.filter((one) => one !== id) : [...those, id]).join(',') })
@@ -70,4 +72,7 @@ export function useColumns(columns: readonly EvaluatedColumn[], rows: readonly R
   )
 }
 
-export type Columns = ReturnType<typeof useColumns>
+/** Columns as they are drawn: those in sight behind the pinned ones, which are the first. */
+export interface Columns extends ReturnType<typeof useColumns> {
+  inSight: { from: number; to: number }
+}
