@@ -9,7 +9,7 @@ import { browserOptions } from './browser.ts'
 const root = join(import.meta.dirname, '..')
 
 /** So long a slow machine may take until the screen says something, in milliseconds. */
-const patience = 20_000
+const patience = 40_000
 
 export interface App {
   url: string

@@ -67,6 +67,16 @@ describe('the table', () => {
     expect(height).toBe(800)
   })
 
+  test('keeps the rows that were sought when it is sorted', async () => {
+    await visit(page, `${app.url}${lineup}`)
+    await fill(page, 'Find a row', 'Can wall')
+    await page.waitForFunction(() => new URLSearchParams(location.search).get('find') === 'Can wall')
+    await press(page, 'button', 'Sort by Can wall')
+    await page.waitForFunction(() => new URLSearchParams(location.search).get('sort') === 'can.wall')
+    expect(new URL(page.url()).searchParams.get('find')).toBe('Can wall')
+    await visit(page, `${app.url}${lineup}`)
+  })
+
   test('is walked with the arrows, Home and End; a cell opens beside it, and Escape leads back to the cell', async () => {
     await page.locator('th ::-p-text(Whole weight)').click()
     await page.$eval('[aria-label="Sort by Whole weight"]', (button) => (button as HTMLElement).focus())

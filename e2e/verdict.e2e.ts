@@ -98,6 +98,10 @@ describe('the verdict', () => {
   test('a tie is called a tie', async () => {
     await choose(page, 'School', 'Old hand')
     await sees(page, 'Too close to call')
+    // The words stand elsewhere on the page, too, before the headline is drawn anew.
+    await page.waitForFunction(() =>
+      document.querySelector('[aria-label="Headline"] p')?.textContent?.includes(' and '),
+    )
     await settled()
     expect(await winner()).toMatch(/^\S+ \S+ \d\d %.* and \S+ \S+ \d\d %$/)
   })

@@ -12,8 +12,9 @@ export function useAddress() {
   }, [search])
   const set = (changes: Record<string, string>) =>
     setSearch(
-      (now) => {
-        const next = new URLSearchParams(asked.next ?? now)
+      // What the page says now, however long ago it was drawn that this is called from.
+      () => {
+        const next = new URLSearchParams(asked.next ?? window.location.search)
         for (const [name, value] of Object.entries(changes)) {
           if (value === '') next.delete(name)
           else next.set(name, value)

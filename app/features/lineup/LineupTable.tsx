@@ -77,6 +77,7 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
     () => ({ ...columnsView, inSight: { from: sight.from, to: sight.to } }),
     [columnsView, sight.from, sight.to],
   )
+  const rowView = useRowView(view, columns)
   return (
     <>
       <LineupTools judged={judged} unread={unread} isArranging={isArranging} onArrange={() => arrange(!isArranging)} />
@@ -106,7 +107,7 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
                   <LineupRow
                     key={line.row.key}
                     row={line.row}
-                    view={view}
+                    view={rowView}
                     system={system}
                     showsUncertainty={get('doubt') === 'shown'}
                   />
@@ -175,6 +176,14 @@ function wantedRows(rows: readonly LineupLine[], shows: Record<'only' | 'rows' |
     return shows.rows === 'all' || words !== '' ? isPossible(row) : isLookedAt(row)
   }
   return rows.filter((row) => isShown(row) && `${row.label} ${partLabel(row.part)}`.toLowerCase().includes(words))
+}
+
+/** What rows are drawn by: another one only when their columns are others, or stand otherwise. Scores are not in them. */
+function useRowView(view: Columns, columns: readonly EvaluatedColumn[]): Columns {
+  const { sort, rising, shown, pins, inSight } = view
+  const order = shown.map(({ column: { id } }) => id).join(' ')
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- what else is in the view changes nothing in a row
+  return useMemo(() => view, [columns, order, sort, rising, pins, inSight.from, inSight.to])
 }
 
 type Line = { part: FilterPartKey } | { row: LineupLine }
