@@ -47,6 +47,7 @@ export default tseslint.config(
       'core/score/acceptability.ts',
       'core/score/chances-problem.ts',
       'core/score/draw-*.ts',
+      'core/score/first-places.ts',
       'core/score/point-chances.ts',
       'core/score/random.ts',
       'core/score/related-points.ts',

@@ -1,10 +1,11 @@
-import { execFileSync, spawn, type ChildProcess } from 'node:child_process'
+import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import puppeteer, { type Browser, type ElementHandle, type KeyInput, type Page } from 'puppeteer-core'
 import { browserOptions } from './browser.ts'
+import { bringDemo } from './demo.ts'
 
 const root = join(import.meta.dirname, '..')
 
@@ -28,7 +29,7 @@ export async function startApp({ demo, env: more = {} }: { demo: boolean; env?: 
   const data = mkdtempSync(join(tmpdir(), 'plicator-e2e-'))
   const port = await freePort()
   const env = { ...process.env, PLICATOR_DATA: data, PORT: String(port), NODE_ENV: 'production', ...more }
-  if (demo) execFileSync('npx', ['tsx', 'db/demo/load.ts'], { cwd: root, env, stdio: 'pipe' })
+  if (demo) bringDemo(data, env)
   const serve = () => spawn('node', ['bin/serve.mjs'], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
   let server = serve()
   const said = await started(server)
@@ -91,6 +92,7 @@ const isAnswer = (status: number): boolean => status < 400 || status === 409 || 
 export async function openPage({ url, browser }: App, path: string): Promise<Page> {
   const page = await browser.newPage()
   await page.setViewport({ width: 1280, height: 800 })
+  page.setDefaultTimeout(patience)
   page.on('pageerror', (error) => {
     // React Router gives up loads that a later one has overtaken, and says so nowhere else.
     if (!String(error).includes('AbortError')) faults.push(`uncaught: ${String(error)}`)

@@ -189,7 +189,7 @@ describe('nothing is lost', () => {
       await page.keyboard.press('Enter')
       await sees(page, 'One entry waits in this browser')
       await page.setOfflineMode(false)
-      await page.waitForFunction(() => !document.body.innerText.includes('waits in this browser'), { timeout: 15_000 })
+      await page.waitForFunction(() => !document.body.innerText.includes('waits in this browser'))
     })
     expect(new Set(faults.map((fault) => fault.split(': ')[0]))).toEqual(new Set(['net::ERR_INTERNET_DISCONNECTED']))
     await page.reload({ waitUntil: 'networkidle0' })
@@ -219,7 +219,7 @@ describe('a filter that has hardly been looked at', () => {
   test('the bench proposes what is worth most, and goes there', async () => {
     await putOnBench('Brae 16P', 'Ostrey', 'OS-C3')
     await record(cartridgeAnswers.slice(0, 12))
-    const proposal = await page.waitForSelector('section[aria-label="Worth most now"] button', { timeout: 20_000 })
+    const proposal = await page.waitForSelector('section[aria-label="Worth most now"] button')
     expect(await proposal!.evaluate((button) => button.textContent)).toMatch(
       /[\d.]+ min; (the right one is (< )?\d+ % likelier|it has (< )?\d+ % of what makes this filter's score unsure)/,
     )

@@ -43,9 +43,8 @@ test('from empty to a verdict of two products, by what the screen names alone, i
     await sees(page, 'Tables and files')
   }
   await presses('link', 'Verdict')
-  await page.waitForFunction(
-    () => /Kelvane K-8.*\d\d %/.test(document.querySelector('[aria-label="Headline"]')?.textContent ?? ''),
-    { timeout: 20_000 },
+  await page.waitForFunction(() =>
+    /Kelvane K-8.*\d\d %/.test(document.querySelector('[aria-label="Headline"]')?.textContent ?? ''),
   )
   expect(actions).toBeLessThanOrEqual(most)
 })

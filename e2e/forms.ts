@@ -30,12 +30,12 @@ export const contentsOf = (page: Page): Promise<Record<string, string>> =>
 export async function submit(page: Page, button: string): Promise<void> {
   const from = pathOf(page)
   await press(page, 'button', button)
-  await page.waitForFunction((was) => location.pathname !== was, { timeout: 20_000 }, from)
+  await page.waitForFunction((was) => location.pathname !== was, {}, from)
 }
 
 /** Waits until the screen does not say something any more. */
 export const goes = (page: Page, text: string): Promise<unknown> =>
-  page.waitForFunction((gone) => !document.body.innerText.includes(gone), { timeout: 20_000 }, text)
+  page.waitForFunction((gone) => !document.body.innerText.includes(gone), {}, text)
 
 /** What stands beside a field. */
 export async function besideField(page: Page, label: string): Promise<string> {

@@ -37,7 +37,7 @@ const up = (): Promise<string> => air.$eval('main[aria-label="On air"]', (stage)
 const isUp = (text: string) =>
   air.waitForFunction(
     (wanted) => document.querySelector<HTMLElement>('main[aria-label="On air"]')?.innerText.includes(wanted),
-    { polling: 'mutation', timeout: 20_000 },
+    { polling: 'mutation' },
     text,
   )
 

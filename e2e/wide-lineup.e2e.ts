@@ -66,7 +66,7 @@ test('the arrows pass every product on the way', async () => {
         const left = cell ? cell.getBoundingClientRect().left - box.getBoundingClientRect().left : NaN
         return Math.round((left + box.scrollLeft - 228) / 142) === wanted
       },
-      { timeout: 20_000 },
+      {},
       place,
     )
   }

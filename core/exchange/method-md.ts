@@ -160,7 +160,8 @@ product is drawn through its quality all in all: a single common factor with a c
 answers tell more of. Common practice, no published source, for all of these shares.
 
 Ranks, and weights around the school or free of any: SMAA-2, Lahdelma and Salminen, Operations Research 49 (2001). Drawn
-in Latin hypercubes of 1,024 (McKay, Beckman and Conover 1979). Seeded, so that the same line-up has the same answer.
+in Latin hypercubes of 1,024 (McKay, Beckman and Conover 1979). Who is first is counted in four pairings of them, where
+the weights are fixed: products that nothing links are independent (Hoeffding 1948, from memory). Seeded, so that the same line-up has the same answer.
 
 What would change it: each change that is told was judged anew, as it is printed, by the same rule. What to measure next:
 expected value of partial perfect information for naming the right one (Brennan and others 2007), a minute. How many

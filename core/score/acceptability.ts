@@ -1,5 +1,6 @@
 import { quantiles, type DrawProblem } from './draw-problem.ts'
 import { scoreDrawing, type ScoreDrawing } from './draw-scores.ts'
+import { columnOf, firstPlaces } from './first-places.ts'
 
 /** What is asked of the draws. */
 export interface DrawSettings {
@@ -52,12 +53,12 @@ export interface Acceptability {
  */
 export function* acceptabilitySteps(problem: DrawProblem, settings: DrawSettings): Generator<number, Acceptability> {
   const drawing = scoreDrawing(problem)
-  const tally = newTally(problem, settings.ranks)
+  const tally = newTally(problem, drawing, settings.ranks)
   const [least, most] = [settings.least, settings.most].map((draws) => Math.ceil(draws / quantiles))
   let blocks = 0
   while (blocks < most! && (blocks < least! || standardErrorOf(tally, blocks) > settings.standardError)) {
     drawing.next()
-    count(drawing, tally)
+    count(drawing.scores, tally)
     blocks++
     yield blocks / most!
   }
@@ -90,61 +91,38 @@ interface Tally {
   histogram: Uint32Array
   ranks: Float64Array
   central: Float64Array
-  best: Float64Array
-  ties: Float64Array
-  credit: Float64Array
+  /** Each one's share of first places in a block. */
+  firstPlaces: (scores: Float64Array) => Float64Array
 }
 
-function newTally({ products, criteria }: DrawProblem, ranks: boolean): Tally {
+function newTally(problem: DrawProblem, drawing: ScoreDrawing, ranks: boolean): Tally {
+  const { products, criteria } = problem
+  const central = new Float64Array(ranks ? products * criteria : 0)
   return {
     products,
     criteria,
+    firstPlaces: firstPlaces(
+      problem,
+      ranks ? (product, credit) => noteCentral(drawing.weights, credit, criteria, central, product) : undefined,
+    ),
     first: new Float64Array(products),
     squares: new Float64Array(products),
     sums: new Float64Array(products),
     histogram: new Uint32Array(products * bins),
     ranks: new Float64Array(ranks ? products * products : 0),
-    central: new Float64Array(ranks ? products * criteria : 0),
-    best: new Float64Array(quantiles),
-    ties: new Float64Array(quantiles),
-    credit: new Float64Array(quantiles),
+    central,
   }
 }
 
-function count({ scores, weights }: ScoreDrawing, tally: Tally): void {
-  const { products, first, squares, sums, histogram, best, ties, credit } = tally
-  const columnOf = (product: number) => scores.subarray(product * quantiles, (product + 1) * quantiles)
-  best.fill(-1)
-  ties.fill(0)
-  for (let product = 0; product < products; product++) noteBest(columnOf(product), best)
-  for (let product = 0; product < products; product++) noteTies(columnOf(product), best, ties)
-  for (let product = 0; product < products; product++) {
-    const column = columnOf(product)
-    const share = creditOf(column, best, ties, credit) / quantiles
+function count(scores: Float64Array, tally: Tally): void {
+  const { products, first, squares, sums, histogram } = tally
+  for (const [product, share] of tally.firstPlaces(scores).entries()) {
     first[product]! += share
     squares[product]! += share * share
-    sums[product]! += noteScores(column, histogram, product * bins)
-    if (tally.central.length > 0) noteCentral(weights, credit, tally, product)
   }
+  for (let product = 0; product < products; product++)
+    sums[product]! += noteScores(columnOf(scores, product), histogram, product * bins)
   if (tally.ranks.length > 0) countRanks(scores, tally)
-}
-
-function noteBest(column: Float64Array, best: Float64Array): void {
-  for (let b = 0; b < quantiles; b++) if (column[b]! > best[b]!) best[b] = column[b]!
-}
-
-function noteTies(column: Float64Array, best: Float64Array, ties: Float64Array): void {
-  for (let b = 0; b < quantiles; b++) if (column[b] === best[b]) ties[b]!++
-}
-
-function creditOf(column: Float64Array, best: Float64Array, ties: Float64Array, credit: Float64Array): number {
-  let sum = 0
-  for (let b = 0; b < quantiles; b++) {
-    const own = column[b] === best[b] ? 1 / ties[b]! : 0
-    credit[b] = own
-    sum += own
-  }
-  return sum
 }
 
 function noteScores(column: Float64Array, histogram: Uint32Array, from: number): number {
@@ -157,7 +135,13 @@ function noteScores(column: Float64Array, histogram: Uint32Array, from: number):
 }
 
 /** Weights of the draws in which the product is first. */
-function noteCentral(weights: Float64Array, credit: Float64Array, { criteria, central }: Tally, product: number): void {
+function noteCentral(
+  weights: Float64Array,
+  credit: Float64Array,
+  criteria: number,
+  central: Float64Array,
+  product: number,
+): void {
   for (let j = 0; j < (weights.length === 0 ? 0 : criteria); j++) {
     let sum = 0
     for (let b = 0; b < quantiles; b++) sum += credit[b]! * weights[j * quantiles + b]!
@@ -170,11 +154,10 @@ function countRanks(scores: Float64Array, { products, ranks }: Tally): void {
   const better = new Uint8Array(quantiles)
   const equal = new Uint8Array(quantiles)
   for (let product = 0; product < products; product++) {
-    const own = scores.subarray(product * quantiles, (product + 1) * quantiles)
+    const own = columnOf(scores, product)
     better.fill(0)
     equal.fill(0)
-    for (let other = 0; other < products; other++)
-      compareColumns(own, scores.subarray(other * quantiles, (other + 1) * quantiles), better, equal)
+    for (let other = 0; other < products; other++) compareColumns(own, columnOf(scores, other), better, equal)
     const from = product * products
     for (let k = 0; k < quantiles; k++) {
       const share = 1 / equal[k]!

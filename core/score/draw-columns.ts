@@ -6,6 +6,18 @@ export const reach = 6
 export const normalSteps = 2 * quantiles
 const steps = normalSteps / (2 * reach)
 
+/** Bits of the part of a step, where normal scores are whole numbers: their sum is a place once it is shifted. */
+const fraction = 16
+const inside = normalSteps - 1
+
+/**
+ * A normal score in whole parts of a step: sums of such are places in a table of points, without a conversion a draw.
+ *
+ * @param score in standard deviations
+ * @example wholeScore(1) // => 11184811
+ */
+export const wholeScore = (score: number): number => Math.round(score * steps * 2 ** fraction)
+
 /** Adds points in sequence, weighted. Plain loops over typed arrays: they are compiled to a few instructions a draw. */
 export function addPoints(column: Float64Array, points: Float32Array, weight: number): void {
   for (let k = 0; k < quantiles; k++) column[k]! += weight * points[k]!
@@ -27,27 +39,33 @@ export function addWeightedPoints(column: Float64Array, points: Float32Array, we
 }
 
 /**
- * Looks points up by normal scores.
+ * Where in tables over normal scores the points of a cell stand.
  *
- * @param into points
- * @param places in the table that they were read from
- * @param table points over normal scores, see {@link reach}
- * @param shared part of the normal scores that all cells of a product have
- * @param own part of this cell alone, to be multiplied by `share`
+ * @param places filled by this
+ * @param shared part of the normal scores that all cells of a product have, in whole parts from the table's begin
+ * @param own part of this cell alone, in whole parts
  */
-export function lookUpPoints(
-  into: Float32Array,
-  places: Uint16Array,
-  table: Float32Array,
-  shared: Float32Array,
-  own: Float32Array,
-  share: number,
+export function findPlaces(places: Uint16Array, shared: Int32Array, own: Int32Array): void {
+  for (let k = 0; k < quantiles; k++) places[k] = ((shared[k]! + own[k]!) >>> fraction) & inside
+}
+
+/** Looks points up at their places, see {@link findPlaces}. */
+export function lookUpPoints(points: Float32Array, table: Float32Array, shared: Int32Array, own: Int32Array): void {
+  for (let k = 0; k < quantiles; k++) points[k] = table[((shared[k]! + own[k]!) >>> fraction) & inside]!
+}
+
+/** Adds the points of two cells at their places, weighted: the column is read and written once for both. */
+export function addTwoLookedUp(
+  column: Float64Array,
+  shared: Int32Array,
+  [tableA, tableB]: readonly [Float32Array, Float32Array],
+  [a, b]: readonly [Int32Array, Int32Array],
+  [weightA, weightB]: readonly [number, number],
 ): void {
-  for (let k = 0; k < quantiles; k++) {
-    const place = ((shared[k]! + share * own[k]! + reach) * steps) & (normalSteps - 1)
-    places[k] = place
-    into[k] = table[place]!
-  }
+  for (let k = 0; k < quantiles; k++)
+    column[k]! +=
+      weightA * tableA[((shared[k]! + a[k]!) >>> fraction) & inside]! +
+      weightB * tableB[((shared[k]! + b[k]!) >>> fraction) & inside]!
 }
 
 /** Holds scores between nought and the product's cap; far below nought means a drawn fault that ends the discussion. */

@@ -2,17 +2,24 @@ import { normalQuantile, normalShare } from '#core/quantity/normal.ts'
 import {
   addFourPoints,
   addPoints,
+  addTwoLookedUp,
   addWeightedPoints,
+  findPlaces,
   limitScores,
   lookUpPoints,
   normalSteps,
   reach,
+  wholeScore,
 } from './draw-columns.ts'
 import { cellKinds, quantiles, type DrawProblem } from './draw-problem.ts'
 import { sfc32 } from './random.ts'
 
+/** Turns a random whole number into a share from nought to below one. */
+const uniform = 1 / 4294967296
+
 /** One cell that differs from draw to draw. */
 interface VaryingCell {
+  product: number
   criterion: number
   /** Number of the cells that it is drawn together with, or nought. */
   link: number
@@ -32,10 +39,10 @@ interface DrawnProduct {
 }
 
 /**
- * Hears the points of an open cell, product and criterion by number, and the places in {@link byNormalScore} of its
- * table that they were read from; the arrays are overwritten by the next.
+ * Hears what is drawn of an open cell, product and criterion by number: the places of its points in their table by
+ * normal score, see {@link byNormalScore}. The places are overwritten by the next.
  */
-export type OpenPoints = (product: number, criterion: number, points: Float32Array, places: Uint16Array) => void
+export type OpenPoints = (product: number, criterion: number, places: Uint16Array, table: Float32Array) => void
 
 /** Draws scores block by block; the columns are overwritten by the next block. */
 export interface ScoreDrawing {
@@ -59,13 +66,13 @@ export interface ScoreDrawing {
  * that of factor analysis. Both from memory.
  *
  * @param problem see {@link DrawProblem}
- * @param observe told the points of each open cell as it is drawn, where the weights are fixed
+ * @param observe told what is drawn of each open cell, where the weights are fixed
  * @example scoreDrawing(twoProducts).scores.length // => 2048
  */
 export function scoreDrawing(problem: DrawProblem, observe?: OpenPoints): ScoreDrawing {
   const { products, criteria, draw, cap } = problem
   const next = sfc32(problem.seed)
-  const source = drawingSource(problem, next)
+  const source = drawingSource(problem, next, observe)
   const drawn = Array.from({ length: products }, (_, product) => drawnProduct(problem, product, next))
   const scores = new Float64Array(products * quantiles)
   const weights = new Float64Array(draw === 'fixed' ? 0 : criteria * quantiles)
@@ -79,10 +86,7 @@ export function scoreDrawing(problem: DrawProblem, observe?: OpenPoints): ScoreD
       for (const [index, product] of drawn.entries()) {
         const column = scores.subarray(index * quantiles, (index + 1) * quantiles)
         if (product.open.length > 0) source.drawQuality(product)
-        if (draw === 'fixed')
-          addFixed(column, product, given, source, (criterion, points) =>
-            observe?.(index, criterion, points, source.places),
-          )
+        if (draw === 'fixed') addFixed(column, product, given, source)
         else addDrawn(column, product, weights, source)
         limitScores(column, product.cap, cap)
       }
@@ -98,18 +102,17 @@ interface DrawingSource {
   from(cell: VaryingCell): Float32Array
   /** Draws the quality of one product. */
   drawQuality(product: DrawnProduct): void
-  /** Points of an open cell by that quality; overwritten by the next. */
-  openPoints(cell: VaryingCell): Float32Array
-  /** Where in the cell's table those stand. */
-  places: Uint16Array
+  /** What that quality gives to the normal scores of every open cell of the product, see {@link wholeScore}. */
+  shared: Int32Array
+  /** What an open cell has of its own in those, from a place that is drawn. */
+  ownOf(cell: VaryingCell): Int32Array
 }
 
-function drawingSource({ correlation, links }: DrawProblem, next: () => number): DrawingSource {
+function drawingSource({ correlation, links }: DrawProblem, next: () => number, observe?: OpenPoints): DrawingSource {
   const normals = twice(shuffled(normalScores(), next))
-  const quality = new Float32Array(quantiles)
-  const points = new Float32Array(quantiles)
-  const stands = new Uint16Array(quantiles)
-  const [shared, own] = [Math.sqrt(correlation), Math.sqrt(1 - correlation)]
+  const own = Int32Array.from(normals, (score) => wholeScore(Math.sqrt(1 - correlation) * score))
+  const shared = new Int32Array(quantiles)
+  const observed = new Uint16Array(quantiles)
   const places = new Uint16Array(links.reduce((most, link) => Math.max(most, link), 0) + 1)
   const place = (): number => next() & (quantiles - 1)
   return {
@@ -117,15 +120,20 @@ function drawingSource({ correlation, links }: DrawProblem, next: () => number):
       for (let link = 1; link < places.length; link++) places[link] = place()
     },
     from: ({ table, link }) => table.subarray(link === 0 ? place() : places[link]),
+    shared,
     drawQuality({ quality: { mean, deviation } }) {
       const drawn = normals.subarray(place())
-      for (let k = 0; k < quantiles; k++) quality[k] = shared * (mean + deviation * drawn[k]!)
+      const part = Math.sqrt(correlation)
+      for (let k = 0; k < quantiles; k++) shared[k] = wholeScore(part * (mean + deviation * drawn[k]!) + reach)
     },
-    openPoints({ table }) {
-      lookUpPoints(points, stands, table, quality, normals.subarray(place()), own)
-      return points
+    ownOf({ product, criterion, table }) {
+      const drawn = own.subarray(place())
+      if (observe) {
+        findPlaces(observed, shared, drawn)
+        observe(product, criterion, observed, table)
+      }
+      return drawn
     },
-    places: stands,
   }
 }
 
@@ -134,8 +142,7 @@ function addFixed(
   column: Float64Array,
   { known, open, constant, averaged }: DrawnProduct,
   given: Float64Array,
-  { from, openPoints }: DrawingSource,
-  observe: (criterion: number, points: Float32Array) => void,
+  { from, shared, ownOf }: DrawingSource,
 ): void {
   const share = averaged.reduce((sum, criterion) => sum + given[criterion]!, 0)
   const weightOf = ({ criterion }: { criterion: number }) => (share === 0 ? 0 : (10 * given[criterion]!) / share)
@@ -146,9 +153,14 @@ function addFixed(
     addFourPoints(column, [from(a), from(b), from(c), from(d)], [weightOf(a), weightOf(b), weightOf(c), weightOf(d)])
   }
   for (const cell of known.slice(fours)) addPoints(column, from(cell), weightOf(cell))
-  for (const cell of open) {
-    const points = openPoints(cell)
-    observe(cell.criterion, points)
+  const pairs = open.length - (open.length % 2)
+  for (let k = 0; k < pairs; k += 2) {
+    const [a, b] = [open[k]!, open[k + 1]!]
+    addTwoLookedUp(column, shared, [a.table, b.table], [ownOf(a), ownOf(b)], [weightOf(a), weightOf(b)])
+  }
+  for (const cell of open.slice(pairs)) {
+    const points = new Float32Array(quantiles)
+    lookUpPoints(points, cell.table, shared, ownOf(cell))
     addPoints(column, points, weightOf(cell))
   }
 }
@@ -160,7 +172,7 @@ function addDrawn(
   column: Float64Array,
   { known, open, constant, averaged }: DrawnProduct,
   weights: Float64Array,
-  { from, openPoints }: DrawingSource,
+  { from, shared, ownOf }: DrawingSource,
 ): void {
   const weightsOf = (criterion: number) => weights.subarray(criterion * quantiles, (criterion + 1) * quantiles)
   const divisor = new Float64Array(quantiles)
@@ -173,7 +185,11 @@ function addDrawn(
         weightsOf(criterion),
       )
   for (const cell of known) addWeightedPoints(column, from(cell), weightsOf(cell.criterion))
-  for (const cell of open) addWeightedPoints(column, openPoints(cell), weightsOf(cell.criterion))
+  const points = new Float32Array(quantiles)
+  for (const cell of open) {
+    lookUpPoints(points, cell.table, shared, ownOf(cell))
+    addWeightedPoints(column, points, weightsOf(cell.criterion))
+  }
   for (const criterion of averaged) addWeightedPoints(divisor, ones, weightsOf(criterion))
   for (let k = 0; k < quantiles; k++) column[k] = divisor[k] === 0 ? 0 : (10 * column[k]!) / divisor[k]!
 }
@@ -194,10 +210,11 @@ function drawnProduct(problem: DrawProblem, product: number, next: () => number)
     if (penalty[criterion] === 0) drawn.averaged.push(criterion)
     const table = points.slice(cell * quantiles, (cell + 1) * quantiles)
     if (table.every((one) => one === table[0])) drawn.constant.push({ criterion, points: table[0]! })
-    else if (kinds[cell] === cellKinds.open) drawn.open.push({ criterion, link: 0, table: byNormalScore(table) })
+    else if (kinds[cell] === cellKinds.open)
+      drawn.open.push({ product, criterion, link: 0, table: byNormalScore(table) })
     else {
       const link = links[cell] ?? 0
-      drawn.known.push({ criterion, link, table: twice(link === 0 ? shuffled(table, next) : table) })
+      drawn.known.push({ product, criterion, link, table: twice(link === 0 ? shuffled(table, next) : table) })
     }
   }
   return drawn
@@ -228,7 +245,7 @@ const normalScores = (): Float32Array =>
 /** The same values in an order that is drawn: Fisher and Yates. */
 function shuffled(values: Float32Array, next: () => number): Float32Array {
   for (let k = values.length - 1; k > 0; k--) {
-    const other = next() % (k + 1)
+    const other = Math.floor(next() * uniform * (k + 1))
     const kept = values[k]!
     values[k] = values[other]!
     values[other] = kept
@@ -248,8 +265,6 @@ function shares(weights: Float64Array): Float64Array {
   const sum = weights.reduce((all, weight) => all + weight, 0)
   return weights.map((weight) => (sum === 0 ? 0 : weight / sum))
 }
-
-const uniform = 1 / 4294967296
 
 /** Weights as shares of their sum: around the school, or even over all there may be (normalised exponentials). */
 function drawWeights(

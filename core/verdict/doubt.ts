@@ -93,10 +93,10 @@ function covarianceShares(all: DrawProblem): number[] {
 function openCovariances(problem: DrawProblem): number[] {
   const { criteria, weights } = problem
   const drawn = new Map<number, Float64Array>()
-  const drawing = scoreDrawing(problem, (_, criterion, points) => {
+  const drawing = scoreDrawing(problem, (_, criterion, places, table) => {
     drawn.set(
       criterion,
-      Float64Array.from(points, (one) => one * (weights[criterion] ?? 0)),
+      Float64Array.from(places, (place) => (table[place] ?? 0) * (weights[criterion] ?? 0)),
     )
   })
   const covariances = Array.from({ length: criteria }, () => 0)

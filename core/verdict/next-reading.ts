@@ -131,7 +131,7 @@ function rangesOf(rising: Float32Array, edges: readonly number[]): Uint8Array {
 function countFirsts(problem: DrawProblem, cells: readonly OpenCell[]): [Float64Array, Float64Array] {
   const { products } = problem
   const byPlace = new Map(cells.map((cell) => [cell.product * problem.criteria + cell.criterion, cell]))
-  const drawing = scoreDrawing(problem, (product, criterion, _, places) => {
+  const drawing = scoreDrawing(problem, (product, criterion, places) => {
     const cell = byPlace.get(product * problem.criteria + criterion)
     if (cell) noteRanges(places, cell)
   })
