@@ -2,6 +2,9 @@ import { index, route, type RouteConfig } from '@react-router/dev/routes'
 
 export default [
   index('routes/lineups.tsx'),
+  route('plan', 'routes/plan.tsx'),
+  route('lineups/:application/plan', 'routes/engine-plan.ts'),
+  route('purchases/:purchase', 'routes/purchase-edit.tsx'),
   route('lineups/new', 'routes/application-new.tsx'),
   route('lineups/:application', 'routes/lineup-layout.tsx', [
     index('routes/lineup.tsx'),

@@ -25,8 +25,12 @@ beforeAll(async () => {
   const word = await page.$eval('a[href*="/word/"]', (link) => link.getAttribute('href')!.replace(/\?.*/, ''))
   await visit(page, `${app.url}/kin`)
   const kin = await page.$eval('a[href^="/kin/"]', (link) => link.getAttribute('href')!)
+  await visit(page, `${app.url}/plan`)
+  const purchase = await page.$eval('a[href^="/purchases/"]', (link) => link.getAttribute('href')!)
   paths = {
     'line-ups': '/',
+    plan: '/plan',
+    purchase,
     'new application': '/lineups/new',
     'line-up': lineup,
     product,

@@ -123,6 +123,7 @@ function idsOf(folder: string): KnownIds {
     photo: ids('photo'),
     import: ids('import'),
     review: ids('review'),
+    purchase: ids('purchase'),
     file: ['article.html', 'article.md'],
     number: ['1'],
     card: ['verdict-wide.svg', 'parts-tall.png'],

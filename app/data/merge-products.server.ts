@@ -19,7 +19,7 @@ interface Merged {
 const nameOf = ({ brand, partNumber }: Merged): string => `${brand} ${partNumber}`
 
 /** What belongs to a product itself, and not to a revision of it. */
-const ownTables = ['claim', 'claim_decision', 'price', 'availability', 'inquiry', 'product_tag', 'fitment']
+const ownTables = ['claim', 'claim_decision', 'price', 'availability', 'inquiry', 'product_tag', 'fitment', 'purchase']
 
 /**
  * Makes several products one: revisions with all their specimens, claims and prices go to the one that stays. Nothing

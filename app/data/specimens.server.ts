@@ -5,6 +5,7 @@ import type { Interval } from '#core/quantity/interval.ts'
 import type { SpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { RecordingPlan } from '#core/teardown/recording-plan.ts'
 import { foldName } from '#core/fold-name.ts'
+import { freeLabels } from '#core/teardown/specimen-labels.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
 import type { EngineTrouble } from '#core/figures/trouble.ts'
@@ -221,9 +222,13 @@ const toRow = ({ rawInput, condition = 'new', service = null, ...fields }: Speci
   rawInput: JSON.stringify(rawInput),
 })
 
+/** Adds specimens within a transaction. */
+export const insertSpecimens = (trx: Knex.Transaction, specimens: readonly SpecimenFields[]): Promise<unknown> =>
+  trx('specimen').insert(specimens.map((fields) => ({ ...toRow(fields), createdAt: now() })))
+
 /** Adds a specimen. */
 export const addSpecimen = (fields: SpecimenFields): Promise<Added> =>
-  addOnce({ id: fields.id, content: fields }, (trx) => trx('specimen').insert({ ...toRow(fields), createdAt: now() }))
+  addOnce({ id: fields.id, content: fields }, (trx) => insertSpecimens(trx, [fields]))
 
 /** Changes a specimen of which a version was seen. */
 export const changeSpecimen = (fields: SpecimenFields, version: number): Promise<Changed> =>
@@ -279,13 +284,9 @@ export async function latestSpecimen(): Promise<string | undefined> {
   return made?.id
 }
 
-/** Free label for the next specimen of a revision: A, B, C, then 27, 28. */
+/** Free label for the next specimen of a revision. */
 export async function nextLabel(revision: string): Promise<string> {
   const db = await database()
-  const labels: string[] = await db('specimen').where({ revisionId: revision }).pluck('label')
-  const taken = new Set(labels.map(foldName))
-  for (let index = 0; ; index++) {
-    const label = index < 26 ? String.fromCharCode(65 + index) : String(index + 1)
-    if (!taken.has(foldName(label))) return label
-  }
+  const [label = ''] = freeLabels(await db('specimen').where({ revisionId: revision }).pluck('label'), 1)
+  return label
 }

@@ -15,6 +15,7 @@ import { loader as lineup } from './lineup.tsx'
 import { loader as home } from './lineups.tsx'
 import { loader as log } from './log.tsx'
 import { loader as money } from './money.tsx'
+import { loader as plan } from './plan.tsx'
 import { loader as product } from './product.tsx'
 import { loader as productLayout } from './product-layout.tsx'
 import { loader as value } from './value.tsx'
@@ -72,6 +73,7 @@ test('no page walks through the readings, the specimens or the revisions of the 
     home,
     log,
     money,
+    plan,
     product,
     productLayout,
     value,

@@ -4,6 +4,7 @@ import { listApplications } from '#app/data/applications.server.ts'
 import { listClaims } from '#app/data/claims.server.ts'
 import { importDatabase, writableDatabase } from '#app/data/database.server.ts'
 import { listBrands } from '#app/data/products.server.ts'
+import { listOpenPurchases } from '#app/data/purchases.server.ts'
 import { listSpecimens } from '#app/data/specimens.server.ts'
 
 demoDatabase()
@@ -43,6 +44,7 @@ test(
       review: 'nothere00000',
       file: 'article.html',
       number: '1',
+      purchase: (await listOpenPurchases())[0]!.id,
       card: 'verdict-wide.svg',
     }
     const written: string[] = []

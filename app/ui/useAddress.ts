@@ -10,11 +10,13 @@ export function useAddress() {
   useEffect(() => {
     asked.next = undefined
   }, [search])
-  const set = (changes: Record<string, string>) =>
+  /** What it names beside is put where the address names nothing yet. */
+  const set = (changes: Record<string, string>, beside: Record<string, string> = {}) =>
     setSearch(
       // What the page says now, however long ago it was drawn that this is called from.
       () => {
         const next = new URLSearchParams(asked.next ?? window.location.search)
+        for (const [name, value] of Object.entries(beside)) if (!next.get(name)) next.set(name, value)
         for (const [name, value] of Object.entries(changes)) {
           if (value === '') next.delete(name)
           else next.set(name, value)

@@ -169,7 +169,13 @@ specimens until sure: preposterior analysis (Raiffa and Schlaifer 1961, from mem
 variance of a score, the part that units differ by falls with the number of specimens and that of answers that may be
 mistaken with every look; the mean moves by what falls, and the draws close up around it. The cheapest complete review is
 planned alike: answers are taken on by worth for a minute until the one that would be named is right in 80 of 100 ways in
-which they may come out; a reading takes nine tenths of the doubt of an open answer away.`
+which they may come out; a reading takes nine tenths of the doubt of an open answer away.
+
+What is worth doing next, over all engines: points of a hundred by which the chance of naming the right one grows, for an
+hour or for money. Readings and more specimens as above. A filter that nobody has opened is drawn as such filters of the
+line-up are, with what is asked for it, until it is recorded; a record of it tells nine tenths of its score (expected
+value of sample information, Raiffa and Schlaifer 1961, from memory; the nine tenths are common practice, no published
+source). To record one takes the minutes that the middle one of the line-up took by the catalogue.`
 
 const simulationSection = ({ seed, findings }: SimulationResults): string => `## Whether it keeps its word
 

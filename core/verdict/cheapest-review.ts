@@ -34,7 +34,7 @@ export interface CheapestReview {
 /** A review is complete when the one that it names is the right one so often. */
 const target = callChances.leads
 /** Share of the doubt of an open answer that goes with its reading: what is read has a doubt of its own. */
-const settledByReading = 0.9
+export const settledByReading = 0.9
 /** Ways in which what is read may come out, and draws that are looked at in each. */
 const [outcomes, draws] = [48, 512]
 

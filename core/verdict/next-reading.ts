@@ -4,6 +4,7 @@ import { byNormalScore, scoreDrawing } from '#core/score/draw-scores.ts'
 import { callOf, type Call } from './call.ts'
 import { judgementProblem } from './judgement.ts'
 import { contenders, type EvaluatedRevision } from './ranking.ts'
+import { countRanges, firstOfDraws, ranges as bins, rightWhenKnown } from './first-by-range.ts'
 import { toBeKnown, type ToTake } from './to-be-known.ts'
 
 /** What a reading may come to, and what would be said then. */
@@ -27,8 +28,6 @@ export interface NextReading extends ToTake {
   outcomes: Outcome[]
 }
 
-/** So many ranges a reading is parted into, each as likely. */
-const bins = 6
 const blocks = 32
 
 /** An open cell with the points that part its ranges, and how often each product is first in each. */
@@ -77,7 +76,7 @@ export function nextReadings(evaluated: readonly EvaluatedRevision[], rows: read
       const revision = judged[cell.product]
       const criterion = revision?.score.lines[cell.criterion]?.criterion
       if (!revision || !criterion) return []
-      const gain = rightWhenKnown(cell, judged.length) / draws - now
+      const gain = rightWhenKnown(cell.firsts, judged.length) / draws - now
       if (gain < leastGain) return []
       const toTake = toBeKnown(criterion.attribute, revision, rows)
       if (!toTake) return []
@@ -149,42 +148,6 @@ function countFirsts(problem: DrawProblem, cells: readonly OpenCell[]): [Float64
 function noteRanges(places: Uint16Array, { rangeOfPlace, ranges }: OpenCell): void {
   for (let k = 0; k < quantiles; k++) ranges[k] = rangeOfPlace[places[k]!]!
 }
-
-function countRanges(counts: Float64Array, ranges: Uint8Array, first: Uint8Array, products: number): void {
-  for (let k = 0; k < quantiles; k++) counts[ranges[k]! * products + first[k]!]!++
-}
-
-function firstOfDraws(scores: Float64Array, products: number): Uint8Array {
-  const first = new Uint8Array(quantiles)
-  const best = scores.slice(0, quantiles)
-  for (let product = 1; product < products; product++)
-    noteBetter(scores.subarray(product * quantiles, (product + 1) * quantiles), product, best, first)
-  return first
-}
-
-function noteBetter(column: Float64Array, product: number, best: Float64Array, first: Uint8Array): void {
-  for (let k = 0; k < quantiles; k++) {
-    if (column[k]! <= best[k]!) continue
-    best[k] = column[k]!
-    first[k] = product
-  }
-}
-
-/** Draws in which the likeliest by one half of them is first in the other half, range by range. */
-function rightWhenKnown({ firsts: [one, other] }: OpenCell, products: number): number {
-  let right = 0
-  for (let range = 0; range < bins; range++) {
-    const [a, b] = [one, other].map((half) => half.subarray(range * products, (range + 1) * products)) as [
-      Float64Array,
-      Float64Array,
-    ]
-    right += (b[likeliest(a)] ?? 0) + (a[likeliest(b)] ?? 0)
-  }
-  return right
-}
-
-const likeliest = (counts: Float64Array): number =>
-  counts.reduce((best, count, at) => (count > (counts[best] ?? 0) ? at : best), 0)
 
 /** What is said for each range that the reading may come to. */
 function outcomesOf({ firsts: [one, other], edges }: OpenCell, judged: readonly EvaluatedRevision[]): Outcome[] {

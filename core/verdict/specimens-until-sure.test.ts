@@ -91,8 +91,9 @@ describe('how many specimens until sure', () => {
 
 describe('in a sentence', () => {
   const said = (...steps: [number, number, number][]) =>
-    formatUntilSure({ columns: ['a', 'b'], steps: steps.map(([more, leads, wins]) => ({ more, leads, wins })) }, (id) =>
-      id.toUpperCase(),
+    formatUntilSure(
+      { columns: ['a', 'b'], steps: steps.map(([more, leads, wins]) => ({ more, leads, wins, right: leads })) },
+      (id) => id.toUpperCase(),
     )
   test.each<[string, [number, number, number][], string]>([
     [

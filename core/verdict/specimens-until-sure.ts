@@ -22,6 +22,8 @@ export interface MoreSpecimens {
   leads: number
   /** The same with 95 %. */
   wins: number
+  /** Chance that the one who is named then is the right one. */
+  right: number
 }
 
 /** So many more specimens are looked at; nought is how it stands. */
@@ -149,7 +151,7 @@ function settledShare(more: number, { doubts, revision }: Foremost): number {
 function stepOf(more: number, pair: readonly [Foremost, Foremost], others: Best): MoreSpecimens {
   const settled = pair.map((one) => Math.min(1, settledShare(more, one))) as [number, number]
   const count = settled.some((share) => share > 0) ? outcomes : 1
-  let [leads, wins] = [0, 0]
+  let [leads, wins, right] = [0, 0, 0]
   for (let outcome = 0; outcome < count; outcome++) {
     const moved = pair.map(({ mean, variance }, at): Moved => {
       const share = settled[at]!
@@ -159,8 +161,9 @@ function stepOf(more: number, pair: readonly [Foremost, Foremost], others: Best)
     const highest = highestChance(moved, pair, others)
     if (highest >= callChances.leads) leads++
     if (highest >= callChances.wins) wins++
+    right += highest
   }
-  return { more, leads: leads / count, wins: wins / count }
+  return { more, leads: leads / count, wins: wins / count, right: right / count }
 }
 
 /** Steps of a lattice that is even over the square (plastic number): the same each time, and surer than chance. */

@@ -4,8 +4,10 @@ import instrumentFile from './instruments.json'
 import { loadApplication } from './load-application.ts'
 import { loadInstruments } from './load-instruments.ts'
 import { loadMarket } from './load-market.ts'
+import { loadPlan } from './load-plan.ts'
 import { loadReviews } from './load-reviews.ts'
 import market from './market.json'
+import plan from './plan.json'
 import reviews from './reviews.json'
 import skerry from './skerry-1.1-d.json'
 
@@ -22,6 +24,7 @@ export async function loadAllOfDemo(): Promise<number> {
       for (const [partNumber, id] of loaded.products) products.set(partNumber, id)
     }
     await loadMarket(market, products)
+    await loadPlan(plan, products)
     await loadReviews(reviews)
     await showDemo(true)
     return readings

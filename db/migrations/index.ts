@@ -40,6 +40,7 @@ import * as reviews from './038_reviews.ts'
 import * as settledByReview from './039_settled_by_review.ts'
 import * as privateShops from './040_private_shops.ts'
 import * as cameraPauses from './041_camera_pauses.ts'
+import * as plan from './042_plan.ts'
 
 const migrations: Record<string, Knex.Migration> = {
   '001_house': house,
@@ -83,6 +84,7 @@ const migrations: Record<string, Knex.Migration> = {
   '039_settled_by_review': settledByReview,
   '040_private_shops': privateShops,
   '041_camera_pauses': cameraPauses,
+  '042_plan': plan,
 }
 
 /** Their names, in the order in which they run. */

@@ -85,8 +85,8 @@ export const FacingScores = ({ judged, a, b }: Omit<Props, 'drawings'>) => (
 /** The two filters to choose. */
 export const FacingMenus = ({ judged, a, b }: Omit<Props, 'drawings'>) => (
   <>
-    <FilterMenu name="First filter" chosen={a} other={b} onPick={(id) => judged.set({ a: id, b: b.column.id })} />
-    <FilterMenu name="Second filter" chosen={b} other={a} onPick={(id) => judged.set({ a: a.column.id, b: id })} />
+    <FilterMenu name="First filter" chosen={a} other={b} onPick={(id) => judged.set({ a: id }, { b: b.column.id })} />
+    <FilterMenu name="Second filter" chosen={b} other={a} onPick={(id) => judged.set({ b: id }, { a: a.column.id })} />
     <Button onPress={() => judged.set({ a: b.column.id, b: a.column.id })}>Swap</Button>
     <Button onPress={() => window.print()}>Print</Button>
   </>

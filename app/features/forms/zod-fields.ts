@@ -115,18 +115,46 @@ export const optionalWhole = (name: string, low: number, high: number) =>
 /** An interval that may be left open, as it is said: 15000 km or 12 months. */
 export const optionalInterval = (name: string) => optional<Interval>(name, parseInterval)
 
-/** A day that has come. */
-export const day = (name: string) =>
+const isoDay = (name: string) =>
+  z.iso
+    .date({ error: `${name} is a day, such as 2026-05-31.`, abort: true })
+    .refine((date) => date >= '1990-01-01', `${name} lies too far back.`)
+
+/** Days that plans reach ahead at most. */
+const farthest = 3660
+
+const has = {
+  come: (name: string) =>
+    isoDay(name).refine((date) => Date.parse(date) <= Date.now() + millisecondsPerDay, `${name} lies ahead.`),
+  ahead: (name: string) =>
+    isoDay(name).refine(
+      (date) => Date.parse(date) <= Date.now() + farthest * millisecondsPerDay,
+      `${name} lies more than ten years ahead.`,
+    ),
+}
+
+const dayText = (name: string) =>
   z
     .string({ error: `${name} is missing.` })
     .overwrite(plainText)
     .trim()
-    .pipe(
-      z.iso
-        .date({ error: `${name} is a day, such as 2026-05-31.`, abort: true })
-        .refine((date) => Date.parse(date) <= Date.now() + millisecondsPerDay, `${name} lies ahead.`)
-        .refine((date) => date >= '1990-01-01', `${name} lies too far back.`),
-    )
+
+/** A day that has come. */
+export const day = (name: string) => dayText(name).pipe(has.come(name))
+
+/** A day that may lie ahead. */
+export const anyDay = (name: string) => dayText(name).pipe(has.ahead(name))
+
+/** A day that may be left open: null then. One that has come, unless it may lie ahead. */
+export const optionalDay = (name: string, when: 'come' | 'ahead' = 'come') =>
+  dayText(name)
+    .default('')
+    .transform((text, context): string | null => {
+      if (text === '') return null
+      const parsed = has[when](name).safeParse(text)
+      for (const { message } of parsed.error?.issues ?? []) context.addIssue(message)
+      return parsed.data ?? z.NEVER
+    })
 
 export const optionalCurrency = z.preprocess(
   (value) => (value === '' ? undefined : value),

@@ -11,6 +11,7 @@ export interface Place {
 
 const placesOfAll: readonly Place[] = [
   { label: 'Today', path: href('/'), holds: (pathname) => pathname === '/' || pathname === '/lineups/new' },
+  { label: 'Plan', path: href('/plan'), holds: (pathname) => /^\/(plan|purchases)(\/|$)/.test(pathname) },
   { label: 'Library', path: href('/library'), holds: (pathname) => /^\/(library|brands)/.test(pathname) },
   { label: 'Kin', path: href('/kin'), holds: (pathname) => pathname.startsWith('/kin') },
 ]

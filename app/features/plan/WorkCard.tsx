@@ -1,0 +1,178 @@
+import { href, Link } from 'react-router'
+import { styled } from 'styled-components'
+import { formatMoney } from '#core/money/currency.ts'
+import { formatFixed } from '#core/quantity/format.ts'
+import type { EnginePlan, PlannedWork, ToBuy } from '#app/data/engine-plan.server.ts'
+import { useAction } from '#app/features/forms/useAction.ts'
+import { Button } from '#app/ui/Button.tsx'
+import { Alert, Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { Table } from '#app/ui/Table.tsx'
+import { useAddress } from '#app/ui/useAddress.ts'
+import { useEachJson } from '#app/ui/useEachJson.ts'
+
+const Works = styled(Table)`
+  th:nth-child(n + 2):nth-child(-n + 5),
+  td:nth-child(n + 2):nth-child(-n + 5) {
+    text-align: right;
+    white-space: nowrap;
+    font-variant-numeric: tabular-nums;
+  }
+  td:last-child {
+    width: 190px;
+    padding-right: 0;
+    text-align: right;
+  }
+`
+
+interface Engine {
+  id: string
+  name: string
+}
+
+interface Props {
+  engines: readonly Engine[]
+  known: Readonly<Record<string, EnginePlan>>
+  /** Products that stand on the list already. */
+  listed: ReadonlySet<string>
+  /** Ids for what may be put on the list. */
+  ids: readonly string[]
+}
+
+/** So much is shown of all engines together. */
+const most = 15
+
+const points = ({ gain }: PlannedWork): number => 100 * gain
+
+const sorts = [
+  { value: '', label: 'the hour' },
+  { value: 'money', label: 'the money' },
+]
+
+const worthForTime = ({ gain, minutes }: PlannedWork): number => gain / minutes
+
+/** What costs nothing comes first, what has no price last. */
+const worthForMoney = ({ gain, cost }: PlannedWork): number =>
+  cost === null ? -1 : cost === 0 ? Number.MAX_SAFE_INTEGER * gain : gain / cost
+
+/** What is worth doing next, over all engines: points of chance of naming the right one, for minutes and money. */
+export function WorkCard({ engines, known, listed, ids }: Props) {
+  const plans = useEachJson(
+    engines.map(({ id }) => id),
+    known,
+    (application) => href('/lineups/:application/plan', { application }),
+  )
+  const { get, set } = useAddress()
+  const by = get('by') ?? ''
+  const worth = by === 'money' ? worthForMoney : worthForTime
+  const work = engines
+    .flatMap((engine) => (plans.get(engine.id)?.work ?? []).map((one) => ({ ...one, engine })))
+    .sort((a, b) => worth(b) - worth(a))
+    .slice(0, most)
+  const missing = engines.length - plans.size
+  return (
+    <Card aria-label="Worth doing next" style={{ minHeight: missing > 0 ? 320 : undefined }}>
+      <Stack>
+        <Row $between>
+          <h2>Worth doing next</h2>
+          <SelectMenu label="Most for" value={by} options={sorts} onPick={(value) => set({ by: value })} />
+        </Row>
+        <Soft>
+          By how many points of a hundred the chance of naming the right filter grows, judged for anybody by the first
+          school. Estimates: what is not known is drawn from what such filters have.
+        </Soft>
+        {work.length === 0 && missing === 0 && (
+          <Soft>
+            {engines.length === 0
+              ? 'What is worth doing next will stand here, once an engine has filters that can be told apart. Name an engine on Today.'
+              : 'Nothing that is open would change much: what is named now would most likely be named then.'}
+          </Soft>
+        )}
+        {work.length > 0 && (
+          <Works>
+            <thead>
+              <tr>
+                <th>What</th>
+                <th>Points</th>
+                <th>Time</th>
+                <th>Money</th>
+                <th>Points an hour</th>
+                <th>
+                  <Unseen>Act</Unseen>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {work.map((one, at) => (
+                <WorkLine
+                  key={`${one.engine.id} ${one.words}`}
+                  work={one}
+                  engine={one.engine}
+                  isListed={one.toBuy.every(({ productId }) => listed.has(productId))}
+                  id={ids[at] ?? ''}
+                />
+              ))}
+            </tbody>
+          </Works>
+        )}
+        {missing > 0 && <Soft role="status">Working out {missing === 1 ? 'one engine' : `${missing} engines`} …</Soft>}
+      </Stack>
+    </Card>
+  )
+}
+
+const timeOf = (minutes: number): string =>
+  minutes < 90 ? `${formatFixed(minutes, minutes < 10 ? 1 : 0)} min` : `${formatFixed(minutes / 60, 1)} h`
+
+interface LineProps {
+  work: PlannedWork
+  engine: Engine
+  isListed: boolean
+  id: string
+}
+
+function WorkLine({ work, engine, isListed, id }: LineProps) {
+  const { words, path, toBuy, cost, currency, minutes } = work
+  return (
+    <tr>
+      <td>
+        {words} <br />
+        <Small>
+          <Link to={href('/lineups/:application', { application: engine.id })}>{engine.name}</Link>
+        </Small>
+      </td>
+      <td>{formatFixed(points(work), 1)}</td>
+      <td>{timeOf(minutes)}</td>
+      <td>{cost === 0 ? '–' : cost === null ? 'no price' : formatMoney(cost, currency)}</td>
+      <td>{formatFixed((60 * points(work)) / minutes, 1)}</td>
+      <td>
+        {toBuy.length === 0 ? (
+          <Link to={path} aria-label={`Do: ${words}`}>
+            {path.startsWith('/bench') ? 'To the bench' : 'Look it up'}
+          </Link>
+        ) : isListed ? (
+          <Small>on the list below</Small>
+        ) : (
+          <PutOnList toBuy={toBuy} id={id} words={words} />
+        )}
+      </td>
+    </tr>
+  )
+}
+
+function PutOnList({ toBuy, id, words }: { toBuy: readonly ToBuy[]; id: string; words: string }) {
+  const { send, isIdle, refusal } = useAction()
+  const wish = JSON.stringify(toBuy.map(({ productId, count }) => ({ productId, count })))
+  return (
+    <>
+      <Button
+        isDisabled={!isIdle}
+        aria-label={`Put on the list: ${words}`}
+        onPress={() => send({ intent: 'wishes', id, wishes: wish, reason: words })}
+      >
+        Put on the list
+      </Button>
+      {refusal && <Alert role="alert">{refusal}</Alert>}
+    </>
+  )
+}

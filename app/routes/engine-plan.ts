@@ -1,0 +1,8 @@
+import { findApplication } from '#app/data/applications.server.ts'
+import { enginePlan } from '#app/data/engine-plan.server.ts'
+import type { Route } from './+types/engine-plan'
+import { found } from './http.server.ts'
+
+/** What is worth doing next for one engine. */
+export const loader = async ({ params }: Route.LoaderArgs) =>
+  enginePlan(found(await findApplication(params.application), 'This engine').id)

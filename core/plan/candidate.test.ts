@@ -1,0 +1,94 @@
+import { describe, expect, test } from 'vitest'
+import { minutesOf, characteristicOf } from '#core/catalogue/index.ts'
+import type { Cell } from '#core/compare/cell.ts'
+import { normalShare } from '#core/quantity/normal.ts'
+import { effectiveCriteria, shippedMethod } from '#core/score/effective-criteria.ts'
+import { evaluateRevisions } from '#core/verdict/ranking.ts'
+import { basis, grade, missing, row } from '#core/verdict/rows.fixture.ts'
+import { candidates } from './candidate.ts'
+import { openingGain } from './opening-gain.ts'
+import { recordingMinutes } from './recording-minutes.ts'
+
+const words = (answer: string): Cell => ({ state: 'words', text: answer, answers: [answer], ...basis })
+
+const criteria = effectiveCriteria(shippedMethod).filter(({ attribute }) =>
+  ['glue.grade', 'adbv.material'].includes(attribute),
+)
+
+/** Filters by their glue and valve; of one beyond the rows nothing is known. */
+function lineup(glue: Cell[], valve: Cell[], more: number, fatal: readonly number[] = []) {
+  const rows = [row('glue.grade', glue, 'caps'), row('adbv.material', valve, 'adbv')]
+  const contexts = Array.from({ length: glue.length + more }, (_, at) => ({
+    id: `r${at}`,
+    fatalFaults: fatal.includes(at) ? [{ key: 'leak', description: 'leaks' } as never] : [],
+    misfits: [],
+    attributes: {},
+  }))
+  const all = evaluateRevisions('spin-on', contexts, rows, criteria)
+  return { rows, opened: all.slice(0, glue.length), unopened: all.slice(glue.length) }
+}
+
+const best = () => lineup([grade(4, 0.05)], [words('silicone')], 1)
+const worst = () => lineup([grade(0, 0.05)], [words('nitrile')], 1)
+
+describe('to open one that nobody has opened', () => {
+  test('beside the worst there is, naming it is nearly always wrong, and opening tells nearly all', () => {
+    const { opened, unopened } = worst()
+    expect(openingGain(opened, unopened[0]!)).toBeGreaterThan(0.5)
+  })
+
+  test('beside the best there is it is hardly worth the work', () => {
+    const { opened, unopened } = best()
+    expect(openingGain(opened, unopened[0]!)).toBeLessThan(openingGain(worst().opened, worst().unopened[0]!) / 3)
+  })
+
+  test('is worth as little as nothing where it cannot be first, and never less', () => {
+    const { opened, unopened } = lineup([grade(4, 0.05)], [words('silicone')], 1, [1])
+    expect(openingGain(opened, unopened[0]!)).toBeLessThan(0.01)
+    expect(openingGain(opened, unopened[0]!)).toBeGreaterThanOrEqual(0)
+  })
+})
+
+describe('what may be done next', () => {
+  test('is the best for its minutes first, and only what gains anything', () => {
+    const { rows, opened, unopened } = lineup([grade(3), grade(3)], [words('nitrile'), missing], 1)
+    const all = candidates(opened, rows, unopened)
+    expect(all.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['reading', 'opening']))
+    const rates = all.map(({ gain, minutes }) => gain / minutes)
+    expect(rates).toEqual([...rates].sort((a, b) => b - a))
+    expect(all.every(({ gain }) => gain >= 0.003 && gain <= 1)).toBe(true)
+    expect(all.find(({ kind }) => kind === 'reading')).toMatchObject({ of: ['r1'], readings: ['adbv.material'] })
+    expect(all.find(({ kind }) => kind === 'opening')).toMatchObject({ of: ['r2'], more: 1 })
+  })
+
+  test('is nothing where one is ahead for sure and all is opened', () => {
+    const { rows, opened } = lineup([grade(4, 0.05), grade(0, 0.05)], [words('silicone'), words('nitrile')], 0)
+    expect(candidates(opened, rows, [])).toEqual([])
+  })
+
+  test('more specimens of two that units part: work for both, as long as their gain is the best for each', () => {
+    const units: Cell[] = [4.6, 4.5].map((value) => ({
+      ...grade(value - 2, 0.8),
+      evidence: 'measured',
+      u: 0.8,
+      unitU: 0.75,
+    })) as Cell[]
+    const { rows, opened } = lineup(units, [words('silicone'), words('silicone')], 0)
+    const specimens = candidates(opened, rows, []).filter(({ kind }) => kind === 'specimens')
+    for (const { of, more, minutes } of specimens) {
+      expect(new Set(of)).toEqual(new Set(['r0', 'r1']))
+      expect(minutes).toBeCloseTo(2 * more * recordingMinutes(rows), 9)
+    }
+  })
+})
+
+test('minutes to record one more: what is recorded of the middle one, by the catalogue', () => {
+  const [glue, valve] = ['glue.grade', 'adbv.material'].map((key) => minutesOf(characteristicOf(key)))
+  const rows = lineup([grade(3), grade(2), missing], [words('silicone'), missing, missing], 0).rows
+  expect(recordingMinutes(rows)).toBe(glue! + valve!)
+  expect(recordingMinutes([])).toBe(45)
+})
+
+test('the chance of a normal score below nought is a half: what the gains above rest on', () => {
+  expect(normalShare(0)).toBeCloseTo(0.5, 6)
+})
