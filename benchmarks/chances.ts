@@ -39,7 +39,8 @@ function problem(n: number, m: number, open: number, draw: DrawProblem['draw'] =
 
 const draws = (count: number, ranks = false): DrawSettings => ({ least: count, most: count, standardError: 0, ranks })
 
-const times = 3
+/** So often everything is run, one thing after the other, so that a busy neighbour does not hit one of them alone. */
+const rounds = 6
 
 /** Milliseconds by the clock and by the processor. */
 interface Cost {
@@ -47,23 +48,33 @@ interface Cost {
   processor: number
 }
 
-/** The least of some runs, after one that warms up. */
-function fastest(run: () => void): Cost {
-  run()
-  const costs = Array.from({ length: times }, (): Cost => {
-    const [began, used] = [performance.now(), process.cpuUsage()]
-    run()
-    const { user, system } = process.cpuUsage(used)
-    return { clock: performance.now() - began, processor: (user + system) / 1000 }
-  })
-  return {
-    clock: Math.min(...costs.map(({ clock }) => clock)),
-    processor: Math.min(...costs.map(({ processor }) => processor)),
-  }
+interface Task {
+  what: string
+  run: () => void
+  aim: string
+  costs: Cost[]
 }
 
-const line = (what: string, { clock, processor }: Cost, aim = '') =>
-  console.log(what.padEnd(52), `${clock.toFixed(0)} ms`.padStart(9), `(${processor.toFixed(0)})`.padStart(8), aim)
+const tasks: Task[] = []
+
+function time(what: string, run: () => void, aim = ''): Task {
+  const task = { what, run, aim, costs: [] }
+  tasks.push(task)
+  return task
+}
+
+function runOnce({ run, costs }: Task): void {
+  const [began, used] = [performance.now(), process.cpuUsage()]
+  run()
+  const { user, system } = process.cpuUsage(used)
+  costs.push({ clock: performance.now() - began, processor: (user + system) / 1000 })
+}
+
+/** The least of all rounds. */
+const leastOf = ({ costs }: Task): Cost => ({
+  clock: Math.min(...costs.map(({ clock }) => clock)),
+  processor: Math.min(...costs.map(({ processor }) => processor)),
+})
 
 /** As many multiply-adds as 20 products by 45 criteria by 100,000 draws ask for. */
 function bareLoop(): void {
@@ -81,63 +92,40 @@ function bareLoop(): void {
 }
 
 const [known, half, around] = [problem(20, 45, 0), problem(20, 45, 0.5), problem(20, 45, 0, 'around')]
-const bare = fastest(bareLoop)
-const all = fastest(() => void acceptability(known, draws(100_000)))
-console.log('20 products x 45 criteria x 100,000 draws')
-line('  as many multiply-adds in a bare loop', bare)
-line(
-  '  all known',
-  all,
-  `asked: below 1000; ${((100 * bare.processor) / all.processor).toFixed(0)} % of the bare loop, asked: 30 at least`,
-)
-line(
-  '  half of it open',
-  fastest(() => void acceptability(half, draws(100_000))),
-  'asked: below 1000',
-)
-line(
-  '  all known, with ranks',
-  fastest(() => void acceptability(known, draws(100_000, true))),
-)
-line(
-  '  weights drawn, with ranks',
-  fastest(() => void acceptability(around, draws(100_000, true))),
-)
-console.log('Linear in each')
 const [halfProducts, halfCriteria] = [problem(10, 45, 0), problem(20, 22, 0)]
-line(
-  '  half the draws',
-  fastest(() => void acceptability(known, draws(50_000))),
-)
-line(
-  '  half the products',
-  fastest(() => void acceptability(halfProducts, draws(100_000))),
-)
-line(
-  '  half the criteria',
-  fastest(() => void acceptability(halfCriteria, draws(100_000))),
-)
-console.log('The headline, 12 products x 45 criteria, 30 % open')
 const headline = problem(12, 45, 0.3)
 const settled: DrawSettings = { least: 8192, most: 131_072, standardError: 0.0015, ranks: false }
-line(
-  '  first answer',
-  fastest(() => void acceptability(headline, draws(4096))),
-  'asked: below 50',
-)
-line(
-  '  to 0.15 points of standard error',
-  fastest(() => void acceptability(headline, settled)),
-  'asked: below 150',
-)
-
-console.log('What every open reading is worth, 12 products of a drawn market, half of it open')
 const worth = drawnReview(12, 0.5)
-line(
-  `  ${nextReadings(worth.evaluated, worth.rows).length} readings are worth something`,
-  fastest(() => void nextReadings(worth.evaluated, worth.rows)),
+
+console.log('20 products x 45 criteria x 100,000 draws; the least of', rounds, 'rounds')
+const bare = time('as many multiply-adds in a bare loop', bareLoop)
+const all = time('all known', () => void acceptability(known, draws(100_000)), 'asked: below 1000')
+time('half of it open', () => void acceptability(half, draws(100_000)), 'asked: below 1000')
+time('all known, with ranks', () => void acceptability(known, draws(100_000, true)))
+time('weights drawn, with ranks', () => void acceptability(around, draws(100_000, true)))
+time('all known, half the draws', () => void acceptability(known, draws(50_000)))
+time('all known, half the products', () => void acceptability(halfProducts, draws(100_000)))
+time('all known, half the criteria', () => void acceptability(halfCriteria, draws(100_000)))
+time('headline, 12 x 45, 30 % open: first answer', () => void acceptability(headline, draws(4096)), 'asked: below 50')
+time('headline, to 0.15 points s.e.', () => void acceptability(headline, settled), 'asked: below 150')
+time(
+  'what every open reading is worth, 12 products',
+  () => void nextReadings(worth.evaluated, worth.rows),
   'asked: below 1000',
 )
+
+for (let round = 0; round < rounds; round++) for (const task of tasks) runOnce(task)
+for (const task of tasks) {
+  const { clock, processor } = leastOf(task)
+  console.log(
+    task.what.padEnd(48),
+    `${clock.toFixed(0)} ms`.padStart(9),
+    `(${processor.toFixed(0)})`.padStart(8),
+    task.aim,
+  )
+}
+const share = (100 * leastOf(bare).processor) / leastOf(all).processor
+console.log(`All known is ${share.toFixed(0)} % of the bare loop, asked: 30 at least.`)
 
 /** A review of a market that is drawn, with a share of its readings not taken. */
 function drawnReview(products: number, open: number) {
