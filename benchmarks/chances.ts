@@ -1,7 +1,8 @@
 /**
- * How long the chances of being first take, beside a bare loop over typed arrays: npm run bench:chances. In plain node, as
- * a worker of the page runs them: the way the other benchmarks load modules makes these loops several times as slow.
- * The time of the clock is followed by that of the processor: on a machine that is shared the first tells of neighbours.
+ * How long the chances of being first take, beside a bare loop over typed arrays: npm run bench:chances. In plain
+ * node, as a worker of the page runs them: the way the other benchmarks load modules makes these loops several times
+ * as slow. The time of the clock is followed by that of the processor: on a machine that is shared the first tells of
+ * neighbours.
  */
 import { normalQuantile } from '#core/quantity/normal.ts'
 import { acceptability, type DrawSettings } from '#core/score/acceptability.ts'

@@ -1,6 +1,7 @@
 /**
- * How large what leaves a review is, how long it takes, and how long a reading takes from the bench to over the picture,
- * on the demo: npm run bench:publish. Needs a build (npm run build). Ends with 1 where it is more than is asked.
+ * How large what leaves a review is, how long it takes, and how long a reading takes from the bench to over the
+ * picture, on the demo: npm run bench:publish. Needs a build (npm run build). Ends with 1 where it is more than is
+ * asked.
  */
 import { setTimeout as wait } from 'node:timers/promises'
 import { join } from 'node:path'

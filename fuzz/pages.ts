@@ -13,7 +13,10 @@ interface Opened {
   broken: string[]
 }
 
-/** Opens every page, export and picture in a browser: no script runs but the app's, no dialog opens, nothing is a 500. */
+/**
+ * Opens every page, export and picture in a browser: no script runs but the app's, no dialog opens, nothing is
+ * a 500.
+ */
 export async function openEverything(
   origin: string,
   routes: readonly FuzzedRoute[],

@@ -1,4 +1,4 @@
-// Asks for a page over and over and looks at the memory of a server, until it is told to stop: says in JSON what it saw.
+// Asks for a page over and over and watches the memory of a server until it is told to stop; says in JSON what it saw.
 import { readFileSync } from 'node:fs'
 
 const [url, pid] = process.argv.slice(2)

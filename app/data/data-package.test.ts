@@ -125,7 +125,7 @@ test('comes back to the same line-up in a library that has nothing of it', async
   expect(back.columns.map(({ name, tier, given }) => ({ name, tier, given }))).toEqual(
     columns.map(({ name, tier, given }) => ({ name, tier, given })),
   )
-  // What differs from one to the next is the chance alone: real specimens teach how units spread, those of the demo do not.
+  // What differs is the chance alone: real specimens teach how units spread, those of the demo do not.
   const told = (all: typeof rows) =>
     all.map(({ key, cells }) => [
       key,

@@ -17,7 +17,7 @@ export interface FilmedTake extends CameraRun {
   moments: Moment[]
 }
 
-/** The takes of specimens of products that were filmed, in the order in which they were. Notes are private: they stay. */
+/** The takes of specimens of products that were filmed, in their order. Notes are private: they stay. */
 export async function listFilmed(
   applicationId: string,
   productIds: readonly string[],

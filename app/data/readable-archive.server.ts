@@ -12,7 +12,7 @@ const writeArchive = inThread('files', 'readable archive', async (file: string):
   await pipeline(Readable.fromWeb(salvage() as never), createWriteStream(file))
 })
 
-/** What can still be read of the database as a zip file, written by the thread of the files; removed when it is sent. */
+/** What can still be read of the database as a zip file, by the thread of the files; removed when it is sent. */
 export async function readableArchive(): Promise<ReadableStream<Uint8Array>> {
   const file = join(tmpdir(), `plicator-readable-${newId()}.zip`)
   try {

@@ -5,8 +5,8 @@ const heartbeat = 15_000
 export type Say = (text: string) => void
 
 /**
- * A stream of server-sent events. It begins with what `begin` says, and ends when the request is given up or the body is
- * let go of (as of a HEAD request, whose answer has none); then `begin`'s own ending is called, once.
+ * A stream of server-sent events. It begins with what `begin` says, and ends when the request is given up or the body
+ * is let go of (as of a HEAD request, whose answer has none); then `begin`'s own ending is called, once.
  */
 export function eventStream(signal: AbortSignal, begin: (say: Say) => () => void): Response {
   const encoder = new TextEncoder()

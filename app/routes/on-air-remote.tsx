@@ -38,7 +38,7 @@ export async function action({ request, params }: Route.ActionArgs) {
 
 const delays = [0, 2000, 5000, 10_000, 20_000]
 
-/** What is over the camera's picture, and how it is driven: from here, from a phone, or by keys on the picture itself. */
+/** What is over the camera's picture, and how it is driven: from here, from a phone, or by keys on the picture. */
 export default function OnAirRemote() {
   const { application } = useLineup()
   const { bench, control, isConnected } = useAir(application.id)

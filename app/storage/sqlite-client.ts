@@ -58,8 +58,9 @@ function run(connection: Database, query: Query, bindings: unknown[]): Query {
 }
 
 /**
- * SQLite for Knex: statements are compiled once, columns are named as the code names them, a lock of another program is waited for without holding up other
- * requests, a transaction takes its lock at its beginning, and a request that was given up asks nothing more.
+ * SQLite for Knex: statements are compiled once, columns are named as the code names them, a lock of another program
+ * is waited for without holding up other requests, a transaction takes its lock at its beginning, and a request that
+ * was given up asks nothing more.
  */
 export class SqliteClient extends BetterSqliteClient {
   override async _query(connection: Database, query: Query): Promise<Query> {

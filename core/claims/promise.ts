@@ -40,7 +40,8 @@ export const promisableFor = (form: FilterForm): Characteristic[] =>
  *
  * @param key of the characteristic
  * @param answer as typed
- * @example readPromise('adbv.material', 'Silicone') // => { ok: true, value: { characteristic: 'adbv.material', answer: 'silicone' } }
+ * @example readPromise('adbv.material', 'Silicone')
+ * // => { ok: true, value: { characteristic: 'adbv.material', answer: 'silicone' } }
  */
 export function readPromise(key: string, answer: string): Result<PartPromise> {
   const characteristic = findCharacteristic(key)

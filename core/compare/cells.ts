@@ -122,7 +122,7 @@ export function figureCell(figure: Figure, { specimens }: RevisionColumn, librar
 /** Share by which an input is changed to see what a figure makes of it. */
 const nudge = 1e-4
 
-/** Sensitivities of the figures of an assessment, which stay as they are: a line-up is built again and again from it. */
+/** Sensitivities of the figures of an assessment, which stay as they are: line-ups are built of it many times. */
 const sensitivities = new WeakMap<Assessment, Map<string, number>>()
 
 function sensitivityOf(figure: Figure, value: number, assessment: Assessment): number {

@@ -76,7 +76,8 @@ export function statedOccurrence(characteristic: Characteristic, value: string |
  * @param library what it holds, one value a product
  * @returns frequency 0 to 1, or density per SI unit; undefined for what has neither, as words and holes
  * @example
- * occurrence(characteristicOf('adbv.material'), 'silicone', { answers: ['silicone', 'nitrile'], numbers: [] }) // => 0.4
+ * occurrence(characteristicOf('adbv.material'), 'silicone', { answers: ['silicone', 'nitrile'], numbers: [] })
+ * // => 0.4
  */
 export function occurrence(
   characteristic: Characteristic,

@@ -11,7 +11,7 @@ import { readTable, tableCsv, type RowOf, type Table } from './table.ts'
 import profile from './tabular-data-package.fixture.json' with { type: 'json' }
 import * as told from './told-tables.ts'
 
-/** By the published JSON Schema of the Tabular Data Package profile, version 1 (Frictionless Data), without its notes. */
+/** By the JSON Schema of the Tabular Data Package profile, version 1 (Frictionless Data), without its notes. */
 const isPackage = new Ajv({ strict: false, validateFormats: false }).compile(profile)
 
 const head = {

@@ -17,8 +17,8 @@ export interface ReadPackage {
 }
 
 /**
- * Reads a data package that was written by {@link dataPackage}; a table of the library that it lacks is empty, what only
- * tells is not read. Nothing outside of it is asked for.
+ * Reads a data package that was written by {@link dataPackage}; a table of the library that it lacks is empty, what
+ * only tells is not read. Nothing outside of it is asked for.
  *
  * @param files texts by their path within the package
  * @returns what it brings, or why it cannot be read

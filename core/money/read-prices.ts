@@ -31,7 +31,8 @@ const most = 100_000
  * Source of the wordings: common practice, no published source.
  *
  * @returns none when there is no amount
- * @example readPrices('11.97 at shop, 3-pack 29.95, ship 6').map(({ amount, packSize, freight }) => [amount, packSize, freight])
+ * @example
+ * readPrices('11.97 at shop, 3-pack 29.95, ship 6').map(({ amount, packSize, freight }) => [amount, packSize, freight])
  * // => [[29.95, 3, 6], [11.97, 1, 6]]
  */
 export function readPrices(line: string): ReadPrice[] {

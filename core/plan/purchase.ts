@@ -39,7 +39,8 @@ export interface PurchaseTotals {
  * What purchases come to, each currency for itself.
  *
  * @param purchases in any order
- * @example purchaseTotals([{ count: 2, priceMinor: 450, currency: 'EUR' }]).sums // => [{ currency: 'EUR', minor: 900 }]
+ * @example purchaseTotals([{ count: 2, priceMinor: 450, currency: 'EUR' }]).sums
+ * // => [{ currency: 'EUR', minor: 900 }]
  */
 export function purchaseTotals(
   purchases: readonly Pick<Purchase, 'count' | 'priceMinor' | 'currency'>[],

@@ -21,7 +21,8 @@ const noPictures: Drawn = { chart: () => '', drawing: () => '', oilWay: () => ''
  * @param drawn pictures of it
  * @param head markup that its head has besides
  * @example
- * articleHtml({ title: '<T>', engine: 'E', corrections: [], sections: [] }, '').includes('<h1>&lt;T&gt;</h1>') // => true
+ * articleHtml({ title: '<T>', engine: 'E', corrections: [], sections: [] }, '').includes('<h1>&lt;T&gt;</h1>')
+ * // => true
  */
 export function articleHtml(
   { title, engine, corrections, sections }: ReviewDocument,

@@ -39,7 +39,8 @@ export function chaptersOf(moments: readonly FilmMoment[], opening: string): Cha
 /**
  * Chapters as a list of times.
  *
- * @example formatChapters([{ at: 0, title: 'Opening' }, { at: 3725, title: 'Cut' }]) // => '0:00:00 Opening\n1:02:05 Cut'
+ * @example formatChapters([{ at: 0, title: 'Opening' }, { at: 3725, title: 'Cut' }])
+ * // => '0:00:00 Opening\n1:02:05 Cut'
  */
 export function formatChapters(chapters: readonly Chapter[]): string {
   const isLong = (chapters.at(-1)?.at ?? 0) >= 3600

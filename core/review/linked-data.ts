@@ -27,7 +27,8 @@ interface LinkedReview {
  *
  * @param review as it was published
  * @returns markup that no text of the review can end
- * @example linkedData({ title: '</script>', url: '', publishedAt: '2026-11-27', updatedAt: '2026-11-27', products: [] })
+ * @example
+ * linkedData({ title: '</script>', url: '', publishedAt: '2026-11-27', updatedAt: '2026-11-27', products: [] })
  *   .split('</script>').length // => 2
  */
 export function linkedData({ title, url, publishedAt, updatedAt, products }: LinkedReview): string {

@@ -52,7 +52,8 @@ export const leastUp = 2500
  * @param now by the same clock
  * @returns undefined for nothing
  * @example
- * nextShown({ specimenId: 's', product: 'N-40', readings: [] }, new Map(), followTheBench, undefined, 0) // => undefined
+ * nextShown({ specimenId: 's', product: 'N-40', readings: [] }, new Map(), followTheBench, undefined, 0)
+ * // => undefined
  */
 export function nextShown(
   { readings }: AirBench,

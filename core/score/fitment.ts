@@ -57,7 +57,8 @@ export function excludingChecks(
  * @param engine what it takes; null where that is not known
  * @param known resolved values of the filter
  * @example
- * misfitReasons({ thread: 'M18 x 1.5', bypass: 'filter', maxHeight: null, maxDiameter: null, gasketLand: null }, known({
+ * misfitReasons({ thread: 'M18 x 1.5', bypass: 'filter', maxHeight: null, maxDiameter: null, gasketLand: null },
+ * known({
  *   'thread.designation': 'M20 x 1.5',
  * })).length // => 1
  */

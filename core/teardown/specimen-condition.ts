@@ -32,7 +32,8 @@ export const standsForNew = (condition: SpecimenCondition): boolean => condition
  * The state of a specimen in words; empty for a new one.
  *
  * @param unit of the distance
- * @example formatSpecimenState({ condition: 'used', service: { distance: 8e6, months: null } }, 'km') // => 'used, 8000 km'
+ * @example formatSpecimenState({ condition: 'used', service: { distance: 8e6, months: null } }, 'km')
+ * // => 'used, 8000 km'
  */
 export function formatSpecimenState({ condition, service }: SpecimenState, unit: 'km' | 'mi'): string {
   if (condition === 'new') return ''

@@ -119,7 +119,8 @@ function whatIsAmiss(form: FilterForm, known: ResolvedValues, left: number): str
  * @param known with their weights
  * @param off what the whole has more than the parts, kg; below zero when it has less
  * @returns likeliest first, with what each would have to weigh
- * @example likelyMisread('spin-on', known({ 'gasket.weight': '1 g' }), 0.003)[0] // => { key: 'gasket.weight', would: 0.004 }
+ * @example likelyMisread('spin-on', known({ 'gasket.weight': '1 g' }), 0.003)[0]
+ * // => { key: 'gasket.weight', would: 0.004 }
  */
 export function likelyMisread(form: FilterForm, known: ResolvedValues, off: number): { key: string; would: number }[] {
   const outside = ([low, high]: readonly [number, number], value: number): number =>

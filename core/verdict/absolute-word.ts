@@ -154,7 +154,8 @@ function forDriver(proposed: ProposedWord, { hottest }: WordEvidence, demand: Dr
  * @param one as it is evaluated
  * @param chances of its score, when it is judged
  * @param more what the columns know beside that
- * @example wordEvidence(leader, undefined, { faultCount: { found: 0, lookedAt: 0 }, hottest: undefined }).misfits // => []
+ * @example wordEvidence(leader, undefined, { faultCount: { found: 0, lookedAt: 0 }, hottest: undefined }).misfits
+ * // => []
  */
 export const wordEvidence = (
   { excluded, context, score }: EvaluatedRevision,

@@ -16,7 +16,8 @@ export type Interest = (typeof interests)[number]['key']
  *
  * @param interest empty where it was not said
  * @param note with whom, in the reviewer's words
- * @example formatInterest('sells', 'Harbour Parts') // => 'The reviewer sells filters that are judged here: Harbour Parts.'
+ * @example formatInterest('sells', 'Harbour Parts')
+ * // => 'The reviewer sells filters that are judged here: Harbour Parts.'
  */
 export function formatInterest(interest: Interest | '', note: string): string {
   if (interest === '') return 'The reviewer has not said whether there is an interest.'

@@ -92,7 +92,8 @@ const chanceOfNote = ({ chance }: JudgedRevision): number => (chance < hardlyEve
  * A judgement from draws that were made elsewhere.
  *
  * @param judged those that were drawn, in their order
- * @example judgementOf([], { draws: 0, first: [], standardError: 0, scores: [], ranks: [], central: [] }).ranked // => []
+ * @example judgementOf([], { draws: 0, first: [], standardError: 0, scores: [], ranks: [], central: [] }).ranked
+ * // => []
  */
 export function judgementOf(judged: readonly EvaluatedRevision[], drawn: Acceptability): Judgement {
   const ranked = judged

@@ -36,7 +36,8 @@ export interface CalledPart {
  * @param parts points by part
  * @param own the reviewer's calls by group
  * @param labelOf a group
- * @example calledParts([], new Map([['can', 1]]), () => 'Can') // => [{ group: 'can', label: 'Can', own: 1, computed: 0 }]
+ * @example calledParts([], new Map([['can', 1]]), () => 'Can')
+ * // => [{ group: 'can', label: 'Can', own: 1, computed: 0 }]
  */
 export function calledParts(
   parts: readonly PartContribution[],

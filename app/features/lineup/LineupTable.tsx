@@ -178,7 +178,7 @@ function wantedRows(rows: readonly LineupLine[], shows: Record<'only' | 'rows' |
   return rows.filter((row) => isShown(row) && `${row.label} ${partLabel(row.part)}`.toLowerCase().includes(words))
 }
 
-/** What rows are drawn by: another one only when their columns are others, or stand otherwise. Scores are not in them. */
+/** What rows are drawn by: another one only when their columns are others, or stand otherwise. Scores are not. */
 function useRowView(view: Columns, columns: readonly EvaluatedColumn[]): Columns {
   const { sort, rising, shown, pins, inSight } = view
   const order = shown.map(({ column: { id } }) => id).join(' ')
