@@ -1,4 +1,6 @@
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import { canBeHad } from '#core/money/availability.ts'
+import { availableCall } from '#core/verdict/available-call.ts'
 import { drawChances, firstAnswerSettings } from '#core/verdict/judgement.ts'
 import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import { findApplication, listApplicationNames, type Application } from './applications.server.ts'
@@ -25,7 +27,9 @@ const lineupOfDay = lineupQuery('line-up', async (id: string, day: string) => {
 /** The first answer by the first school, for anybody: what a page opens with before it draws itself. */
 function firstAnswerOf({ form }: Application, { columns, rows, method, schools: [school] }: LineupEvaluation) {
   const all = evaluateRevisions(form, columns, rows, effectiveCriteria(method, school))
-  return { school: school?.id, drawn: drawChances(all, firstAnswerSettings) }
+  const drawn = drawChances(all, firstAnswerSettings)
+  const seen = new Map(columns.map(({ id, availability }) => [id, availability?.status]))
+  return { school: school?.id, drawn, available: availableCall(all, drawn, (id) => canBeHad(seen.get(id))) }
 }
 
 export type LineupData = NonNullable<Awaited<ReturnType<typeof loadLineup>>>

@@ -5,6 +5,8 @@ import type { DriverRule } from '#core/score/driver-rules.ts'
 import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
 import type { School } from '#core/score/schools.ts'
 import type { Call } from '#core/verdict/call.ts'
+import { canBeHad, type Availability } from '#core/money/availability.ts'
+import { availableCall, type AvailableCall } from '#core/verdict/available-call.ts'
 import { cheapestReview, type CheapestReview } from '#core/verdict/cheapest-review.ts'
 import { commonGround } from '#core/verdict/common-ground.ts'
 import { flipSteps, type Flip } from '#core/verdict/flips.ts'
@@ -42,6 +44,7 @@ export type JudgementAnswer =
   | { untilSure: UntilSure | undefined }
   | { cheapest: CheapestReview | undefined }
   | { beside: GroundCall }
+  | { available: AvailableCall | undefined }
 
 /** What is said on the other ground. */
 export interface GroundCall {
@@ -60,7 +63,7 @@ const toldReadings = 3
 
 /** What it reads of the evaluation. */
 interface Evaluation {
-  columns: RevisionContext[]
+  columns: (RevisionContext & { availability?: { status: Availability } })[]
   rows: Row[]
   method: Method
   schools: School[]
@@ -102,8 +105,10 @@ async function answer(request: JudgementRequest): Promise<void> {
     const judged = contenders(evaluatedBy(id))
     const drawn = acceptability(judgementProblem(judged), judgementSettings)
     say({ school: id, ids: judged.map((one) => one.id), drawn })
+    return drawn
   }
-  judgeBy(school)
+  const drawn = judgeBy(school)
+  say({ available: availableCall(evaluatedBy(school), drawn, isHadOf(columns)) })
   if (!more) return
   await pause()
   if (latest !== request) return
@@ -134,6 +139,12 @@ async function answer(request: JudgementRequest): Promise<void> {
     const step = steps.next()
     if (step.done) return say({ flips: step.value })
   }
+}
+
+/** Whether each can be had. */
+function isHadOf(columns: Evaluation['columns']): (id: string) => boolean {
+  const seen = new Map(columns.map(({ id, availability }) => [id, availability?.status]))
+  return (id) => canBeHad(seen.get(id))
 }
 
 /** The same judged on the other ground. */

@@ -79,6 +79,7 @@ export function useEvaluation({ more = false } = {}) {
     /** Whether the answer is that of the worker, and will not change any more. */
     isSettled: refined !== undefined || failed,
     ...asked,
+    available: asked.available ?? (isLoaded ? loaded.available : undefined),
     ground,
     bySchool,
     judgedOf,

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react'
+import type { AvailableCall } from '#core/verdict/available-call.ts'
 import type { CheapestReview } from '#core/verdict/cheapest-review.ts'
 import type { Flip } from '#core/verdict/flips.ts'
 import type { NextAnswer } from '#core/verdict/next-answers.ts'
@@ -18,6 +19,8 @@ export interface Judgements {
   cheapest: CheapestReview | undefined
   /** What is said on the other ground. */
   beside: GroundCall | undefined
+  /** What is said of those that can be had, where the one that is first cannot. */
+  available: AvailableCall | undefined
   failed: boolean
 }
 
@@ -29,6 +32,7 @@ const none: Judgements = {
   untilSure: undefined,
   cheapest: undefined,
   beside: undefined,
+  available: undefined,
   failed: false,
 }
 
@@ -55,6 +59,7 @@ export function useJudgements({ form, evaluation, school, driver, ground, more }
       if ('flips' in data) add(() => ({ flips: data.flips }))
       else if ('untilSure' in data) add(() => ({ untilSure: data.untilSure }))
       else if ('cheapest' in data) add(() => ({ cheapest: data.cheapest }))
+      else if ('available' in data) add(() => ({ available: data.available }))
       else if ('beside' in data) add(() => ({ beside: data.beside }))
       else if ('next' in data) add(() => ({ next: data.next, answers: data.answers }))
       else add(({ drawn }) => ({ drawn: new Map(drawn).set(data.school, data) }))
