@@ -1,4 +1,5 @@
 import { zipSync } from 'fflate'
+import { data } from 'react-router'
 import { siteSchema } from '#app/features/forms/review-fields.ts'
 import type { Route } from './+types/review-site'
 import { parseFields, zipDownload } from './http.server.ts'
@@ -8,6 +9,7 @@ import { builtFiles, buildSite } from './site-build.server.ts'
 export async function loader({ request }: Route.LoaderArgs) {
   const parsed = parseFields(siteSchema, Object.fromEntries(new URL(request.url).searchParams))
   if (!parsed.ok) throw parsed.refusal
-  await buildSite(parsed.value)
+  if (!(await buildSite(parsed.value)))
+    throw data('The site was stopped while it was built. Take it away again.', { status: 409 })
   return zipDownload(zipSync(await builtFiles(), { level: 6 }), 'site.zip')
 }

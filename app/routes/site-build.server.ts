@@ -14,9 +14,15 @@ import { ensureFolder } from '#app/storage/data-folder.ts'
 import { drawnWithin } from './review-drawings.server.ts'
 
 let build: SiteBuild = { state: 'none', done: 0, total: 0, written: 0 }
-let latest: Promise<void> = Promise.resolve()
+let latest: Promise<unknown> = Promise.resolve()
+let isToStop = false
 
 export const siteBuild = (): SiteBuild => build
+
+/** Ends the build that runs before its next article: what is written stays, and is not written again. */
+export function stopSite(): void {
+  isToStop = build.state === 'building'
+}
 
 /** Where it will be, and what it is called. */
 interface Site {
@@ -24,17 +30,21 @@ interface Site {
   address: string
 }
 
-/** Builds the site, one build after the other: what did not change stays as it is. */
-export function buildSite(site: Site): Promise<void> {
+/**
+ * Builds the site, one build after the other: what did not change stays as it is. Says whether it was built to its
+ * end.
+ */
+export function buildSite(site: Site): Promise<boolean> {
   build = { state: 'building', done: 0, total: 0, written: 0 }
-  latest = latest
+  const own = latest
     .catch(() => undefined)
     .then(() => writeSite(site))
     .catch((error: unknown) => {
       build = { ...build, state: 'failed' }
       throw error
     })
-  return latest
+  latest = own
+  return own
 }
 
 /** By the path of an article, what it was written from. */
@@ -49,7 +59,8 @@ function readManifest(folder: string): Record<string, string> {
   }
 }
 
-async function writeSite({ title, address }: Site): Promise<void> {
+async function writeSite({ title, address }: Site): Promise<boolean> {
+  isToStop = false
   const folder = ensureFolder('site')
   mkdirSync(join(folder, 'reviews'), { recursive: true })
   const before = readManifest(folder)
@@ -58,6 +69,7 @@ async function writeSite({ title, address }: Site): Promise<void> {
   const reviews: SiteReview[] = []
   build = { state: 'building', done: 0, total: versions.length, written: 0 }
   for (const { reviewId, engine, number } of versions) {
+    if (isToStop) return leaveOff(folder, { ...before, ...after })
     const published = await findVersion(reviewId, number)
     if (!published) continue
     const first = (await listVersions(reviewId)).at(-1)?.publishedAt ?? published.publishedAt
@@ -80,6 +92,14 @@ async function writeSite({ title, address }: Site): Promise<void> {
     if (!files.has(path) && after[path] === undefined) await rm(join(folder, path), { force: true })
   await writeFile(join(folder, manifestName), JSON.stringify(after))
   build = { ...build, state: 'built' }
+  return true
+}
+
+/** Keeps what was written so far; the index and what it leads to stay as they were. */
+async function leaveOff(folder: string, written: Record<string, string>): Promise<false> {
+  await writeFile(join(folder, manifestName), JSON.stringify(written))
+  build = { ...build, state: 'stopped' }
+  return false
 }
 
 type Published = NonNullable<Awaited<ReturnType<typeof findVersion>>>

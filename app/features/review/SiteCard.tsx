@@ -22,7 +22,7 @@ export function SiteCard() {
   const site = kept ?? asShipped
   const parsed = siteSchema.safeParse(site)
   const path = `${href('/reviews/site.zip')}?${new URLSearchParams(site).toString()}`
-  const { begin, build } = useSiteBuild()
+  const { begin, stop, build } = useSiteBuild()
   return (
     <Card>
       <Stack $gap={10}>
@@ -58,7 +58,7 @@ export function SiteCard() {
             </>
           )}
         </Row>
-        <div role="status">{build && <SiteProgress build={build} />}</div>
+        <div role="status">{build && <SiteProgress build={build} onStop={stop} />}</div>
         <ErrorText role="alert">
           {parsed.success ? '' : parsed.error.issues.map(({ message }) => message).join(' ')}
         </ErrorText>
@@ -82,15 +82,27 @@ function useSiteBuild() {
     return () => clearTimeout(timer)
   }, [build, state, load, path])
   const begin = (site: { title: string; address: string }) => void sender.submit(site, { method: 'post', action: path })
-  return { begin, build: isSent ? build : undefined }
+  const stopper = useFetcher()
+  const stop = () => void stopper.submit({ intent: 'stop' }, { method: 'post', action: path })
+  return { begin, stop, build: isSent ? build : undefined }
 }
 
-function SiteProgress({ build: { state, done, total, written } }: { build: SiteBuild }) {
+function SiteProgress({ build: { state, done, total, written }, onStop }: { build: SiteBuild; onStop: () => void }) {
   if (state === 'building')
     return (
       <Row>
         <Meter share={total === 0 ? 0 : done / total} /> {done} of {formatCount(total, 'review')}
+        <Button $kind="quiet" onPress={onStop}>
+          Stop
+        </Button>
       </Row>
+    )
+  if (state === 'stopped')
+    return (
+      <>
+        Stopped after {done} of {formatCount(total, 'review')}, {written} written anew. Built again, it goes on from
+        there.
+      </>
     )
   if (state === 'failed') return <>It could not be built. The log of the server says more.</>
   return (
