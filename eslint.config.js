@@ -32,7 +32,10 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       '@typescript-eslint/no-non-null-assertion': 'error',
       'max-lines': ['error', { max: 300 }],
-      'max-len': ['error', { code: 120, ignoreRegExpLiterals: true, ignoreStrings: true, ignoreTemplateLiterals: true }],
+      'max-len': [
+        'error',
+        { code: 120, ignoreRegExpLiterals: true, ignoreStrings: true, ignoreTemplateLiterals: true },
+      ],
       'max-lines-per-function': ['error', { max: 60 }],
       '@typescript-eslint/no-unused-expressions': ['error', { allowTernary: true, allowShortCircuit: true }],
     },
