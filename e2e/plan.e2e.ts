@@ -131,6 +131,15 @@ describe('days', () => {
     expect(week).toContain('Pellgate PG-33 from Quay Store expected')
   })
 
+  test('what is typed into one form stays while something else is done on the page', async () => {
+    await fill(page, 'What for optional', 'half a thought')
+    await press(page, 'button', 'Done: cut the new ones')
+    await sees(page, 'Done this week')
+    expect(await page.$eval('input[name="reason"]', (field) => field.value)).toBe('half a thought')
+    await press(page, 'button', 'Not done after all: cut the new ones')
+    await page.waitForSelector('[aria-label="Done: cut the new ones"]')
+  })
+
   test('done, it is struck and can be taken back; taken off the plan it comes back by Undo', async () => {
     await press(page, 'button', 'Done: cut the new ones')
     await sees(page, 'Done this week')

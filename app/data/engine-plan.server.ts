@@ -1,5 +1,5 @@
 import { formatList } from '#core/quantity/format-list.ts'
-import { toMinor } from '#core/money/currency.ts'
+import { toMajor, toMinor } from '#core/money/currency.ts'
 import { candidates, type Candidate } from '#core/plan/candidate.ts'
 import { evaluateRevisions, unfitReason, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
@@ -100,7 +100,7 @@ async function productsWithoutSpecimen(application: Application, { columns, curr
   const { offerOf } = await offersOf(application.id, [], 1, currency, day)
   return products.map((product) => {
     const unit = offerOf(product.id, product.revisions.at(-1)?.id ?? '').offer?.unit
-    const price = unit === undefined ? undefined : unit / toMinor(1, currency)
+    const price = unit === undefined ? undefined : toMajor(unit, currency)
     return {
       product,
       price,

@@ -81,7 +81,7 @@ async function wish(typed: Typed) {
       `No one filter is called ${filter} here. Write its brand and number as the library does.`,
     )
   const added = await addPurchases(id, [{ id, productId: product.id, count, reason }])
-  return additionRefusal(added, { message: 'This is on the list already.' }) ?? accepted()
+  return additionRefusal(added, { message: 'This is on the list already.' }) ?? accepted({ added: id })
 }
 
 /** What is proposed goes on the list, all of it or nothing. */
@@ -105,7 +105,7 @@ async function planDay(typed: Typed) {
   if (applicationId && !(await findApplication(applicationId)))
     return refusedField('applicationId', 'That engine is not here any more.')
   const added = await addPlannedDay({ id, day, words, applicationId: applicationId || null })
-  return additionRefusal(added, { message: 'This is there already.' }) ?? accepted()
+  return additionRefusal(added, { message: 'This is there already.' }) ?? accepted({ added: id })
 }
 
 async function arrived(id: string) {
@@ -121,7 +121,7 @@ async function drop(id: string, isDropped: boolean) {
   return accepted(isDropped ? { dropped: { id, name: `${brand} ${partNumber}` } } : {})
 }
 
-export default function Plan({ loaderData, actionData }: Route.ComponentProps) {
+export default function Plan({ loaderData }: Route.ComponentProps) {
   const { engines, known, purchases, days, names, ids, wishId, dayId, today: day, ...pages } = loaderData
   const listed = new Set(purchases.map(({ productId }) => productId))
   return (
@@ -132,8 +132,8 @@ export default function Plan({ loaderData, actionData }: Route.ComponentProps) {
       </Stack>
       <WorkCard engines={engines} known={known} listed={listed} ids={ids} />
       <Pages {...pages} noun="engine" />
-      <PurchasesCard purchases={purchases} id={wishId} today={day} result={actionData} />
-      <DaysCard days={days} purchases={purchases} engines={names} id={dayId} today={day} result={actionData} />
+      <PurchasesCard purchases={purchases} id={wishId} today={day} />
+      <DaysCard days={days} purchases={purchases} engines={names} id={dayId} today={day} />
     </Page>
   )
 }

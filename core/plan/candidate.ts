@@ -1,5 +1,5 @@
 import type { Row } from '#core/compare/lineup.ts'
-import { nextReadings } from '#core/verdict/next-reading.ts'
+import { leastGain, nextReadings } from '#core/verdict/next-reading.ts'
 import { contenders, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { specimensUntilSure } from '#core/verdict/specimens-until-sure.ts'
 import { openingGain } from './opening-gain.ts'
@@ -24,8 +24,6 @@ export interface Candidate {
 
 /** So many readings of one engine stand beside what else there is to do. */
 const mostReadings = 3
-/** Gains below this are lost in the draws. */
-const leastGain = 0.003
 
 /**
  * What may be done next for an engine: the readings that settle most a minute, more specimens of the two foremost, and

@@ -96,7 +96,7 @@ export function nextReadings(evaluated: readonly EvaluatedRevision[], rows: read
 }
 
 /** Gains below this are lost in the draws. */
-const leastGain = 0.003
+export const leastGain = 0.003
 
 function openCells({ products, criteria, kinds, points }: DrawProblem): OpenCell[] {
   const cells: OpenCell[] = []

@@ -52,6 +52,13 @@ describe('how many specimens until sure', () => {
     }
   })
 
+  test('of two alike the right one is named as often as Sheppard has it: 1/2 + arcsin(r) / pi (from memory)', () => {
+    for (const { more, right } of untilSure({ 'can.wall': [wall(0.00048), wall(0.00048)] }).steps)
+      expect(Math.abs(right - (0.5 + Math.asin(Math.sqrt(more / (1 + more))) / Math.PI)), `${more} more`).toBeLessThan(
+        0.02,
+      )
+  })
+
   test('without more it stands as it is called now', () => {
     expect(untilSure({ 'can.wall': [wall(0.00048), wall(0.00048)] }).steps[0]).toMatchObject({ leads: 0, wins: 0 })
     expect(untilSure({ 'can.wall': [wall(0.00049), wall(0.00048)] }).steps[0]).toMatchObject({ leads: 1, wins: 1 })

@@ -1,13 +1,13 @@
 import { getFormProps } from '@conform-to/react'
 import { useCallback, useState } from 'react'
-import { Form, href, Link } from 'react-router'
+import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { agenda, type When } from '#core/plan/agenda.ts'
 import type { PlannedDay } from '#app/data/planned-days.server.ts'
 import type { StoredPurchase } from '#app/data/purchases.server.ts'
-import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { plannedDaySchema } from '#app/features/forms/plan-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import { useFreshForm, type FreshForm } from '#app/features/forms/useFreshForm.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Day } from '#app/ui/Day.tsx'
@@ -47,9 +47,9 @@ interface Props {
   days: readonly PlannedDay[]
   purchases: readonly StoredPurchase[]
   engines: readonly { id: string; name: string }[]
+  /** Id for the next day. */
   id: string
   today: string
-  result: ActionResult | undefined
 }
 
 /** A day of one's own, or one on which a parcel is expected. */
@@ -62,7 +62,7 @@ interface DueLine {
 }
 
 /** What falls on a day: what was planned, and parcels that are expected. */
-export function DaysCard({ days, purchases, engines, id, today, result }: Props) {
+export function DaysCard({ days, purchases, engines, id, today }: Props) {
   const { send, isIdle, isTaken, result: answer, refusal } = useAction()
   const [seen, see] = useState<unknown>()
   const onGone = useCallback(() => see(answer), [answer])
@@ -111,7 +111,7 @@ export function DaysCard({ days, purchases, engines, id, today, result }: Props)
             />
           )}
         </div>
-        <DayForm key={id} id={id} today={today} engines={engines} result={result} />
+        <DayForm id={id} today={today} engines={engines} />
       </Stack>
     </Card>
   )
@@ -181,10 +181,15 @@ function DueItem({ line: { day, words, engine, planned }, isIdle, send }: ItemPr
   )
 }
 
-type FormProps = Pick<Props, 'id' | 'today' | 'engines' | 'result'>
+type FormProps = Pick<Props, 'id' | 'today' | 'engines'>
 
-function DayForm({ id, today, engines, result }: FormProps) {
-  const [form, fields] = useSchemaForm(plannedDaySchema, { result, values: { day: today } })
+function DayForm({ id: newest, today, engines }: FormProps) {
+  const fresh = useFreshForm(newest)
+  return <DayFields key={fresh.id} today={today} engines={engines} {...fresh} />
+}
+
+function DayFields({ Form, id, refusal, today, engines }: FreshForm & Omit<FormProps, 'id'>) {
+  const [form, fields] = useSchemaForm(plannedDaySchema, { result: refusal, values: { day: today } })
   return (
     <Form method="post" {...getFormProps(form)}>
       <Stack $gap={12}>

@@ -1,6 +1,6 @@
 import { getFormProps } from '@conform-to/react'
 import { useCallback, useState } from 'react'
-import { Form, href, Link } from 'react-router'
+import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { formatMoney } from '#core/money/currency.ts'
 import { purchaseState, purchaseTotals, type PurchaseState } from '#core/plan/purchase.ts'
@@ -9,6 +9,7 @@ import type { StoredPurchase } from '#app/data/purchases.server.ts'
 import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { wishSchema } from '#app/features/forms/plan-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import { useFreshForm, type FreshForm } from '#app/features/forms/useFreshForm.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Day } from '#app/ui/Day.tsx'
@@ -50,11 +51,10 @@ interface Props {
   /** Id for the next wish. */
   id: string
   today: string
-  result: ActionResult | undefined
 }
 
 /** What is to be bought and what is on its way; what has arrived becomes specimens. */
-export function PurchasesCard({ purchases, id, today, result }: Props) {
+export function PurchasesCard({ purchases, id, today }: Props) {
   const act = useAction()
   const [seen, see] = useState<ActionResult>()
   const done = act.isTaken && act.result !== seen ? (act.result as PurchaseDone) : undefined
@@ -112,7 +112,7 @@ export function PurchasesCard({ purchases, id, today, result }: Props) {
             />
           )}
         </div>
-        <WishForm key={id} id={id} result={result} />
+        <WishForm id={id} />
       </Stack>
     </Card>
   )
@@ -188,8 +188,13 @@ function PurchaseLine({ purchase, today, act: { send, isIdle } }: LineProps) {
   )
 }
 
-function WishForm({ id, result }: { id: string; result: ActionResult | undefined }) {
-  const [form, fields] = useSchemaForm(wishSchema, { result, values: { count: '1' } })
+function WishForm({ id: newest }: { id: string }) {
+  const fresh = useFreshForm(newest)
+  return <WishFields key={fresh.id} {...fresh} />
+}
+
+function WishFields({ Form, id, refusal }: FreshForm) {
+  const [form, fields] = useSchemaForm(wishSchema, { result: refusal, values: { count: '1' } })
   return (
     <Form method="post" {...getFormProps(form)}>
       <Stack $gap={12}>
