@@ -1,4 +1,5 @@
-# Plicator in a container: docker build -t plicator . && docker run -p 4310:4310 -v plicator:/data plicator
+# Plicator in a container, reached by the name or address of the machine that runs it; docker logs shows the key:
+# docker build -t plicator . && docker run -p 4310:4310 -v plicator:/data -e PLICATOR_HOSTS=bench.example plicator
 FROM node:20-bookworm-slim AS build
 RUN apt-get update && apt-get install -y --no-install-recommends build-essential python3 && rm -rf /var/lib/apt/lists/*
 WORKDIR /app

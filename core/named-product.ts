@@ -27,8 +27,8 @@ export function spelt(name: string): RegExp {
 }
 
 /**
- * The product whose short name or part number stands in a line, however it is spelt, the longest first; of several its
- * brand must stand there too.
+ * The product whose whole name a line is, letter by letter; else the one whose short name or part number stands in it,
+ * however it is spelt, the longest first; of several the one whose brand stands there too, again the longest.
  *
  * @param words of the line
  * @param products that may be meant
@@ -38,12 +38,16 @@ export function productIn<Product extends NamedProduct>(
   words: string,
   products: readonly Product[],
 ): Product | undefined {
+  const exact = products.find(({ brand, partNumber }) => `${brand} ${partNumber}` === words.trim())
+  if (exact) return exact
   const called = products.filter(({ nickname }) => nickname && spelt(nickname).test(words))
   if (called.length === 1) return called[0]
   const named = products.filter(({ partNumber }) => spelt(partNumber).test(words))
   const longest = Math.max(...named.map(({ partNumber }) => partNumber.length))
   const those = named.filter(({ partNumber }) => partNumber.length === longest)
-  return those.length === 1 ? those[0] : those.find(({ brand }) => spelt(brand).test(words))
+  if (those.length === 1) return those[0]
+  const branded = those.filter(({ brand }) => spelt(brand).test(words))
+  return branded.sort((a, b) => b.brand.length - a.brand.length)[0]
 }
 
 /**

@@ -2,6 +2,7 @@ import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { newId } from '#app/data/id.ts'
 import { hostileTexts, mark } from '../fuzz/hostile.ts'
+import { ask } from '../torture/folder.ts'
 import { openPage, startApp, visit, type App } from './app.ts'
 
 let app: App
@@ -9,6 +10,7 @@ let page: Page
 let lineup = ''
 let product = ''
 let specimen = ''
+let pair = ''
 const lineups: string[] = []
 const dialogs: string[] = []
 /** Texts that a form takes: those that fit into a field of a hundred letters, and towers of marks. */
@@ -55,7 +57,7 @@ async function fillAndSend(address: string, name: string, others: Record<string,
   for (const group of await form!.$$('[role=radiogroup]:not(:has(input:checked))'))
     await group.$eval('input', (choice) => choice.click())
   const answered = page
-    .waitForResponse((answer) => answer.request().method() === 'POST', { timeout: 8000 })
+    .waitForResponse((answer) => answer.request().method() === 'POST', { timeout: 20_000 })
     .then((answer) => answer.status())
     .catch(() => form!.evaluate((element) => (element as HTMLElement).innerText))
   await form!.evaluate((element) => (element as HTMLFormElement).requestSubmit())
@@ -117,11 +119,45 @@ describe('whatever is typed', () => {
     }
   })
 
+  test('what is to be bought, days of the plan and parts that were swapped take it as words', async () => {
+    const [bought, a, b] = await ask(app.data, (database) => [
+      database
+        .prepare("select brand.name || ' ' || part_number from product join brand on brand.id = brand_id")
+        .pluck()
+        .get(),
+      ...database.prepare('select revision_id from specimen limit 2').pluck().all(),
+    ])
+    pair = `/kin/${a}/${b}`
+    const day = { intent: 'day', day: new Date().toISOString().slice(0, 10) }
+    const swap = { intent: 'swap', part: 'media', outcome: 'fits', isTurned: '' }
+    for (const text of taken.map((one) => `${one.slice(0, 76)} x`)) {
+      const answers = [
+        await send('/plan.data', { intent: 'wish', id: newId(), filter: String(bought), count: '1', reason: text }),
+        await send('/plan.data', { ...day, id: newId(), words: text }),
+        await send(`${pair}.data`, { ...swap, id: newId(), triedBy: text, note: text }),
+      ]
+      expect([text, answers]).toEqual([text, [200, 200, 200]])
+    }
+  })
+
   test.each([1280, 820])('no page runs it, opens a dialog or grows wider than %i', async (width) => {
     await page.setViewport({ width, height: 800 })
     const pages = ['', '/face-off', '/claims', '/money', '/kin', '/verdict', '/edit', '/table', '/price-list']
     const all = [
-      ...['/', '/library', '/kin', '/drivers', '/instruments', '/reviewer', '/schools', '/method', '/import', '/state'],
+      ...[
+        '/',
+        '/plan',
+        '/library',
+        '/kin',
+        pair,
+        '/drivers',
+        '/instruments',
+        '/reviewer',
+        '/schools',
+        '/method',
+        '/import',
+        '/state',
+      ],
       ...pages.map((one) => lineup + one),
       ...['', '/edit', '/prices', '/claims/new', '/specimens/new'].map((one) => product + one),
       ...[`/bench/${specimen}`, `/specimens/${specimen}/log`, `/schools/side-by-side`],

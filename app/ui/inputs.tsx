@@ -29,5 +29,4 @@ export const AreaBox = styled.textarea`
 /** A native list to choose from. */
 export const SelectBox = styled.select`
   ${inputLook}
-  max-width: 100%;
 `

@@ -24,7 +24,7 @@ const reason = optionalLine('The reason', 160)
 export const wishSchema = z.object({
   id,
   intent: z.literal('wish'),
-  filter: line('The filter', 120),
+  filter: line('The filter', 160),
   count,
   reason,
 })

@@ -23,7 +23,7 @@ export function ChooseTwo({ members, a = '', b = '' }: Props) {
   if (members.length < 2) return <Soft>It takes two filters with something recorded.</Soft>
   const option = (member: KinMember) => ({ value: member.id, label: `${columnName(member)} · ${member.engine.name}` })
   return (
-    <Row style={{ flexWrap: 'wrap' }}>
+    <Row style={{ minWidth: 0 }}>
       <SelectMenu
         name="First filter"
         value={first}

@@ -27,6 +27,10 @@ const Words = styled(Soft)`
   }
 `
 
+const Tools = styled(Row)`
+  min-width: 0;
+`
+
 interface Props {
   title: ReactNode
   subtitle: ReactNode
@@ -39,9 +43,9 @@ export function LineupHead({ title, subtitle, children }: Props) {
     <Strip>
       <h1>{title}</h1>
       <Words>{subtitle}</Words>
-      <Row data-print="no" $gap={8}>
+      <Tools data-print="no" $gap={8}>
         {children}
-      </Row>
+      </Tools>
     </Strip>
   )
 }
