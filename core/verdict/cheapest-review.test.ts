@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest'
 import type { Cell } from '#core/compare/cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
-import { findCharacteristic } from '#core/catalogue/index.ts'
+import { findCharacteristic, minutesOf } from '#core/catalogue/index.ts'
 import { effectiveCriteria, shippedMethod } from '#core/score/effective-criteria.ts'
 import { shippedSchool } from '#core/score/schools.ts'
-import { cheapestReview } from './cheapest-review.ts'
+import { cheapestReview, settledByReading } from './cheapest-review.ts'
 import { formatCheapestReview, formatMinutes, planByProduct } from './format-cheapest.ts'
 import { evaluateRevisions, type RevisionContext } from './ranking.ts'
 
@@ -73,6 +73,46 @@ describe('the cheapest complete review', () => {
       expect(new Set(readings).size).toBe(readings.length)
     }
     expect(review.plan.length).toBeGreaterThan(0)
+  })
+
+  test('of answers that weigh the same the one that takes least time comes first, and the heavier of two as long', () => {
+    const rows = ['can.wall', 'can.print', 'glue.grade'].map((key) => row(key, missing, missing))
+    const first = (weights: Record<string, number>) => reviewOf(rows, weights)?.plan[0]?.criterion
+    expect(first({ 'can-wall': 6, print: 6 })).toBe('print')
+    expect(first({ glue: 6, print: 1 })).toBe('glue')
+  })
+
+  test('a reading that two answers rest on is taken once, and its minutes are counted once', () => {
+    const keys = ['pleats.count', 'media.thickness', 'element.id']
+    const rows = [
+      ...[...keys, 'gasket.hold'].map((key) => row(key, missing, missing)),
+      { ...row('pleat.crowding', missing, missing), kind: 'figure' as const },
+    ]
+    // What weighs most can be had no more: all the rest is taken, and is not enough.
+    const past = { passedSteps: [findCharacteristic('gasket.hold')!.lostAfter] }
+    const weights = { crowding: 6, 'pleat-count': 6, 'gasket-hold': 30 }
+    const review = reviewOf(rows, weights, [context('a', past), context('b', past)])!
+    const own = review.plan.filter(({ column }) => column === 'a')
+    expect(own.map(({ criterion }) => criterion).sort()).toEqual(['crowding', 'pleat-count'])
+    const readings = own.flatMap((one) => one.readings)
+    expect([...readings].sort()).toEqual([...keys].sort())
+    const minutes = readings.reduce((sum, key) => sum + minutesOf(findCharacteristic(key)!), 0)
+    expect(own.reduce((sum, one) => sum + one.minutes, 0)).toBeCloseTo(minutes)
+  })
+
+  test('what was taken first and is not needed in the end is taken out again', () => {
+    const rows = ['can.wall', 'can.print'].map((key) => row(key, missing, missing))
+    const review = reviewOf(rows, { 'can-wall': 8, print: 3 })!
+    expect(review.plan.map(({ criterion }) => criterion)).toEqual(['can-wall', 'can-wall'])
+    expect(review.after).toBeGreaterThanOrEqual(0.8)
+  })
+
+  test('of two alike the right one is named about as often as the closed form of two normals has it', () => {
+    const review = reviewOf([row('glue.grade', missing, missing)], { glue: 6 })!
+    // Sheppard 1899, from memory: with so much of the doubt settled, 1/2 + arcsin(root of it) / pi.
+    const closed = 0.5 + Math.asin(Math.sqrt(settledByReading)) / Math.PI
+    expect(Math.abs(review.before - 0.5)).toBeLessThan(0.03)
+    expect(Math.abs(review.after - closed)).toBeLessThan(0.05)
   })
 
   test('it takes two that fit, and one that is unfit is not planned for', () => {
