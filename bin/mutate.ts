@@ -51,7 +51,7 @@ async function mutate(files: readonly string[], tests: readonly string[]): Promi
 async function mutateArea(area: string): Promise<Count> {
   const apart = Object.entries(drawing).filter(([file]) => file.startsWith(`core/${area}/`))
   const aside = ['core/**/*.test.ts', 'core/**/*.fixture.ts', ...apart.map(([file]) => file)]
-  const tests = [...areas, 'compare'].map((one) => `core/${one}/**/*`)
+  const tests = ['core/examples', ...[...areas, 'compare'].map((one) => `core/${one}/**/*`)]
   const counts = [await mutate([`core/${area}/**/*.ts`, ...aside.map((file) => `!${file}`)], tests)]
   for (const [file, own] of apart) counts.push(await mutate([file], own))
   return {

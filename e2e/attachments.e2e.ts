@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { ElementHandle, Page } from 'puppeteer-core'
+import type { ElementHandle, HTTPRequest, Page } from 'puppeteer-core'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { benchOf, byRole, fill, openPage, press, sees, startApp, visit, withFaults, words, type App } from './app.ts'
@@ -107,6 +107,26 @@ describe('pictures', () => {
     await sees(page, 'no picture that can be kept')
     await press(page, 'button', 'Strike Picture of can: words.jpg before it is sent')
     await goes(page, 'no picture that can be kept')
+    expect(await shown()).toEqual(['Can: rim.jpg', 'Can: seam.png', 'Can: lid.webp'])
+  })
+
+  test('one that is on its way need not be sent', async () => {
+    await openBench()
+    await page.setRequestInterception(true)
+    const held: HTTPRequest[] = []
+    const hold = (request: HTTPRequest) =>
+      void (request.method() === 'POST' ? held.push(request) : request.continue().catch(() => undefined))
+    page.on('request', hold)
+    await upload(await picture('wrong.jpg'), await picture('other.jpg'))
+    await sees(page, 'On the way, 0 of 2 sent: wrong.jpg, other.jpg')
+    await page.waitForFunction(() => document.querySelectorAll('[aria-label="Photos"] [aria-busy]').length === 2)
+    await press(page, 'button', 'Do not send wrong.jpg')
+    await sees(page, 'On the way: other.jpg')
+    await press(page, 'button', 'Do not send other.jpg')
+    await sees(page, 'Where it was taken is removed.')
+    page.off('request', hold)
+    await page.setRequestInterception(false)
+    await openBench()
     expect(await shown()).toEqual(['Can: rim.jpg', 'Can: seam.png', 'Can: lid.webp'])
   })
 

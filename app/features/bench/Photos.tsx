@@ -62,6 +62,11 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
     const own = [...files].map((file) => [bench.addPhoto(part, file), URL.createObjectURL(file)] as const)
     setPreviews((before) => new Map([...before, ...own]))
   }
+  const takeBack = (id: string) => {
+    bench.dropPhoto(id)
+    setPreviews((before) => new Map([...before].filter(([one]) => one !== id)))
+  }
+  const sent = previews.size > 1 ? `, ${previews.size - onTheirWay.length} of ${previews.size} sent` : ''
   const latest = useRef(send)
   useEffect(() => {
     latest.current = send
@@ -99,9 +104,12 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
               </button>
             </li>
           ))}
-          {onTheirWay.map(({ id, name: of }) => (
+          {onTheirWay.map(({ id = '', name: of }) => (
             <li key={id} aria-busy>
-              <img src={previews.get(id ?? '')} alt={`${of}, on its way`} style={{ opacity: 0.55 }} />
+              <img src={previews.get(id)} alt={`${of}, on its way`} style={{ opacity: 0.55 }} />
+              <button type="button" aria-label={`Do not send ${of}`} onClick={() => takeBack(id)}>
+                <X size={16} aria-hidden />
+              </button>
             </li>
           ))}
         </Grid>
@@ -141,7 +149,7 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
       <Small role="status">
         {onTheirWay.length === 0
           ? 'JPEG, PNG or WebP, up to 25 MB. Where it was taken is removed.'
-          : `On the way: ${onTheirWay.map((one) => one.name).join(', ')}`}
+          : `On the way${sent}: ${onTheirWay.map((one) => one.name).join(', ')}`}
       </Small>
     </Stack>
   )

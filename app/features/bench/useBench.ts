@@ -36,7 +36,7 @@ export function useBench({
   loadedAt,
 }: BenchSubject) {
   const { form, recordingPlan: plan } = specimen
-  const { pending, refused, send } = usePendingRequests(specimen.id, loadedAt)
+  const { pending, refused, send, takeBack } = usePendingRequests(specimen.id, loadedAt)
   const readings = useMemo(() => withPending(saved, pending, specimen.id), [saved, pending, specimen.id])
   const assessment = useMemo(() => {
     const byId = new Map(instruments.map((instrument) => [instrument.id, instrument]))
@@ -82,7 +82,7 @@ export function useBench({
     take: (take: Take) =>
       takeReading(take, { specimen, topEnd, readings, values, arrivedAt, send, goTo, onTaken: undo.noteTaken }),
     ...undo,
-    ...commands(send),
+    ...commands(send, takeBack),
   }
 }
 
@@ -99,7 +99,10 @@ const passedOf = (
   ])
 
 /** What else the bench can ask of the server. */
-function commands(send: (fields: RequestFields, picture?: File) => void) {
+function commands(
+  send: (fields: RequestFields, picture?: File) => void,
+  takeBack: (intent: string, id: string) => boolean,
+) {
   return {
     pass: (point: IrreversibleStepKey, reason: string) => send({ intent: 'pass', id: newId(), point, reason }),
     addNote: (part: FilterPartKey, text: string) => send({ intent: 'note', id: newId(), part, text }),
@@ -110,7 +113,8 @@ function commands(send: (fields: RequestFields, picture?: File) => void) {
       send({ intent: 'photo', id, part, name: picture.name || 'picture' }, picture)
       return id
     },
-    dropPhoto: (id: string) => send({ intent: 'drop-photo', id }),
+    /** A picture that is there is removed; one that is on its way is not sent. */
+    dropPhoto: (id: string) => void (takeBack('photo', id) || send({ intent: 'drop-photo', id })),
     ask: (characteristic: string, asked: 'yes' | 'no' | 'usual') =>
       send({ intent: 'ask', id: newId(), characteristic, asked }),
     askLike: (from: string) => send({ intent: 'ask-like', id: newId(), from }),

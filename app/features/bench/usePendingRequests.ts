@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo } from 'react'
 import { useRevalidator } from 'react-router'
 import type { RequestFields } from '#app/features/outbox/act.ts'
 import { isKeptCopy } from '#app/features/outbox/keep-offline.ts'
-import { doAct, useOutbox } from '#app/features/outbox/outbox.ts'
+import { doAct, useOutbox, withdraw } from '#app/features/outbox/outbox.ts'
 
 /**
  * What was done to a specimen and is not in what was loaded of it: what waits, and what was taken after the server
@@ -33,5 +33,14 @@ export function usePendingRequests(specimenId: string, loadedAt: string) {
     (fields: RequestFields, picture?: File) => void doAct(specimenId, fields, picture),
     [specimenId],
   )
-  return { pending, refused, send }
+  /** Takes back what waits or is on its way; false when there is nothing left to take back. */
+  const takeBack = useCallback(
+    (intent: string, id: string): boolean => {
+      const waiting = acts.find(({ fields }) => fields.intent === intent && fields.id === id)
+      if (waiting) void withdraw(waiting)
+      return waiting !== undefined
+    },
+    [acts],
+  )
+  return { pending, refused, send, takeBack }
 }

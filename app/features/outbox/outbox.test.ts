@@ -103,6 +103,28 @@ describe('an act of the bench', () => {
     }
   })
 
+  test('that is taken back while it is being sent is given up, and the next one is sent', async () => {
+    const tab = await openTab()
+    let giveUp: AbortSignal | undefined
+    vi.stubGlobal('fetch', (_: string, { body, signal }: { body: URLSearchParams; signal: AbortSignal }) => {
+      sent.push(body.get('id') ?? '')
+      if (sent.length > 1) return Promise.resolve(taken())
+      giveUp = signal
+      return new Promise((_resolve, reject) => signal.addEventListener('abort', () => reject(new Error('given up'))))
+    })
+    const doing = tab.doAct('s1', take('a'))
+    await act(quiet)
+    const waiting = tab.doAct('s1', take('b', { characteristic: 'can.height' }))
+    await act(quiet)
+    expect([sent, giveUp?.aborted]).toEqual([['a'], false])
+    await tab.does(() => tab.withdraw(tab.now().acts[0]!))
+    await tab.does(() => Promise.all([doing, waiting]).then(() => undefined))
+    expect(giveUp?.aborted).toBe(true)
+    expect(sent).toEqual(['a', 'b'])
+    expect(tab.now().trouble).toBe('')
+    expect(tab.now().taken.map(({ act: { fields } }) => fields.id)).toEqual(['b'])
+  })
+
   test('that is refused stays with the reason, lets the next pass, and can be written anew', async () => {
     const tab = await openTab()
     reply = refused

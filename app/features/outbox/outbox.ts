@@ -26,8 +26,11 @@ const empty: Outbox = { acts: [], taken: [], trouble: '', unkept: new Set() }
 let outbox = empty
 const listeners = new Set<() => void>()
 
+let changes = 0
+
 function change(next: Partial<Outbox>): void {
   outbox = { ...outbox, ...next }
+  changes++
   for (const listener of listeners) listener()
 }
 
@@ -36,7 +39,10 @@ const withdrawn = new Set<string>()
 
 /** Reads what is kept; what has gone meanwhile was taken, by this tab or by another. */
 async function refresh(): Promise<void> {
+  const before = changes
   const kept = await listActs()
+  // What has changed while the disk was read is not undone by what was read.
+  if (changes !== before) return refresh()
   const keys = new Set(kept.map(({ key }) => key))
   const gone = outbox.acts.filter(({ key }) => !keys.has(key) && !outbox.unkept.has(key) && !beingKept.has(key))
   const unkept = outbox.acts.filter(({ key }) => !keys.has(key) && !gone.some((act) => act.key === key))
@@ -83,6 +89,9 @@ const longestDelay = 30_000
 let delay = firstDelay
 let timer: ReturnType<typeof setTimeout> | undefined
 
+/** The act that is being sent. */
+let underWay: { key: string; giveUp: AbortController } | undefined
+
 async function sendInOrder(): Promise<void> {
   clearTimeout(timer)
   for (;;) {
@@ -92,7 +101,9 @@ async function sendInOrder(): Promise<void> {
       delay = firstDelay
       return change({ trouble: '' })
     }
-    const answer = await sendAct(next)
+    underWay = { key: next.key, giveUp: new AbortController() }
+    const answer = await sendAct(next, underWay.giveUp.signal)
+    if (withdrawn.has(next.key)) continue
     if (answer.kind === 'none') return waitLonger(answer.because)
     if (answer.kind === 'taken') await taken(next, answer.at)
     else await replace({ ...next, refusal: answer.because })
@@ -134,9 +145,10 @@ export async function sendAgain({ refusal: _, ...act }: Act, fields: RequestFiel
   await sendWaiting()
 }
 
-/** Takes an act back that the server has not taken. */
+/** Takes an act back that the server has not taken; what is being sent is given up. */
 export async function withdraw(act: Act): Promise<void> {
   withdrawn.add(act.key)
+  if (underWay?.key === act.key) underWay.giveUp.abort()
   await forget(act)
   await refresh().catch(() => undefined)
 }

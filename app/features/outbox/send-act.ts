@@ -12,14 +12,14 @@ const answers = new Set([200, 413, 422])
 /** So long an answer is waited for, in milliseconds. */
 const longestAnswer = 30_000
 
-/** Sends an act. Only an answer of the application itself counts; anything else is no answer. */
-export async function sendAct({ specimen, fields, picture }: Act): Promise<Answer> {
+/** Sends an act until it is given up. Only an answer of the application itself counts; anything else is no answer. */
+export async function sendAct({ specimen, fields, picture }: Act, givenUp: AbortSignal): Promise<Answer> {
   try {
     const response = await fetch(picture ? pictureAddress(specimen, fields, picture) : actsAddress(specimen), {
       method: 'POST',
       body: picture ?? new URLSearchParams(fields),
       ...(picture && { headers: { 'Content-Type': 'application/octet-stream' } }),
-      signal: AbortSignal.timeout(longestAnswer),
+      signal: AbortSignal.any([AbortSignal.timeout(longestAnswer), givenUp]),
     })
     if (!answers.has(response.status))
       return { kind: 'none', because: `The server answers with a fault (${response.status}).` }
