@@ -59,7 +59,7 @@ describe('each in a word', () => {
     await sees(page, 'By the rules: Never (75 % sure).')
     await sees(page, 'The reviewer has not said whether there is an interest.')
     await (await page.$('button[aria-label^="Withdraw the word of"]'))!.click()
-    await sees(page, 'None yet. A word can be published alone')
+    await sees(page, 'A word can be published alone')
   })
 })
 

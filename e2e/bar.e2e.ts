@@ -195,7 +195,7 @@ describe('a form', () => {
     await page.keyboard.down('Control')
     await page.keyboard.press('Enter')
     await page.keyboard.up('Control')
-    await sees(page, 'No specimen yet')
+    await sees(page, 'No filter yet')
     await byRole(page, 'button', 'Engine: Hovden 2.2')
   })
 

@@ -1,4 +1,5 @@
 import { formatList } from '#core/quantity/format-list.ts'
+import { firstStep, type FirstStep } from '#core/compare/first-step.ts'
 import { toMajor, toMinor } from '#core/money/currency.ts'
 import { candidates, type Candidate } from '#core/plan/candidate.ts'
 import { evaluateRevisions, unfitReason, type EvaluatedRevision } from '#core/verdict/ranking.ts'
@@ -32,6 +33,8 @@ export interface PlannedWork extends Pick<Candidate, 'kind' | 'minutes' | 'gain'
 /** What may be done next for an engine. */
 export interface EnginePlan {
   work: PlannedWork[]
+  /** What comes before that, where there are no two filters to be told apart yet. */
+  firstStep: FirstStep | undefined
 }
 
 /** What may be done next for an engine, judged for anybody by the first school. */
@@ -46,7 +49,7 @@ export async function knownPlans(ids: readonly string[]): Promise<Record<string,
 
 const planOf = lineupQuery('plan', async (id: string, day: string): Promise<EnginePlan> => {
   const application = await findApplication(id)
-  if (!application) return { work: [] }
+  if (!application) return { work: [], firstStep: undefined }
   const evaluation = await evaluateLineup(application, day)
   const { columns, rows, method, schools, currency } = evaluation
   const bare = await productsWithoutSpecimen(application, evaluation, day)
@@ -58,7 +61,9 @@ const planOf = lineupQuery('plan', async (id: string, day: string): Promise<Engi
     ...columns.map((column) => [column.id, subjectOfColumn(column)] as const),
     ...bare.map(({ context, product, price }) => [context.id, { ...subjectOfProduct(product), price }] as const),
   ])
+  const products = [...subjects.values()].map(({ productId, name }) => ({ id: productId, name }))
   return {
+    firstStep: firstStep(products, columns),
     work: candidates(all.filter(isOpened), rows, unopened).map((one) =>
       inWords(
         one,

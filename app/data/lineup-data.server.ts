@@ -1,3 +1,4 @@
+import { firstStep } from '#core/compare/first-step.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { canBeHad } from '#core/money/availability.ts'
 import { availableCall } from '#core/verdict/available-call.ts'
@@ -7,6 +8,7 @@ import { findApplication, listApplicationNames, type Application } from './appli
 import { today } from './clock.ts'
 import { evaluateLineup, type LineupEvaluation } from './lineup-evaluation.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
+import { listProducts } from './products.server.ts'
 
 /** What all views of a line-up share; undefined when there is no such application. */
 export const loadLineup = (id: string) => lineupOfDay(id, today())
@@ -21,8 +23,19 @@ const lineupOfDay = lineupQuery('line-up', async (id: string, day: string) => {
     // Thousands of small cells: one string passes to the page ten times as fast as the objects do.
     evaluation: JSON.stringify(evaluation),
     first: firstAnswerOf(application, evaluation),
+    firstStep: await firstStepOf(id, evaluation),
   }
 })
+
+/** Products are looked up where there is so little that it takes them to say what comes next. */
+async function firstStepOf(application: string, { columns }: LineupEvaluation) {
+  if (!firstStep([], columns)) return undefined
+  const products = await listProducts(application)
+  return firstStep(
+    products.map(({ id, brand, partNumber }) => ({ id, name: `${brand} ${partNumber}` })),
+    columns,
+  )
+}
 
 /** The first answer by the first school, for anybody: what a page opens with before it draws itself. */
 function firstAnswerOf({ form }: Application, { columns, rows, method, schools: [school] }: LineupEvaluation) {

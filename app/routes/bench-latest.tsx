@@ -17,10 +17,12 @@ export default function EmptyBench() {
   return (
     <Page>
       <h1>The bench is empty</h1>
-      <p>Name an engine, add a product that is sold for it, and put a specimen on the bench.</p>
+      <p>
+        A specimen will lie here, drawn as it is measured: name an engine, add a filter that is sold for it, open one.
+      </p>
       <div>
         <ButtonLink to={href('/')} $kind="primary">
-          To the line-ups
+          To the engines
         </ButtonLink>
       </div>
     </Page>

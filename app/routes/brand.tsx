@@ -104,7 +104,9 @@ export default function BrandPage({
       <Card>
         <Stack $gap={10}>
           <h2>Its range</h2>
-          {ordered.length === 0 && <Soft>No product of it yet.</Soft>}
+          {ordered.length === 0 && (
+            <Soft>Its filters will stand here, over all engines; add one on the line-up of an engine.</Soft>
+          )}
           {ordered.length > 0 && (
             <Table>
               <thead>

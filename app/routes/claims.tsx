@@ -13,9 +13,10 @@ import { ClaimMatrix } from '#app/features/claims/ClaimMatrix.tsx'
 import { ContradictionCard } from '#app/features/claims/ContradictionCard.tsx'
 import { EfficiencyCard } from '#app/features/claims/EfficiencyCard.tsx'
 import { decisionSchema, undecideSchema } from '#app/features/forms/claim-fields.ts'
+import { FirstStepCard } from '#app/features/lineup/FirstStepCard.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
-import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
+import { Card, Page, Stack } from '#app/ui/layout.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/claims'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
@@ -91,7 +92,11 @@ export default function Claims({ loaderData: { products, capacities, distances, 
         title={`Box claims: ${application.name}`}
         subtitle="What is promised, word for word, and what can honestly be compared. None of it was tested here."
       />
-      {products.length === 0 && <Soft>A claim belongs to a product: add one on the line-up first.</Soft>}
+      {products.length === 0 && (
+        <FirstStepCard>
+          What the boxes and shops promise will stand here word for word, filter by filter; a claim belongs to one.
+        </FirstStepCard>
+      )}
       {picked && (
         <>
           <AddClaimLine

@@ -15,10 +15,11 @@ import { useFacing } from '#app/features/faceoff/useFacing.ts'
 import { comparisonSchema, removedComparisonSchema } from '#app/features/forms/comparison-fields.ts'
 import { exhibitSchema, removedExhibitSchema } from '#app/features/forms/exhibit-fields.ts'
 import { partCallSchema } from '#app/features/forms/part-call-fields.ts'
+import { FirstStepCard } from '#app/features/lineup/FirstStepCard.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
-import { Card, Page, Soft } from '#app/ui/layout.tsx'
+import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/face-off'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
@@ -137,9 +138,9 @@ export default function FaceOff({
           tray={<TrayCard exhibits={exhibits} />}
         />
       ) : (
-        <Card>
-          <Soft>A face-off takes two filters with something recorded. Put a second one on the bench.</Soft>
-        </Card>
+        <FirstStepCard>
+          Two filters will stand here beside each other: it takes two with something recorded of each.
+        </FirstStepCard>
       )}
     </Page>
   )

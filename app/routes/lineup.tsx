@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { sizeClassLabel } from '#core/catalogue/index.ts'
 import { listProducts } from '#app/data/products.server.ts'
 import { filterFormLabels } from '#app/features/forms/labels.ts'
+import { FirstStepCard } from '#app/features/lineup/FirstStepCard.tsx'
 import { LineupFiles } from '#app/features/lineup/LineupFiles.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { LineupTable } from '#app/features/lineup/LineupTable.tsx'
@@ -12,7 +13,7 @@ import { WaitingProducts } from '#app/features/lineup/WaitingProducts.tsx'
 import { CallLine } from '#app/features/verdict/CallLine.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
-import { Card, Page, Stack } from '#app/ui/layout.tsx'
+import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/lineup'
 import { whenPathChanges } from './revalidation.ts'
 
@@ -61,12 +62,10 @@ export default function Lineup({ loaderData: { products } }: Route.ComponentProp
       </LineupHead>
       <WaitingProducts products={products} />
       {evaluation.columns.length === 0 ? (
-        <Card>
-          <Stack>
-            <h2>No specimen yet</h2>
-            <p>Put a specimen of one of its products on the bench; it takes its place here with the first reading.</p>
-          </Stack>
-        </Card>
+        <FirstStepCard>
+          The filters that are sold for this engine will stand here side by side, part by part: each takes its place
+          with its first specimen.
+        </FirstStepCard>
       ) : (
         <LineupTable judged={judged}>
           {[machine, filterFormLabels[form], sizeClassSaid, thread].filter(Boolean).join(' · ')} ·{' '}

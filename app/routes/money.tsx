@@ -8,6 +8,7 @@ import { addRate } from '#app/data/prices.server.ts'
 import { lineupQuery } from '#app/data/lineup-query.server.ts'
 import { rateSchema } from '#app/features/forms/price-fields.ts'
 import { SameBuildLine } from '#app/features/kin/SameBuildLine.tsx'
+import { FirstStepCard } from '#app/features/lineup/FirstStepCard.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { CostCard } from '#app/features/money/CostCard.tsx'
@@ -57,7 +58,7 @@ export async function action({ request }: Route.ActionArgs) {
 }
 
 export default function Money({ loaderData }: Route.ComponentProps) {
-  const { application } = useLineup()
+  const { application, evaluation } = useLineup()
   const { currency, rows, missingRates, driver } = loaderData
   const judged = useEvaluation()
   const names = new Map(rows.map(({ column }) => [column.id, [column.name, column.revision].filter(Boolean).join(' ')]))
@@ -72,15 +73,24 @@ export default function Money({ loaderData }: Route.ComponentProps) {
           Paste a price list
         </ButtonLink>
       </LineupHead>
-      {missingRates.map((base) => (
-        <RateForm key={base} base={base} quote={currency} today={loaderData.today} />
-      ))}
-      <ValueCard {...loaderData} names={names} judged={judged} />
-      <SameBuildLine />
-      <StairsCard {...loaderData} names={names} />
-      <CostCard {...loaderData} names={names} judged={judged} />
-      <TierCard {...loaderData} names={names} />
-      {driver && <FleetCard driver={driver} rows={rows} names={names} currency={currency} />}
+      {evaluation.columns.length === 0 ? (
+        <FirstStepCard>
+          What each filter costs when it has arrived, and what the next better one buys, will stand here once one was
+          opened and has a price.
+        </FirstStepCard>
+      ) : (
+        <>
+          {missingRates.map((base) => (
+            <RateForm key={base} base={base} quote={currency} today={loaderData.today} />
+          ))}
+          <ValueCard {...loaderData} names={names} judged={judged} />
+          <SameBuildLine />
+          <StairsCard {...loaderData} names={names} />
+          <CostCard {...loaderData} names={names} judged={judged} />
+          <TierCard {...loaderData} names={names} />
+          {driver && <FleetCard driver={driver} rows={rows} names={names} currency={currency} />}
+        </>
+      )}
       <Small>
         Prices are the shops'; intervals are claims, the manual's or your own. The engine maker's manual comes first.
         Scores are by method {loaderData.method.version}.

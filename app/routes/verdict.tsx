@@ -5,6 +5,8 @@ import { readPreferences } from './preferences.server.ts'
 import { backUpPublished } from '#app/data/daily-backup.server.ts'
 import { keepVerdict } from '#app/data/verdict-publication.server.ts'
 import { listVerdicts, withdrawVerdict } from '#app/data/verdicts.server.ts'
+import { FirstStepCard } from '#app/features/lineup/FirstStepCard.tsx'
+import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { CheapestReviewCard } from '#app/features/verdict/CheapestReviewCard.tsx'
 import { DisclosureCard } from '#app/features/verdict/DisclosureCard.tsx'
@@ -26,7 +28,7 @@ import { useEvaluation, type EvaluationView } from '#app/features/verdict/useEva
 import { TroubleCard } from '#app/features/verdict/TroubleCard.tsx'
 import { WordsCard } from '#app/features/verdict/WordsCard.tsx'
 import { verdictSchema } from '#app/features/verdict/verdict-schema.ts'
-import { Card, Stack } from '#app/ui/layout.tsx'
+import { Card, Page, Stack } from '#app/ui/layout.tsx'
 import { TabbedPanels } from '#app/ui/TabbedPanels.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/verdict'
@@ -88,7 +90,20 @@ const Below = styled.div`
   scroll-margin-top: 52px;
 `
 
-export default function VerdictPage({ loaderData: { draft, published } }: Route.ComponentProps) {
+export default function VerdictPage({ loaderData }: Route.ComponentProps) {
+  const { application, evaluation } = useLineup()
+  if (evaluation.columns.length > 0) return <Judged {...loaderData} />
+  return (
+    <Page>
+      <LineupHead title={`Verdict: ${application.name}`} subtitle="Who is first, how sure that is, and why." />
+      <FirstStepCard>
+        Who is first, how sure that is and what would settle it will stand here from the first reading of one filter on.
+      </FirstStepCard>
+    </Page>
+  )
+}
+
+function Judged({ draft, published }: Route.ComponentProps['loaderData']) {
   const { application } = useLineup()
   const { get, set } = useAddress()
   const judged = useEvaluation({ more: true })

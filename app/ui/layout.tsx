@@ -32,6 +32,18 @@ export const Row = styled.div<{ $gap?: number; $between?: boolean }>`
   justify-content: ${({ $between }) => ($between ? 'space-between' : 'flex-start')};
 `
 
+/** Fields side by side, each as wide as what is typed into it; one below the other where there is no room. */
+export const FieldLine = styled.div<{ $columns: string }>`
+  display: grid;
+  grid-template-columns: ${({ $columns }) => $columns};
+  align-items: start;
+  gap: 16px;
+  max-width: 1000px;
+  @media (max-width: 820px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`
+
 export const Soft = styled.span`
   color: var(--ink-soft);
 `

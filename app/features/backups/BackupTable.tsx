@@ -30,7 +30,7 @@ export function BackupTable({ backups, aside }: { backups: Backup[]; aside: stri
         </div>
         <ErrorText role="alert">{refusal}</ErrorText>
         {backups.length === 0 ? (
-          <Soft>None yet.</Soft>
+          <Soft>Backups will stand here: one a day, one at each publication, and those that you make above.</Soft>
         ) : (
           <Table>
             <thead>

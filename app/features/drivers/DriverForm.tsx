@@ -20,7 +20,13 @@ export function DriverForm({ id, edited, result, onDone }: EditFormProps<StoredD
       <TextBox field={fields.name} label="Name" placeholder="the ferry taxi" />
       <Row $gap={16} style={{ alignItems: 'flex-start' }}>
         <TextBox field={fields.annualDistance} label="Distance a year" placeholder="18000 km" />
-        <TextBox field={fields.habit} label="Changes oil after" optional placeholder="10000 km or 12 months; 250 h" />
+        <TextBox
+          field={fields.habit}
+          label="Changes oil after"
+          optional
+          placeholder="10000 km"
+          hint="Or months, or hours: 12 months; 250 h."
+        />
         <TextBox
           field={fields.annualHours}
           label="Engine hours a year"

@@ -3,7 +3,7 @@ import { href, useNavigate } from 'react-router'
 import type { KinMember } from '#app/data/build-records.server.ts'
 import { columnName } from '#app/data/column-name.ts'
 import { Button } from '#app/ui/Button.tsx'
-import { Row, Soft } from '#app/ui/layout.tsx'
+import { Row } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 
 interface Props {
@@ -20,7 +20,6 @@ export function ChooseTwo({ members, a = '', b = '' }: Props) {
   const [second, setSecond] = useState(b)
   const one = members.find(({ id }) => id === first)
   const alike = members.filter(({ id, form, demo }) => id !== first && form === one?.form && demo === one.demo)
-  if (members.length < 2) return <Soft>It takes two filters with something recorded.</Soft>
   const option = (member: KinMember) => ({ value: member.id, label: `${columnName(member)} · ${member.engine.name}` })
   return (
     <Row style={{ minWidth: 0 }}>

@@ -1,6 +1,8 @@
 import { useCallback, useMemo } from 'react'
+import { href } from 'react-router'
 import type { KinMember } from '#app/data/build-records.server.ts'
 import type { KinOverview } from '#app/data/kin.server.ts'
+import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { TabbedPanels } from '#app/ui/TabbedPanels.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
@@ -19,6 +21,23 @@ export function KinView({ members, families, engine }: KinOverview & { engine?: 
     [families, engine, memberOf],
   )
   const choice = engine ? members.filter((member) => member.engine.id === engine) : members
+  if (choice.length < 2)
+    return (
+      <Card>
+        <Stack>
+          <h2>No two filters yet</h2>
+          <p>
+            Filters that share a shell, a valve or an element will stand here as families, over all engines: it takes
+            two with something recorded of each.
+          </p>
+          <div>
+            <ButtonLink to={href('/')} $kind="primary">
+              To the bench and the engines
+            </ButtonLink>
+          </div>
+        </Stack>
+      </Card>
+    )
   const scarce = choice.filter(({ known }) => known < fewKnown)
   return (
     <Stack $gap={16}>

@@ -22,7 +22,7 @@ export function BrandCard({ brands, newBrand, result }: Props) {
         <h2>Brands</h2>
         <p>
           {brands.length === 0 ? (
-            <Soft>None yet.</Soft>
+            <Soft>Brands will stand here, each with its range over all engines; a product brings its brand along.</Soft>
           ) : (
             brands.map(({ id, name, products }, at) => (
               <span key={id}>

@@ -1,8 +1,11 @@
 import { useCallback, useState } from 'react'
+import { href } from 'react-router'
 import type { ListedProduct } from '#app/data/library.server.ts'
 import type { Thrown } from '#app/data/trash.server.ts'
 import { tierLabels, tiers } from '#app/features/forms/labels.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import { NameEngine } from '#app/features/lineup/NameEngine.tsx'
+import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu, namedOptions } from '#app/ui/SelectMenu.tsx'
 import { UndoToast } from '#app/ui/UndoToast.tsx'
@@ -74,11 +77,7 @@ export function ProductsCard({ products, pages, engines, tags }: Props) {
           <SelectMenu label="Sorted by" value={get('sort') ?? ''} options={sorts} onPick={narrowBy('sort')} />
         </Row>
         {products.length === 0 ? (
-          <Soft>
-            {isNarrowed
-              ? 'Nothing fits these words and choices.'
-              : 'No products yet: name an engine on Today, then add the filters that are sold for it.'}
-          </Soft>
+          <NoProducts isNarrowed={isNarrowed} hasEngine={engines.length > 0} />
         ) : (
           <ProductTable products={products} chosen={ids} onToggle={toggle} />
         )}
@@ -104,5 +103,25 @@ export function ProductsCard({ products, pages, engines, tags }: Props) {
         )}
       </div>
     </Card>
+  )
+}
+
+function NoProducts({ isNarrowed, hasEngine }: { isNarrowed: boolean; hasEngine: boolean }) {
+  if (isNarrowed) return <Soft>Nothing fits these words and choices.</Soft>
+  return (
+    <>
+      <Soft>
+        Filters of all engines will stand here, to be found, tagged and put together; each belongs to an engine.
+      </Soft>
+      {hasEngine ? (
+        <div>
+          <ButtonLink to={href('/')} $kind="primary">
+            To the engines
+          </ButtonLink>
+        </div>
+      ) : (
+        <NameEngine />
+      )}
+    </>
   )
 }

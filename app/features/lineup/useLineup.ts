@@ -14,6 +14,6 @@ function parseOnce(text: string): LineupEvaluation {
 export function useLineup() {
   const lineup = useRouteLoaderData<LineupData>('routes/lineup-layout')
   if (!lineup) throw new Error('This page does not belong to a line-up')
-  const { application, applications, evaluation, first } = lineup
-  return { application, applications, evaluation: parseOnce(evaluation), evaluationText: evaluation, first }
+  const { evaluation, ...rest } = lineup
+  return { ...rest, evaluation: parseOnce(evaluation), evaluationText: evaluation }
 }

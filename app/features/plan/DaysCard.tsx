@@ -12,7 +12,7 @@ import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Day } from '#app/ui/Day.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
-import { Alert, Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
+import { Alert, Card, FieldLine, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectField } from '#app/ui/Select.tsx'
 import { UndoToast } from '#app/ui/UndoToast.tsx'
 
@@ -196,7 +196,7 @@ function DayFields({ Form, id, refusal, today, engines }: FreshForm & Omit<FormP
         {form.errors && <Alert role="alert">{form.errors.join(' ')}</Alert>}
         <input type="hidden" name="intent" value="day" />
         <input type="hidden" name="id" value={id} />
-        <Row $gap={16} style={{ alignItems: 'flex-start' }}>
+        <FieldLine $columns="2fr 5fr 3fr">
           <TextBox field={fields.day} label="Day" type="date" />
           <TextBox field={fields.words} label="What is to be done" placeholder="cut the two new ones" />
           <SelectField
@@ -207,7 +207,7 @@ function DayFields({ Form, id, refusal, today, engines }: FreshForm & Omit<FormP
               ...engines.map(({ id: value, name }) => ({ value, label: name })),
             ]}
           />
-        </Row>
+        </FieldLine>
         <div>
           <Button type="submit">Add the day</Button>
         </div>

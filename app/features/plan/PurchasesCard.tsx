@@ -14,7 +14,7 @@ import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Day } from '#app/ui/Day.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
-import { Alert, Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
+import { Alert, Card, FieldLine, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { UndoToast } from '#app/ui/UndoToast.tsx'
 
@@ -201,11 +201,11 @@ function WishFields({ Form, id, refusal }: FreshForm) {
         {form.errors && <Alert role="alert">{form.errors.join(' ')}</Alert>}
         <input type="hidden" name="intent" value="wish" />
         <input type="hidden" name="id" value={id} />
-        <Row $gap={16} style={{ alignItems: 'flex-start' }}>
+        <FieldLine $columns="4fr 1fr 5fr">
           <TextBox field={fields.filter} label="Filter" placeholder="Norrith N-40" />
           <TextBox field={fields.count} label="How many" inputMode="decimal" />
           <TextBox field={fields.reason} label="What for" optional placeholder="a second one, for the spread" />
-        </Row>
+        </FieldLine>
         <div>
           <Button type="submit">Put it on the list</Button>
         </div>

@@ -4,6 +4,8 @@ import { formatMoney } from '#core/money/currency.ts'
 import { formatFixed } from '#core/quantity/format.ts'
 import type { EnginePlan, PlannedWork, ToBuy } from '#app/data/engine-plan.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import { leadIn } from '#app/features/lineup/lead-in.ts'
+import { NameEngine } from '#app/features/lineup/NameEngine.tsx'
 import { Button } from '#app/ui/Button.tsx'
 import { Alert, Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
@@ -70,6 +72,10 @@ export function WorkCard({ engines, known, listed, ids }: Props) {
     .sort((a, b) => worth(b) - worth(a))
     .slice(0, most)
   const missing = engines.length - plans.size
+  const beginnings = engines.flatMap((engine) => {
+    const step = plans.get(engine.id)?.firstStep
+    return step ? [{ engine, ...leadIn(step, engine.id) }] : []
+  })
   return (
     <Card aria-label="Worth doing next" style={{ minHeight: missing > 0 ? 320 : undefined }}>
       <Stack>
@@ -81,12 +87,25 @@ export function WorkCard({ engines, known, listed, ids }: Props) {
           By how many points of a hundred the chance of naming the right filter grows, judged for anybody by the first
           school. Estimates: what is not known is drawn from what such filters have.
         </Soft>
-        {work.length === 0 && missing === 0 && (
+        {work.length === 0 && missing === 0 && beginnings.length === 0 && (
           <Soft>
             {engines.length === 0
-              ? 'What is worth doing next will stand here, once an engine has filters that can be told apart. Name an engine on Today.'
+              ? 'What is worth doing next will stand here, once an engine has filters that can be told apart.'
               : 'Nothing that is open would change much: what is named now would most likely be named then.'}
           </Soft>
+        )}
+        {engines.length === 0 && <NameEngine />}
+        {beginnings.length > 0 && (
+          <div>
+            <Soft>It takes two filters with something recorded before one can be told from the other:</Soft>
+            <ul>
+              {beginnings.map(({ engine, label, to }) => (
+                <li key={engine.id}>
+                  {engine.name}: <Link to={to}>{label}</Link>
+                </li>
+              ))}
+            </ul>
+          </div>
         )}
         {work.length > 0 && (
           <Works>

@@ -18,7 +18,12 @@ interface Props {
 
 /** Every price that was read for a product, latest first. */
 export function PriceTable({ prices, revisions, today, action }: Props) {
-  if (prices.length === 0) return <Soft>No price was read yet.</Soft>
+  if (prices.length === 0)
+    return (
+      <Soft>
+        Prices will stand here by day and shop, with what each comes to when it has arrived: add the first one below.
+      </Soft>
+    )
   return (
     <Table>
       <thead>

@@ -17,7 +17,8 @@ import type { EvaluationView } from './useEvaluation.ts'
 /** Published verdicts as they were, with what has changed since. */
 export function Published({ published, judged }: { published: Verdict[]; judged: EvaluationView }) {
   const judgements = useJudgementsNow(published, judged)
-  if (published.length === 0) return <Soft>None yet.</Soft>
+  if (published.length === 0)
+    return <Soft>What you publish will stand here as it was that day, with what has changed since.</Soft>
   return (
     <Stack $gap={18}>
       {published.map((verdict) => (

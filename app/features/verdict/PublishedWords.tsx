@@ -9,7 +9,12 @@ import { Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 /** Words as they were published, beside what the rules said that day. */
 export function PublishedWords({ published }: { published: StoredWord[] }) {
   const { send } = useAction()
-  if (published.length === 0) return <Soft>None yet. A word can be published alone: it needs no ranking.</Soft>
+  if (published.length === 0)
+    return (
+      <Soft>
+        What you publish will stand here as it was that day. A word can be published alone: it needs no ranking.
+      </Soft>
+    )
   return (
     <Stack $gap={18}>
       {published.map((one) => {
