@@ -93,6 +93,7 @@ async function views(): Promise<Record<string, string>> {
   const bench = links.find((link) => link.startsWith('/bench/')) ?? ''
   return {
     Today: '/',
+    Plan: '/plan',
     Bench: bench,
     'Line-up': lineup,
     'Face-off': `${lineup}/face-off`,

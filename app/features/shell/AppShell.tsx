@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react'
+import { useEffect, useState, type ReactNode } from 'react'
 import { Search } from 'lucide-react'
 import { RouterProvider } from 'react-aria-components'
 import { href, NavLink, useFetcher, useNavigate } from 'react-router'
@@ -14,8 +14,6 @@ import { UnitsMenu } from './UnitsMenu.tsx'
 import { useEngine } from './useEngine.ts'
 import { WorkshopMenu } from './WorkshopMenu.tsx'
 
-const findDialog = () => import('./FindDialog.tsx')
-const FindDialog = lazy(findDialog)
 /** So long after the page the dialog is loaded, so that it is there without a connection as well; ms. */
 const unhurried = 3000
 
@@ -87,6 +85,21 @@ interface Props {
   children: ReactNode
 }
 
+/**
+ * What draws the dialog that finds anything, once it is asked for or there was time to load it. It is not lazy: what
+ * React finds missing while it draws, it shows a third of a second late.
+ */
+function useFindDialog(isAskedFor: boolean) {
+  const [loaded, setLoaded] = useState<typeof import('./FindDialog.tsx')>()
+  useEffect(() => {
+    if (loaded) return
+    const load = () => void import('./FindDialog.tsx').then(setLoaded, () => undefined)
+    const later = setTimeout(load, isAskedFor ? 0 : unhurried)
+    return () => clearTimeout(later)
+  }, [loaded, isAskedFor])
+  return loaded?.drawFindDialog
+}
+
 /** One bar: the engine that is picked, its places, what finds anything, the workshop and units; the page below it. */
 export function AppShell({ preferences, children }: Props) {
   const [isListing, list] = useState(false)
@@ -108,10 +121,7 @@ function TopBar({ preferences, listShortcuts }: { preferences: Preferences; list
   const [isFinding, find] = useState(false)
   const set = (change: Partial<Preferences>) =>
     void fetcher.submit(fieldsOf({ ...preferences, ...change }), { method: 'post', action: href('/preferences') })
-  useEffect(() => {
-    const later = setTimeout(() => void findDialog().catch(() => undefined), unhurried)
-    return () => clearTimeout(later)
-  }, [])
+  const drawFindDialog = useFindDialog(isFinding)
   useShortcuts([
     { key: 'Ctrl K', does: 'find anything', act: () => find(true), whileTyping: true },
     { key: '?', does: 'the shortcuts of this page', act: listShortcuts },
@@ -127,11 +137,7 @@ function TopBar({ preferences, listShortcuts }: { preferences: Preferences; list
       </FindButton>
       <WorkshopMenu preferences={preferences} onChange={set} onShortcuts={listShortcuts} />
       <UnitsMenu preferences={preferences} onChange={set} />
-      {isFinding && (
-        <Suspense>
-          <FindDialog engine={engine} isOpen onOpenChange={find} />
-        </Suspense>
-      )}
+      {isFinding && drawFindDialog?.({ engine, isOpen: true, onOpenChange: find })}
     </Bar>
   )
 }

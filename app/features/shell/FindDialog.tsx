@@ -39,7 +39,7 @@ interface Props {
 }
 
 /** Goes anywhere and begins anything by a few letters of its name. */
-export default function FindDialog({ isOpen, onOpenChange, engine }: Props) {
+function FindDialog({ isOpen, onOpenChange, engine }: Props) {
   return (
     <Veil isOpen={isOpen} onOpenChange={onOpenChange} isDismissable>
       <Sheet>
@@ -50,6 +50,8 @@ export default function FindDialog({ isOpen, onOpenChange, engine }: Props) {
     </Veil>
   )
 }
+
+export const drawFindDialog = (props: Props) => <FindDialog {...props} />
 
 const onBench = z.object({
   specimen: z.object({
