@@ -12,7 +12,7 @@ const areas = ['quantity', 'teardown', 'claims', 'score', 'verdict']
 /** Files that draw, with the tests that they are judged by. */
 const drawing: Record<string, string[]> = {
   'core/score/acceptability.ts': ['core/score/acceptability'],
-  'core/score/draw-columns.ts': ['core/score/draw-scores', 'core/score/related-points', 'core/score/acceptability'],
+  'core/score/draw-columns.ts': ['core/score/draw-columns'],
   'core/score/draw-scores.ts': ['core/score/draw-scores', 'core/score/acceptability'],
   'core/score/first-places.ts': ['core/score/first-places', 'core/score/acceptability'],
   'core/score/point-chances.ts': ['core/score/point-chances'],
