@@ -92,7 +92,7 @@ const Below = styled.div`
 
 export default function VerdictPage({ loaderData }: Route.ComponentProps) {
   const { application, evaluation } = useLineup()
-  if (evaluation.columns.length > 0) return <Judged {...loaderData} />
+  if (evaluation.columns.length > 0 || loaderData.published.length > 0) return <Judged {...loaderData} />
   return (
     <Page>
       <LineupHead title={`Verdict: ${application.name}`} subtitle="Who is first, how sure that is, and why." />
