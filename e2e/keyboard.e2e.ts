@@ -35,7 +35,7 @@ test('with no mouse: an application, a product, a specimen, a reading, a choice,
   await page.waitForFunction(() => document.activeElement?.getAttribute('name') === 'name')
   await page.keyboard.type('Skerry 0.7')
   await page.keyboard.press('Enter')
-  await sees(page, 'Put a specimen of one of its products on the bench')
+  await sees(page, 'each takes its place with its first specimen')
 
   await tabTo('Add a product')
   await page.keyboard.press('Enter')

@@ -22,7 +22,7 @@ describe('a whole specimen, from the sealed box to its rank', () => {
     expect(await page.$eval('input[name="name"]', (field) => (field as HTMLInputElement).value)).toBe('Skerry 0.7')
     await fill(page, 'Thread of the engine optional', 'M20 x 1.5')
     await press(page, 'button', 'Add the engine')
-    await sees(page, 'Put a specimen of one of its products on the bench')
+    await sees(page, 'each takes its place with its first specimen')
   })
 
   test('a product and a specimen are put into the demo line-up', async () => {
