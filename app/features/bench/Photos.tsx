@@ -60,13 +60,15 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
   const [previews, setPreviews] = useState<ReadonlyMap<string, string>>(new Map())
   const send = (files: Iterable<File>) => {
     const own = [...files].map((file) => [bench.addPhoto(part, file), URL.createObjectURL(file)] as const)
-    setPreviews((before) => new Map([...before, ...own]))
+    // Those of a batch that is all there are not counted with the next one.
+    setPreviews((before) => new Map([...(onTheirWay.length > 0 ? before : []), ...own]))
   }
   const takeBack = (id: string) => {
     bench.dropPhoto(id)
     setPreviews((before) => new Map([...before].filter(([one]) => one !== id)))
   }
-  const sent = previews.size > 1 ? `, ${previews.size - onTheirWay.length} of ${previews.size} sent` : ''
+  const arrived = [...previews.keys()].filter((id) => !onTheirWay.some((one) => one.id === id))
+  const sent = previews.size > 1 ? `, ${arrived.length} of ${previews.size} sent` : ''
   const latest = useRef(send)
   useEffect(() => {
     latest.current = send

@@ -125,6 +125,19 @@ describe('an act of the bench', () => {
     expect(tab.now().taken.map(({ act: { fields } }) => fields.id)).toEqual(['b'])
   })
 
+  test('that was taken back and is done again is sent once', async () => {
+    const tab = await openTab()
+    const strike = { intent: 'strike', id: 'r1' }
+    reply = noConnection
+    await tab.does(() => tab.doAct('s1', strike))
+    await tab.does(() => tab.withdraw(tab.now().acts[0]!))
+    reply = taken
+    await tab.does(() => tab.doAct('s1', strike))
+    expect(sent).toEqual(['r1', 'r1'])
+    expect(await tab.kept()).toEqual([])
+    expect(tab.now().taken.map(({ act: { fields } }) => fields.id)).toEqual(['r1'])
+  })
+
   test('that is refused stays with the reason, lets the next pass, and can be written anew', async () => {
     const tab = await openTab()
     reply = refused

@@ -61,6 +61,7 @@ const beingKept = new Set<string>()
 export async function doAct(specimen: string, fields: RequestFields, picture?: File): Promise<void> {
   const act = newAct(specimen, fields, picture)
   if (outbox.acts.some(({ key }) => key === act.key)) return
+  withdrawn.delete(act.key)
   beingKept.add(act.key)
   change({ acts: [...outbox.acts, act] })
   try {
@@ -102,7 +103,7 @@ async function sendInOrder(): Promise<void> {
       return change({ trouble: '' })
     }
     underWay = { key: next.key, giveUp: new AbortController() }
-    const answer = await sendAct(next, underWay.giveUp.signal)
+    const answer = await sendAct(next, underWay.giveUp)
     if (withdrawn.has(next.key)) continue
     if (answer.kind === 'none') return waitLonger(answer.because)
     if (answer.kind === 'taken') await taken(next, answer.at)

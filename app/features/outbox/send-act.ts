@@ -12,14 +12,18 @@ const answers = new Set([200, 413, 422])
 /** So long an answer is waited for, in milliseconds. */
 const longestAnswer = 30_000
 
-/** Sends an act until it is given up. Only an answer of the application itself counts; anything else is no answer. */
-export async function sendAct({ specimen, fields, picture }: Act, givenUp: AbortSignal): Promise<Answer> {
+/**
+ * Sends an act until it is given up, or was waited for too long. Only an answer of the application itself counts;
+ * anything else is no answer.
+ */
+export async function sendAct({ specimen, fields, picture }: Act, giveUp: AbortController): Promise<Answer> {
+  const tooLong = setTimeout(() => giveUp.abort(), longestAnswer)
   try {
     const response = await fetch(picture ? pictureAddress(specimen, fields, picture) : actsAddress(specimen), {
       method: 'POST',
       body: picture ?? new URLSearchParams(fields),
       ...(picture && { headers: { 'Content-Type': 'application/octet-stream' } }),
-      signal: AbortSignal.any([AbortSignal.timeout(longestAnswer), givenUp]),
+      signal: giveUp.signal,
     })
     if (!answers.has(response.status))
       return { kind: 'none', because: `The server answers with a fault (${response.status}).` }
@@ -29,6 +33,8 @@ export async function sendAct({ specimen, fields, picture }: Act, givenUp: Abort
     return { kind: 'none', because: 'The server gives no answer that can be read.' }
   } catch {
     return { kind: 'none', because: 'There is no connection to Plicator.' }
+  } finally {
+    clearTimeout(tooLong)
   }
 }
 
