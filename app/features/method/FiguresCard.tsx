@@ -14,7 +14,7 @@ export function FiguresCard() {
         <Table>
           <thead>
             <tr>
-              <th>Figure</th>
+              <th style={{ minWidth: 136 }}>Figure</th>
               <th style={{ width: '46%' }}>Formula</th>
               <th>Why</th>
               <th>Source</th>
