@@ -16,10 +16,28 @@ const sources = (folder: string): string[] =>
     .sort()
     .map((name) => `${folder}/${name}`)
 
+/** What most pages need comes in few files: each file that is asked for costs more than its few lines. */
+const clientBundle = {
+  optimization: { inlineConst: true },
+  output: {
+    codeSplitting: {
+      groups: [
+        { name: 'common', minShareCount: 40, priority: 2 },
+        {
+          name: 'often',
+          minShareCount: 24,
+          maxModuleSize: 3000,
+          test: /app.(ui|features.shortcuts)|lucide|core.quantity/,
+        },
+      ],
+    },
+  },
+}
+
 export default defineConfig(({ isSsrBuild }) => ({
   plugins: [reactRouter()],
   define: { __CORE_VERSION__: JSON.stringify(coreVersion()) },
-  build: { target: 'es2022', ...(isSsrBuild && { rollupOptions: { input: './app/server/main.ts' } }) },
+  build: { target: 'es2022', rollupOptions: isSsrBuild ? { input: './app/server/main.ts' } : clientBundle },
   // Packages of hundreds of small modules are bundled: the server starts in a third of the time.
   ssr: {
     external: ['better-sqlite3', 'knex'],

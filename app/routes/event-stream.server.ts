@@ -1,14 +1,18 @@
 /** So often a line is sent where nothing happens, so that a dropped connection is found out, ms. */
 const heartbeat = 15_000
 
+const eventStreamType = 'text/event-stream'
+
 /** Says one event, or a comment; after the end it says nothing. */
 export type Say = (text: string) => void
 
 /**
- * A stream of server-sent events. It begins with what `begin` says, and ends when the request is given up or the body
+ * A stream of server-sent events, for who listens to one: read in any other way it would have no end. It begins with what `begin` says, and ends when the request is given up or the body
  * is let go of (as of a HEAD request, whose answer has none); then `begin`'s own ending is called, once.
  */
-export function eventStream(signal: AbortSignal, begin: (say: Say) => () => void): Response {
+export function eventStream({ headers, signal }: Request, begin: (say: Say) => () => void): Response {
+  if (!headers.get('Accept')?.includes(eventStreamType))
+    return new Response('Events are listened to here, nothing can be read.', { status: 406 })
   const encoder = new TextEncoder()
   let end: () => void
   const stream = new ReadableStream<Uint8Array>({
@@ -32,6 +36,6 @@ export function eventStream(signal: AbortSignal, begin: (say: Say) => () => void
     cancel: () => end(),
   })
   return new Response(stream, {
-    headers: { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform' },
+    headers: { 'Content-Type': eventStreamType, 'Cache-Control': 'no-cache, no-transform' },
   })
 }

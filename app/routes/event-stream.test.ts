@@ -4,10 +4,13 @@ import { eventStream, type Say } from './event-stream.server.ts'
 beforeEach(() => void vi.useFakeTimers())
 afterEach(() => void vi.useRealTimers())
 
-function opened(signal = new AbortController().signal) {
+const listening = (signal = new AbortController().signal) =>
+  new Request('http://localhost/events', { headers: { Accept: 'text/event-stream' }, signal })
+
+function opened(signal?: AbortSignal) {
   const end = vi.fn()
   let say: Say = () => {}
-  const answer = eventStream(signal, (own) => {
+  const answer = eventStream(listening(signal), (own) => {
     say = own
     say('data: first\n\n')
     return end
@@ -47,6 +50,14 @@ describe('a stream of events', () => {
     expect(end).toHaveBeenCalledOnce()
     expect(() => say('data: late\n\n')).not.toThrow()
     expect(vi.getTimerCount()).toBe(0)
+  })
+
+  it('is refused to who does not listen, since it would never be read to its end', async () => {
+    const begin = vi.fn(() => () => {})
+    const answer = eventStream(new Request('http://localhost/events', { headers: { Accept: '*/*' } }), begin)
+    expect(answer.status).toBe(406)
+    expect(await answer.text()).toContain('listened to')
+    expect(begin).not.toHaveBeenCalled()
   })
 
   it('is over at once where the request was given up before', () => {

@@ -10,7 +10,7 @@ import { readPreferences } from './preferences.server.ts'
 export async function loader({ params, request }: Route.LoaderArgs) {
   const { id } = found(await findApplication(params.application), 'This line-up')
   const { units } = await readPreferences(request)
-  return eventStream(request.signal, (say) => {
+  return eventStream(request, (say) => {
     let saying = Promise.resolve()
     const sayAll = () => {
       saying = saying

@@ -10,7 +10,7 @@ import { availableCall, type AvailableCall } from '#core/verdict/available-call.
 import { cheapestReview, type CheapestReview } from '#core/verdict/cheapest-review.ts'
 import { commonGround } from '#core/verdict/common-ground.ts'
 import { flipSteps, type Flip } from '#core/verdict/flips.ts'
-import { judge, judgementProblem, judgementSettings } from '#core/verdict/judgement.ts'
+import { judge, judgePair, judgementProblem, judgementSettings } from '#core/verdict/judgement.ts'
 import { nextAnswers, type NextAnswer } from '#core/verdict/next-answers.ts'
 import { nextReadings, type NextReading } from '#core/verdict/next-reading.ts'
 import { contenders, evaluateRevisions, type EvaluatedRevision, type RevisionContext } from '#core/verdict/ranking.ts'
@@ -31,6 +31,9 @@ export interface JudgementRequest {
 
 export type Ground = 'overall' | 'common'
 
+/** Two of a line-up to be judged against each other. */
+export type PairRequest = Omit<JudgementRequest, 'more'> & { id: number; pair: readonly [string, string] }
+
 /** Those that were drawn, in the order of what came of it. */
 export interface DrawnSchool {
   ids: string[]
@@ -45,6 +48,12 @@ export type JudgementAnswer =
   | { cheapest: CheapestReview | undefined }
   | { beside: GroundCall }
   | { available: AvailableCall | undefined }
+
+/** What may be said of two. */
+export interface PairAnswer {
+  id: number
+  call: Call | undefined
+}
 
 /** What is said on the other ground. */
 export interface GroundCall {
@@ -74,33 +83,47 @@ let parsed: { text: string; evaluation: Evaluation } | undefined
 
 const pause = () => new Promise((resolve) => setTimeout(resolve))
 
-/** Judges off the page; a later request ends an earlier one. */
-self.onmessage = ({ data }: MessageEvent<JudgementRequest>) => {
+/** Judges off the page; a later request for a line-up ends an earlier one. */
+self.onmessage = ({ data }: MessageEvent<JudgementRequest | PairRequest>) => {
+  if ('pair' in data) {
+    self.postMessage(answerPair(data))
+    return
+  }
   latest = data
   void answer(data)
 }
 
-async function answer(request: JudgementRequest): Promise<void> {
-  const { form, evaluation: text, school, driver, ground, more } = request
+/** The line-up that a request is about, parsed once for all of them. */
+function evaluationOf(text: string): Evaluation {
   if (parsed?.text !== text) parsed = { text, evaluation: JSON.parse(text) as Evaluation }
-  const { columns, rows, method, schools, drivers } = parsed.evaluation
+  return parsed.evaluation
+}
+
+/** The columns as a school judges them, for the driver and on the ground that are asked for. */
+function judgedBy(
+  { form, evaluation, driver }: Omit<JudgementRequest, 'more'>,
+  school: string,
+  ground: Ground,
+): EvaluatedRevision[] {
+  const { columns, rows, method, schools, drivers } = evaluationOf(evaluation)
   const rules = drivers.find(({ id }) => id === driver)?.rules
+  const chosen = schools.find(({ id }) => id === school)
+  const all = evaluateRevisions(form, columns, rows, effectiveCriteria(method, chosen, rules))
+  return ground === 'common' ? (commonGround(all)?.evaluated ?? []) : all
+}
+
+function answerPair(request: PairRequest): PairAnswer {
+  const all = judgedBy(request, request.school, request.ground)
+  const [a, b] = request.pair.map((id) => all.find((one) => one.id === id))
+  return { id: request.id, call: a && b && judgePair(all, a, b) }
+}
+
+async function answer(request: JudgementRequest): Promise<void> {
+  const { evaluation: text, school, ground, more } = request
+  const { columns, rows, schools } = evaluationOf(text)
   const say = (said: JudgementAnswer) => self.postMessage({ request: keyOf(request), ...said })
-  const allBy = (id: string): EvaluatedRevision[] =>
-    evaluateRevisions(
-      form,
-      columns,
-      rows,
-      effectiveCriteria(
-        method,
-        schools.find((one) => one.id === id),
-        rules,
-      ),
-    )
-  const evaluatedBy = (id: string): EvaluatedRevision[] => {
-    const all = allBy(id)
-    return ground === 'common' ? (commonGround(all)?.evaluated ?? []) : all
-  }
+  const allBy = (id: string): EvaluatedRevision[] => judgedBy(request, id, 'overall')
+  const evaluatedBy = (id: string): EvaluatedRevision[] => judgedBy(request, id, ground)
   const judgeBy = (id: string) => {
     const judged = contenders(evaluatedBy(id))
     const drawn = acceptability(judgementProblem(judged), judgementSettings)
@@ -162,4 +185,4 @@ function besideOf(all: readonly EvaluatedRevision[], ground: Ground): GroundCall
 }
 
 /** What tells one request from another, beside the evaluation. */
-const keyOf = ({ school, driver, ground }: JudgementRequest): string => `${school} ${driver} ${ground}`
+const keyOf = ({ school, driver, ground }: Omit<JudgementRequest, 'more'>): string => `${school} ${driver} ${ground}`

@@ -20,7 +20,7 @@ export interface Thing {
 export type FindIndex = readonly { thing: Thing; at: number; name: ReturnType<typeof fuzzysort.prepare> }[]
 
 /** So many are offered. */
-const mostFound = 14
+const mostFound = 10
 /** So many readings and figures of specimens are offered among them. */
 const mostReadings = 6
 /** Matches worse than this are none; 1 is a perfect one. */

@@ -27,7 +27,7 @@ export const judgementSeed = 20_260_401
 /** A first answer, to be refined: known to a point in a hundred or so. */
 export const firstAnswerSettings: DrawSettings = { least: 4096, most: 4096, standardError: 0, ranks: false }
 
-/** Of two, worked out while the page waits: known to half a point in a hundred. */
+/** Of two: known to half a point in a hundred. */
 const pairSettings: DrawSettings = { least: 4096, most: 32_768, standardError: 0.005, ranks: false }
 
 /** Known to a third of a point in a hundred, 95 times of 100. */
@@ -62,6 +62,7 @@ export const drawChances = (
  * @param evaluated all columns
  * @param a the one
  * @param b the other
+ * @param settings how exactly
  * @returns undefined when nothing is known of both, or one does not fit
  * @example judgePair([leader, next], leader, next)?.named[0]?.id // => 'norrith'
  */

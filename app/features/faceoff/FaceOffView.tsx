@@ -1,10 +1,9 @@
-import { useMemo, type ReactNode } from 'react'
+import { type ReactNode } from 'react'
 import { href, Link } from 'react-router'
 import type { CaptureEfficiency } from '#core/claims/bounds.ts'
 import { atLeastAsGood, compareClaims, formatComparison } from '#core/claims/compare.ts'
 import { formatMoney, toMinor } from '#core/money/currency.ts'
 import { scoreContributions } from '#core/verdict/contributions.ts'
-import { judgePair } from '#core/verdict/judgement.ts'
 import { contributionsByPart, summariseFaceOff } from '#core/verdict/summary.ts'
 import type { StoredPartCall } from '#app/data/part-calls.server.ts'
 import type { StoredComparison } from '#app/data/comparisons.server.ts'
@@ -13,6 +12,7 @@ import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { CallLine } from '#app/features/verdict/CallLine.tsx'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import { usePairCall } from '#app/features/verdict/usePairCall.ts'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { TabbedPanels } from '#app/ui/TabbedPanels.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
@@ -49,7 +49,7 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, labels, points
   const { get } = useAddress()
   const contributions = scoreContributions(a.evaluated, b.evaluated, evaluation.rows, system)
   const price = priceDifference(a, b, evaluation.currency)
-  const call = useMemo(() => judgePair(judged.all, a.evaluated, b.evaluated), [judged.all, a.evaluated, b.evaluated])
+  const call = usePairCall(judged, a.evaluated, b.evaluated)
   const sentences = summariseFaceOff({ a: a.name, b: b.name }, a.evaluated, b.evaluated, call, contributions, price)
   const [own, other] = [a, b].map(({ column }) => points[column.revisionId] ?? []) as [
     CaptureEfficiency[],

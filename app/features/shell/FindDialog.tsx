@@ -1,10 +1,10 @@
-import { useMemo, useState } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import { Autocomplete, Dialog, Input, Menu, SearchField } from 'react-aria-components'
 import { href, useMatches } from 'react-router'
 import { styled } from 'styled-components'
 import { z } from 'zod'
 import { catalogueFor } from '#core/catalogue/index.ts'
-import { find, indexThings, type Thing } from '#core/find/find.ts'
+import { find, indexThings, type FindIndex, type Thing } from '#core/find/find.ts'
 import { Sheet, Veil } from '#app/features/shortcuts/ShortcutsProvider.tsx'
 import { useJson } from '#app/ui/useJson.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
@@ -101,6 +101,8 @@ const standing = (engine: Engine | undefined): Thing[] => [
   { kind: 'page', label: 'Figures: how each is worked out', detail: 'method', path: `${href('/method')}#figures` },
 ]
 
+const nothing: FindIndex = []
+
 function FindList({ engine, close }: { engine: Engine | undefined; close: () => void }) {
   const { data, isLoading } = useJson<{ things: Thing[] }>(href('/things'))
   const [query, setQuery] = useState('')
@@ -110,7 +112,9 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
     const own = readingsOfPage(matches.map(({ loaderData }) => loaderData))
     return [...library, ...indexThings([...standing(engine), ...own])]
   }, [library, engine, matches])
-  const found = useMemo(() => find(query, index), [query, index])
+  // The field is there before what lies below it has been drawn.
+  const searched = useDeferredValue(index, nothing)
+  const found = useMemo(() => find(query, searched), [query, searched])
   return (
     <Autocomplete inputValue={query} onInputChange={setQuery}>
       <Field aria-label="Find" autoFocus>
@@ -121,7 +125,7 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
         items={found.map((one) => ({ ...one, id: `${one.kind} ${one.path}` }))}
         onAction={close}
         renderEmptyState={() => (
-          <Soft>{isLoading ? 'One moment …' : 'Nothing is called so. Try a part number, a place or a part.'}</Soft>
+          <Soft>{isLoading || searched !== index ? 'One moment …' : 'Nothing is called so. Try a part number, a place or a part.'}</Soft>
         )}
       >
         {({ id, kind, label, detail, path }) => (

@@ -39,7 +39,7 @@ const none: Judgements = {
 let started: Worker | undefined
 
 /** One worker serves all views: it keeps the line-up that it has read. */
-const theWorker = (): Worker =>
+export const judgementWorker = (): Worker =>
   (started ??= new Worker(new URL('../../workers/judgement.worker.ts', import.meta.url), { type: 'module' }))
 
 /** Has the line-up judged in a worker, by the school in force first; what belongs to an older request is dropped. */
@@ -47,7 +47,7 @@ export function useJudgements({ form, evaluation, school, driver, ground, more }
   const [said, setSaid] = useState<Judgements & { evaluation?: string; key?: string }>(none)
   const key = `${school} ${driver} ${ground}`
   useEffect(() => {
-    const worker = theWorker()
+    const worker = judgementWorker()
     const own = { evaluation, key }
     const add = (change: (before: Judgements) => Partial<Judgements>) =>
       setSaid((before) => {
