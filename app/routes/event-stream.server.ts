@@ -7,8 +7,9 @@ const eventStreamType = 'text/event-stream'
 export type Say = (text: string) => void
 
 /**
- * A stream of server-sent events, for who listens to one: read in any other way it would have no end. It begins with what `begin` says, and ends when the request is given up or the body
- * is let go of (as of a HEAD request, whose answer has none); then `begin`'s own ending is called, once.
+ * A stream of server-sent events, for who listens to one: read in any other way it would have no end. It begins with
+ * what `begin` says, and ends when the request is given up or the body is let go of (as of a HEAD request, whose answer
+ * has none); then `begin`'s own ending is called, once.
  */
 export function eventStream({ headers, signal }: Request, begin: (say: Say) => () => void): Response {
   if (!headers.get('Accept')?.includes(eventStreamType))

@@ -125,7 +125,11 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
         items={found.map((one) => ({ ...one, id: `${one.kind} ${one.path}` }))}
         onAction={close}
         renderEmptyState={() => (
-          <Soft>{isLoading || searched !== index ? 'One moment …' : 'Nothing is called so. Try a part number, a place or a part.'}</Soft>
+          <Soft>
+            {isLoading || searched !== index
+              ? 'One moment …'
+              : 'Nothing is called so. Try a part number, a place or a part.'}
+          </Soft>
         )}
       >
         {({ id, kind, label, detail, path }) => (
