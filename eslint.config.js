@@ -10,6 +10,17 @@ const forbid = (...patterns) => ({
   ],
 })
 
+const word = '[value=/\\p{L}{2}/u]'
+const spoken = '[name.name=/^(label|title|aria-label|placeholder|alt|subtitle|description)$/]'
+
+/** What the interface says stands in app/texts, a file a page. */
+const wordsElsewhere = [
+  `JSXText${word}`,
+  `JSXAttribute${spoken} > Literal${word}`,
+  `JSXAttribute${spoken} > JSXExpressionContainer > Literal${word}`,
+  `JSXElement > JSXExpressionContainer > :matches(ConditionalExpression, LogicalExpression) > Literal${word}`,
+].map((selector) => ({ selector, message: 'What the interface says belongs into app/texts.' }))
+
 export default tseslint.config(
   { ignores: ['build/', 'data/', '.react-router/', 'node_modules/', '.stryker-tmp/', 'reports/'] },
   ...tseslint.configs.recommended,
@@ -67,6 +78,10 @@ export default tseslint.config(
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.{ts,tsx}'],
     rules: forbid('^#app/', '^#db/', '^react', '^knex', '^better-sqlite3', '^node:', '^express', '^styled-components'),
+  },
+  {
+    files: ['app/{features,routes,ui,drawing}/**/*.tsx', 'app/root.tsx'],
+    rules: { 'no-restricted-syntax': ['error', ...wordsElsewhere] },
   },
   { files: ['app/ui/**', 'app/drawing/**'], rules: forbid('^#app/features/', '^#app/routes/', '^#app/data/.*server') },
   { files: ['app/features/**'], rules: forbid('^#app/routes/', '^#app/data/.*server') },

@@ -25,9 +25,9 @@ const clientBundle = {
         { name: 'common', minShareCount: 40, priority: 2 },
         {
           name: 'often',
-          minShareCount: 24,
-          maxModuleSize: 3000,
-          test: /app.(ui|features.shortcuts)|lucide|core.quantity/,
+          minShareCount: 16,
+          maxModuleSize: 1500,
+          test: /app.(ui|texts|features.shortcuts)|lucide|core.quantity/,
         },
       ],
     },

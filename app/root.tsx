@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/shell.ts'
 import '#app/ui/without-eval.ts'
 import { Suspense, useContext, type ReactNode } from 'react'
 import {
@@ -29,7 +30,7 @@ export const shouldRevalidate = ({ formAction }: ShouldRevalidateFunctionArgs) =
 
 export const links: Route.LinksFunction = () => fontPreloads
 
-export const meta: Route.MetaFunction = () => [{ title: 'Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.plicator }]
 
 export function Layout({ children }: { children: ReactNode }) {
   const nonce = useContext(NonceContext) ?? nonceOfPage()

@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/drawing.ts'
 import type { DrawingData, MeasuredSize } from './data.ts'
 import type { DrawnPart } from '#core/figures/part-captions.ts'
 import { formatDrawnLength, heightSize } from './dimensions.ts'
@@ -162,7 +163,7 @@ function layOut(a: DrawingData, b: DrawingData, width: number, height: number) {
 }
 
 const shortLabel = (label: string): string =>
-  label.replace(', end on', '').replace('Drain-back valve', 'Valve').toUpperCase()
+  label.replace(texts.endOn, '').replace(texts.drainBackValve, texts.valve).toUpperCase()
 
 /** The size that is said of a part: its height, or across where it is seen from its end; only what was measured. */
 const facingSize = (part: DrawnPart, data: DrawingData): MeasuredSize | undefined =>

@@ -1,4 +1,5 @@
 import type { KeyboardEvent } from 'react'
+import * as texts from '#app/texts/drawing.ts'
 import type { DrawingData } from './data.ts'
 import type { DrawnPart } from '#core/figures/part-captions.ts'
 import { FaultFlag } from './FaultFlag.tsx'
@@ -63,7 +64,7 @@ export function LyingPart({ slot, data, layout, isNow, spot, onSelect }: Props) 
           bottom={bottom}
           spot={spot}
           label={label}
-          caption={caption || (isNow ? 'reading now' : 'to record')}
+          caption={caption || (isNow ? texts.readingNow : texts.toRecord)}
           isNow={isNow}
         />
       )}

@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/drawing.ts'
 import { palette } from './palette.ts'
 
 /** The cutting mat: squares of a centimetre. */
@@ -33,7 +34,7 @@ export function Mat({
       {lines(height, false)}
       {legend && (
         <text x={10} y={18} fontSize={11} fontFamily="'Public Sans', sans-serif" fill={palette.faint}>
-          one square 10 mm
+          {texts.oneSquare10Mm}
         </text>
       )}
     </g>

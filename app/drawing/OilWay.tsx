@@ -1,4 +1,5 @@
 import type { BypassPlace, OilState } from '#core/figures/oil-way.ts'
+import * as texts from '#app/texts/drawing.ts'
 import type { DrawingData } from './data.ts'
 import { Mat } from './Mat.tsx'
 import { oilPaths, sectionOf, type Section } from './oil-paths.ts'
@@ -67,10 +68,10 @@ export function OilWay({ data, state, bypass, drains, width, height, title }: Pr
           )),
         )}
         <text x={-18} y={-section.entryAt + 2} {...wordStyle} textAnchor="end">
-          in
+          {texts.inLabel}
         </text>
         <text x={-18} y={2} {...wordStyle} textAnchor="end">
-          out
+          {texts.out}
         </text>
       </g>
     </svg>

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import * as texts from '#app/texts/drawing.ts'
 import type { DrawingData } from './data.ts'
 import type { DrawnPart } from '#core/figures/part-captions.ts'
 import { Adbv } from './shapes/Adbv.tsx'
@@ -25,7 +26,7 @@ export function arrangeSlots(data: DrawingData): Slot[] {
   const bypassSlot: Slot = {
     part: 'bypass',
     length: 11,
-    label: 'Bypass',
+    label: texts.bypass,
     draw: (scale) => <Bypass data={data} known={states.bypass.known} scale={scale} />,
   }
   const withBypass = bypass.place !== 'none' && spring.type !== 'combination' && bypass.build !== 'combination'
@@ -33,13 +34,13 @@ export function arrangeSlots(data: DrawingData): Slot[] {
     {
       part: 'element',
       length: element.height,
-      label: 'Element',
+      label: texts.element,
       draw: (scale) => <ElementSide data={data} scale={scale} />,
     },
     {
       part: 'pleats',
       length: element.od,
-      label: 'Pleats, end on',
+      label: texts.pleatsEndOn,
       draw: (scale) => <PleatSection data={data} scale={scale} />,
     },
   ]
@@ -48,7 +49,7 @@ export function arrangeSlots(data: DrawingData): Slot[] {
       {
         part: 'oring',
         length: oring.inside + 2 * oring.section,
-        label: 'O-ring',
+        label: texts.oRing,
         draw: (scale) => <ORing data={data} scale={scale} />,
       },
       ...pack,
@@ -58,10 +59,10 @@ export function arrangeSlots(data: DrawingData): Slot[] {
     {
       part: 'plate',
       length: can.diameter,
-      label: 'Base plate',
+      label: texts.basePlate,
       draw: (scale) => <PlateFace data={data} scale={scale} />,
     },
-    { part: 'adbv', length: 7, label: 'Drain-back valve', draw: (scale) => <Adbv data={data} scale={scale} /> },
+    { part: 'adbv', length: 7, label: texts.drainBackValve, draw: (scale) => <Adbv data={data} scale={scale} /> },
     ...(withBypass && bypass.place === 'thread' ? [bypassSlot] : []),
     ...pack,
     ...(withBypass && bypass.place !== 'thread' ? [bypassSlot] : []),
@@ -71,11 +72,11 @@ export function arrangeSlots(data: DrawingData): Slot[] {
           {
             part: 'spring' as const,
             length: 15,
-            label: 'Spring',
+            label: texts.spring,
             draw: (scale: number) => <Spring data={data} known={states.spring.known} scale={scale} />,
           },
         ]),
-    { part: 'can', length: can.height, label: 'Can', draw: (scale) => <Can data={data} scale={scale} /> },
+    { part: 'can', length: can.height, label: texts.can, draw: (scale) => <Can data={data} scale={scale} /> },
   ]
 }
 

@@ -3,31 +3,32 @@ import { changeApplication, findApplication, removeApplication } from '#app/data
 import { applicationFields, applicationSchema, applicationValues } from '#app/features/forms/application-fields.ts'
 import { ApplicationForm } from '#app/features/forms/ApplicationForm.tsx'
 import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
+import * as texts from '#app/texts/engine.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/application-edit'
 import { fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { changeRefusal, seenVersion } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: `Edit ${loaderData?.application.name ?? 'an engine'} · Plicator` },
+  { title: texts.editTitle(loaderData?.application.name ?? texts.anEngine) },
 ]
 
 export const loader = async ({ params }: Route.LoaderArgs) => ({
-  application: found(await findApplication(params.application), 'This engine'),
+  application: found(await findApplication(params.application), texts.thisEngine),
 })
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const { id } = found(await findApplication(params.application), 'This engine')
+  const { id } = found(await findApplication(params.application), texts.thisEngine)
   const typed = await fieldsOf(request)
   if (typed.intent === 'remove') {
     if ((await removeApplication(id)) === 'removed') return redirect(href('/'))
-    return refused('It has products. Remove them first, so that no reading is lost by accident.')
+    return refused(texts.itHasProductsRemoveThemFirst)
   }
   const parsed = parseFields(applicationSchema, { ...typed, id })
   if (!parsed.ok) return parsed.refusal
   const changed = await changeApplication(applicationFields(parsed.value, typed), seenVersion(typed))
-  const current = found(await findApplication(id), 'This engine')
-  const taken = { field: 'name', message: 'There is an engine of this name already.' }
+  const current = found(await findApplication(id), texts.thisEngine)
+  const taken = { field: 'name', message: texts.thereIsAnEngineOfThis }
   const refusal = changeRefusal(changed, taken, { version: current.version, values: applicationValues(current) })
   return refusal ?? redirect(href('/lineups/:application', { application: id }))
 }
@@ -43,7 +44,7 @@ export default function EditApplication({ loaderData: { application }, actionDat
         result={actionData}
         back={href('/lineups/:application', { application: application.id })}
       />
-      <RemoveForm label="Remove this engine" />
+      <RemoveForm label={texts.removeThisEngine} />
     </Page>
   )
 }

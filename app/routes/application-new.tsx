@@ -3,12 +3,13 @@ import { addApplication } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
 import { applicationFields, applicationSchema, newApplicationValues } from '#app/features/forms/application-fields.ts'
 import { ApplicationForm } from '#app/features/forms/ApplicationForm.tsx'
+import * as texts from '#app/texts/engine.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/application-new'
 import { fieldsOf, parseFields } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'New engine · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.newEngineTitle }]
 
 export const loader = () => ({ id: newId() })
 
@@ -17,7 +18,7 @@ export async function action({ request }: Route.ActionArgs) {
   const parsed = parseFields(applicationSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const application = applicationFields(parsed.value, typed)
-  const taken = { field: 'name', message: 'There is an engine of this name already.' }
+  const taken = { field: 'name', message: texts.thereIsAnEngineOfThis }
   const refusal = additionRefusal(await addApplication(application), taken)
   return refusal ?? redirect(href('/lineups/:application', { application: application.id }))
 }
@@ -25,7 +26,7 @@ export async function action({ request }: Route.ActionArgs) {
 export default function NewApplication({ loaderData: { id }, actionData }: Route.ComponentProps) {
   return (
     <Page>
-      <h1>New engine</h1>
+      <h1>{texts.newEngine}</h1>
       <ApplicationForm id={id} values={newApplicationValues} result={actionData} back={href('/')} />
     </Page>
   )

@@ -7,11 +7,12 @@ import { BackupTable } from '#app/features/backups/BackupTable.tsx'
 import { BringInCard } from '#app/features/backups/BringInCard.tsx'
 import { DamagedCard } from '#app/features/backups/DamagedCard.tsx'
 import { LastBackupCard } from '#app/features/backups/LastBackupCard.tsx'
+import * as texts from '#app/texts/backups.ts'
 import { Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/backups'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Backups · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.backupsTitle }]
 
 export const loader = async () => ({ ...(await backupOverview()), now: now() })
 
@@ -45,11 +46,8 @@ export default function Backups({ loaderData }: Route.ComponentProps) {
   return (
     <Page>
       <Stack $gap={4}>
-        <h1>Backups</h1>
-        <Soft>
-          One file each: the database, the pictures if you say so, and a checksum of all of it. They lie in the data
-          folder; keep one on another disk, too.
-        </Soft>
+        <h1>{texts.backups}</h1>
+        <Soft>{texts.oneFileEachTheDatabaseThe}</Soft>
       </Stack>
       {!contents && <DamagedCard />}
       <LastBackupCard backups={known} contents={contents} now={present} />

@@ -17,12 +17,13 @@ import { listReadings, restoreReading, voidReading } from '#app/data/readings.se
 import { findSpecimen, saveRecordingPlan, type Specimen } from '#app/data/specimens.server.ts'
 import { takeReading } from '#app/data/take-reading.server.ts'
 import type { BenchRequest } from '#app/features/bench/bench-request.ts'
+import * as texts from '#app/texts/bench.ts'
 
 type RequestOf<Intent extends BenchRequest['intent']> = Extract<BenchRequest, { intent: Intent }>
 
 type Outcome = Promise<Problem | undefined>
 
-const gone: Problem = { code: 'unknown', message: 'This reading is not here. It may have been removed.' }
+const gone: Problem = { code: 'unknown', message: texts.thisReadingIsNotHereIt }
 
 /** Does what the bench asks, or says what is wrong with it. */
 export async function actAtBench(specimen: Specimen, request: BenchRequest): Outcome {
@@ -52,7 +53,7 @@ export async function actAtBench(specimen: Specimen, request: BenchRequest): Out
       return setZeroOffset(request)
     case 'owe':
       if (!findCharacteristic(request.characteristic)?.forms.includes(specimen.form))
-        return { code: 'unknown', message: `There is no "${request.characteristic}".` }
+        return { code: 'unknown', message: texts.thereIsNo(request.characteristic) }
       await addOwed(specimen.id, request)
       return undefined
     case 'settle':
@@ -73,7 +74,7 @@ async function strikeReading(specimen: Specimen, { id, why }: RequestOf<'strike'
   if (!why) {
     const reading = (await listReadings(specimen.id)).find((one) => one.id === id)
     if (reading && !reading.voided && endsDiscussion(reading))
-      return { code: 'reason', message: 'Say why it is struck: it ends the discussion of this filter.' }
+      return { code: 'reason', message: texts.sayWhyItIsStruckIt }
   }
   return (await voidReading(specimen.id, id, why || null)) ? undefined : gone
 }
@@ -86,7 +87,7 @@ async function passIrreversibleStep(specimen: Specimen, { point, reason }: Reque
 }
 
 async function requestCharacteristic(specimen: Specimen, { characteristic, asked }: RequestOf<'ask'>): Outcome {
-  if (!findCharacteristic(characteristic)) return { code: 'unknown', message: `There is no "${characteristic}".` }
+  if (!findCharacteristic(characteristic)) return { code: 'unknown', message: texts.thereIsNo(characteristic) }
   const { [characteristic]: _, ...others } = specimen.recordingPlan
   await saveRecordingPlan(specimen.id, asked === 'usual' ? others : { ...others, [characteristic]: asked === 'yes' })
   return undefined
@@ -95,7 +96,7 @@ async function requestCharacteristic(specimen: Specimen, { characteristic, asked
 async function requestRecordedLike(specimen: Specimen, { from }: RequestOf<'ask-like'>): Outcome {
   const readings = await listReadings(from)
   const recorded = new Set(readings.filter(({ voided }) => !voided).map(({ characteristic }) => characteristic))
-  if (recorded.size === 0) return { code: 'empty', message: 'Nothing was recorded of that specimen.' }
+  if (recorded.size === 0) return { code: 'empty', message: texts.nothingWasRecordedOfThatSpecimen }
   await saveRecordingPlan(specimen.id, planFromRecorded(specimen.form, recorded))
   return undefined
 }
@@ -103,12 +104,12 @@ async function requestRecordedLike(specimen: Specimen, { from }: RequestOf<'ask-
 /** A prediction is taken only before the thing itself was measured or seen. */
 async function predict(specimen: Specimen, { id, characteristic: key, typed, unit }: RequestOf<'predict'>): Outcome {
   const characteristic = findCharacteristic(key)
-  if (!characteristic?.forms.includes(specimen.form)) return { code: 'unknown', message: `There is no "${key}".` }
+  if (!characteristic?.forms.includes(specimen.form)) return { code: 'unknown', message: texts.thereIsNoOfKey(key) }
   const entry = parseEntry(characteristic, { text: typed, insist: true, ...(unit && { unit }) })
   if (!entry.ok) return entry.problem
   const known = resolve(await listReadings(specimen.id)).get(key)
   if (known?.evidence === 'measured' || known?.evidence === 'observed')
-    return { code: 'known', message: `${characteristic.label} is known already: that would be no prediction.` }
+    return { code: 'known', message: texts.isKnownAlreadyThatWouldBe(characteristic.label) }
   const { valueNumber, valueHalf, valueText } = readingOfEntry(entry.value)
   await addPrediction(specimen.id, { id, characteristic: key, rawInput: typed, valueNumber, valueHalf, valueText })
   return undefined
@@ -120,18 +121,18 @@ async function compare(
   { id, characteristic, other: otherId, line }: RequestOf<'compare'>,
 ): Outcome {
   if (!findCharacteristic(characteristic)?.forms.includes(specimen.form))
-    return { code: 'unknown', message: `There is no "${characteristic}".` }
+    return { code: 'unknown', message: texts.thereIsNo(characteristic) }
   const other = await findSpecimen(otherId)
   if (other?.applicationId !== specimen.applicationId)
-    return { code: 'unknown', message: 'The other filter is not here. It may have been removed.' }
-  if (other.id === specimen.id) return { code: 'unknown', message: 'A filter is not compared with itself.' }
+    return { code: 'unknown', message: texts.theOtherFilterIsNotHere }
+  if (other.id === specimen.id) return { code: 'unknown', message: texts.aFilterIsNotComparedWith }
   const added = await addComparisonOf(specimen, other, { id, of: characteristic, line })
   return added.ok ? undefined : added.problem
 }
 
 async function setZeroOffset({ instrument: id, shows }: RequestOf<'zero'>): Outcome {
   const instrument = (await listInstruments()).find((one) => one.id === id)
-  if (!instrument) return { code: 'unknown', message: 'That instrument is not in the list any more.' }
+  if (!instrument) return { code: 'unknown', message: texts.thatInstrumentIsNotInThe }
   const zeroOffset = parseZeroOffset(shows, instrument.kind)
   if (!zeroOffset.ok) return zeroOffset.problem
   await saveZeroOffset(instrument.id, zeroOffset.value)

@@ -1,6 +1,7 @@
 import { now } from '#app/data/clock.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import { benchRequestSchema } from '#app/features/bench/bench-request.ts'
+import * as texts from '#app/texts/bench.ts'
 import type { Route } from './+types/bench-acts'
 import { actAtBench } from './bench-actions.server.ts'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
@@ -9,7 +10,7 @@ import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 export async function action({ request, params }: Route.ActionArgs) {
   const parsed = parseFields(benchRequestSchema, await fieldsOf(request))
   const specimen = await findSpecimen(params.specimen)
-  if (!specimen) return refused('This specimen is not here. It may have been removed.')
+  if (!specimen) return refused(texts.thisSpecimenIsNotHereIt)
   if (!parsed.ok) return parsed.refusal
   const problem = await actAtBench(specimen, parsed.value)
   return problem ? refused(problem.message, {}, problem) : accepted({ takenAt: now() })

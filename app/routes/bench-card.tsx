@@ -10,13 +10,14 @@ import {
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/bench-card'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Bench card · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.benchCardTitle }]
 
 const Blank = styled.td`
   width: 34%;
@@ -31,21 +32,18 @@ export default function BenchCard() {
   const { cheapest, all, nameOf } = useEvaluation({ more: true })
   return (
     <Page>
-      <LineupHead
-        title={`Bench card: ${application.name}`}
-        subtitle="The cheapest complete review: what to take of each filter, in the order of the bench."
-      />
+      <LineupHead title={texts.benchCard(application.name)} subtitle={texts.theCheapestCompleteReviewWhatTo} />
       <Card>
         <Stack $gap={14}>
           {all.length < 2 ? (
-            <Soft>It takes two filters with a specimen each.</Soft>
+            <Soft>{texts.itTakesTwoFiltersWithA}</Soft>
           ) : !cheapest ? (
-            <Soft>Looking for the fewest minutes that would do …</Soft>
+            <Soft>{texts.lookingForTheFewestMinutesThat}</Soft>
           ) : (
             <>
               <Row $between>
                 <p>{formatCheapestReview(cheapest)}</p>
-                {cheapest.plan.length > 0 && <Button onPress={() => window.print()}>Print</Button>}
+                {cheapest.plan.length > 0 && <Button onPress={() => window.print()}>{texts.print}</Button>}
               </Row>
               {planByProduct(cheapest.plan).map((one) => (
                 <ProductPlan key={one.column} name={nameOf(one.column)} plan={one} />
@@ -90,7 +88,7 @@ function ProductPlan({ name, plan: { answers, minutes } }: { name: string; plan:
             {lookedUp.map(({ criterion, label }) => (
               <tr key={criterion}>
                 <td>
-                  <Small>looked up</Small>
+                  <Small>{texts.lookedUp}</Small>
                 </td>
                 <td>{label}</td>
                 <Blank />

@@ -1,10 +1,11 @@
 import { href, redirect } from 'react-router'
 import { latestSpecimen } from '#app/data/specimens.server.ts'
+import * as texts from '#app/texts/bench.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/bench-latest'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Bench · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.benchTitle }]
 
 /** The bench of the specimen last worked on. */
 export async function loader() {
@@ -16,13 +17,11 @@ export async function loader() {
 export default function EmptyBench() {
   return (
     <Page>
-      <h1>The bench is empty</h1>
-      <p>
-        A specimen will lie here, drawn as it is measured: name an engine, add a filter that is sold for it, open one.
-      </p>
+      <h1>{texts.theBenchIsEmpty}</h1>
+      <p>{texts.aSpecimenWillLieHereDrawn}</p>
       <div>
         <ButtonLink to={href('/')} $kind="primary">
-          To the engines
+          {texts.toTheEngines}
         </ButtonLink>
       </div>
     </Page>

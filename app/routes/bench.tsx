@@ -3,6 +3,7 @@ import { benchData, type BenchData } from '#app/data/bench.server.ts'
 import { now } from '#app/data/clock.ts'
 import { findSpecimen } from '#app/data/specimens.server.ts'
 import { BenchView } from '#app/features/bench/BenchView.tsx'
+import * as texts from '#app/texts/bench.ts'
 import { isConnectionError } from '#app/ui/connection.ts'
 import { RouteError } from '#app/ui/RouteError.tsx'
 import type { Route } from './+types/bench'
@@ -11,12 +12,12 @@ import { whenPathChanges } from './revalidation.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => {
   const { brand, partNumber, label } = loaderData?.specimen ?? {}
-  return [{ title: `${brand ? `${brand} ${partNumber} ${label}` : 'Bench'} · Plicator` }]
+  return [{ title: texts.title(brand ? `${brand} ${partNumber} ${label}` : texts.bench) }]
 }
 
 export async function loader({ params }: Route.LoaderArgs) {
   const loadedAt = now()
-  const { specimen, ...rest } = await benchData(found(await findSpecimen(params.specimen), 'This specimen'))
+  const { specimen, ...rest } = await benchData(found(await findSpecimen(params.specimen), texts.thisSpecimen))
   // Hundreds of small objects: one string passes to the page several times as fast as they do.
   return { specimen, loadedAt, rest: JSON.stringify(rest) }
 }

@@ -13,12 +13,13 @@ import { listSpecimensOfBrand } from '#app/data/specimens.server.ts'
 import { dateCodeTemplateSchema, removedTemplateSchema } from '#app/features/forms/date-code-fields.ts'
 import { tierLabels, tiers } from '#app/features/forms/labels.ts'
 import { DateCodesCard } from '#app/features/library/DateCodesCard.tsx'
+import * as texts from '#app/texts/brand.ts'
 import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { Route } from './+types/brand'
 import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.name ?? 'Brand'} · Plicator` }]
+export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: texts.title(loaderData?.name ?? texts.brand) }]
 
 const tierName = (tier: string): string => tierLabels[tier as Tier].toLowerCase()
 
@@ -26,7 +27,7 @@ const tierName = (tier: string): string => tierLabels[tier as Tier].toLowerCase(
 const mostHabits = 20
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const { id, name } = found(await findBrand(params.brand), 'This brand')
+  const { id, name } = found(await findBrand(params.brand), texts.thisBrand)
   const [products, assessed] = await Promise.all([
     listProductsOfBrand(id),
     listSpecimensOfBrand(id).then(assessSpecimens),
@@ -67,7 +68,7 @@ export async function loader({ params }: Route.LoaderArgs) {
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const { id } = found(await findBrand(params.brand), 'This brand')
+  const { id } = found(await findBrand(params.brand), texts.thisBrand)
   const typed = await fieldsOf(request)
   if (typed.intent === 'forget') {
     const removed = parseFields(removedTemplateSchema, typed)
@@ -84,8 +85,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   ]
   const templates = teachDateCode(taught, today())
   if (!templates.ok) return refused(templates.problem.message)
-  if (!templates.value.includes(template))
-    return refused('These two codes do not teach that. Choose one of those offered.')
+  if (!templates.value.includes(template)) return refused(texts.theseTwoCodesDoNotTeach)
   await keepDateCodeTemplate(id, { template, taught })
   return accepted()
 }
@@ -97,25 +97,23 @@ export default function BrandPage({
   return (
     <Page>
       <Stack $gap={4}>
-        <Link to={href('/library')}>Library</Link>
+        <Link to={href('/library')}>{texts.library}</Link>
         <h1>{name}</h1>
-        <Soft>One brand across engines: its tiers, what went wrong in each, and what is steady across its range.</Soft>
+        <Soft>{texts.oneBrandAcrossEnginesItsTiers}</Soft>
       </Stack>
       <Card>
         <Stack $gap={10}>
-          <h2>Its range</h2>
-          {ordered.length === 0 && (
-            <Soft>Its filters will stand here, over all engines; add one on the line-up of an engine.</Soft>
-          )}
+          <h2>{texts.itsRange}</h2>
+          {ordered.length === 0 && <Soft>{texts.itsFiltersWillStandHereOver}</Soft>}
           {ordered.length > 0 && (
             <Table>
               <thead>
                 <tr>
-                  <th scope="col">Tier</th>
-                  <th scope="col">Product</th>
-                  <th scope="col">Engine</th>
-                  <th scope="col">Opened</th>
-                  <th scope="col">Construction</th>
+                  <th scope="col">{texts.tier}</th>
+                  <th scope="col">{texts.product}</th>
+                  <th scope="col">{texts.engine}</th>
+                  <th scope="col">{texts.opened}</th>
+                  <th scope="col">{texts.construction}</th>
                 </tr>
               </thead>
               <tbody>
@@ -139,8 +137,8 @@ export default function BrandPage({
       </Card>
       <Card>
         <Stack $gap={10}>
-          <h2>Faults, tier by tier</h2>
-          {faults.length === 0 && <Soft>None was found in what was opened and looked at.</Soft>}
+          <h2>{texts.faultsTierByTier}</h2>
+          {faults.length === 0 && <Soft>{texts.noneWasFoundInWhatWas}</Soft>}
           {faults.map(({ label, tiers: own, says }) => (
             <div key={label}>
               <strong>{label}</strong>
@@ -152,15 +150,15 @@ export default function BrandPage({
       </Card>
       <Card>
         <Stack $gap={10}>
-          <h2>Steady across its range</h2>
-          {habits.length === 0 && <Soft>It takes three products in which the same thing was seen.</Soft>}
+          <h2>{texts.steadyAcrossItsRange}</h2>
+          {habits.length === 0 && <Soft>{texts.itTakesThreeProductsInWhich}</Soft>}
           {habits.length > 0 && (
             <Table>
               <thead>
                 <tr>
-                  <th scope="col">What</th>
-                  <th scope="col">Mostly</th>
-                  <th scope="col">Products</th>
+                  <th scope="col">{texts.what}</th>
+                  <th scope="col">{texts.mostly}</th>
+                  <th scope="col">{texts.products}</th>
                 </tr>
               </thead>
               <tbody>
@@ -174,7 +172,7 @@ export default function BrandPage({
               </tbody>
             </Table>
           )}
-          <Small>In brackets: what the share may be in all that the brand sells, 95 times of 100.</Small>
+          <Small>{texts.inBracketsWhatTheShareMay}</Small>
         </Stack>
       </Card>
       <DateCodesCard templates={templates} today={day} />

@@ -6,21 +6,22 @@ import { findProduct, knownRevision } from '#app/data/products.server.ts'
 import { claimFields, claimSchema, claimValues } from '#app/features/forms/claim-fields.ts'
 import { ClaimForm } from '#app/features/forms/ClaimForm.tsx'
 import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
+import * as texts from '#app/texts/claims.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/claim-edit'
 import { fieldsOf, found, parseFields } from './http.server.ts'
 import { changeRefusal, seenVersion } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Edit a claim · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.editAClaimTitle }]
 
 async function load(id: string) {
-  const claim = found(await findClaim(id), 'This claim')
-  return { claim, product: found(await findProduct(claim.productId), 'Its product') }
+  const claim = found(await findClaim(id), texts.thisClaim)
+  return { claim, product: found(await findProduct(claim.productId), texts.itsProduct) }
 }
 
 export async function loader({ params }: Route.LoaderArgs) {
   const { claim, product } = await load(params.claim)
-  const application = found(await findApplication(product.applicationId), 'Its engine')
+  const application = found(await findApplication(product.applicationId), texts.itsEngine)
   return {
     claim,
     product,
@@ -45,8 +46,8 @@ export async function action({ request, params }: Route.ActionArgs) {
     { ...fields, photoId, revisionId: knownRevision(product, fields.revisionId) },
     seenVersion(typed),
   )
-  const current = found(await findClaim(claim.id), 'This claim')
-  const taken = { message: 'This claim is there already.' }
+  const current = found(await findClaim(claim.id), texts.thisClaim)
+  const taken = { message: texts.thisClaimIsThereAlready }
   const refusal = changeRefusal(changed, taken, { version: current.version, values: claimValues(current) })
   return refusal ?? redirect(`${back}?of=${product.id}`)
 }
@@ -54,9 +55,7 @@ export async function action({ request, params }: Route.ActionArgs) {
 export default function EditClaim({ loaderData: { claim, product, photos }, actionData }: Route.ComponentProps) {
   return (
     <Page>
-      <h1>
-        A claim on {product.brand} {product.partNumber}
-      </h1>
+      <h1>{texts.aClaimOn(product.brand, product.partNumber)}</h1>
       <ClaimForm
         id={claim.id}
         version={claim.version}
@@ -66,7 +65,7 @@ export default function EditClaim({ loaderData: { claim, product, photos }, acti
         result={actionData}
         back={href('/lineups/:application/claims', { application: product.applicationId })}
       />
-      <RemoveForm label="Remove this claim" />
+      <RemoveForm label={texts.removeThisClaim} />
     </Page>
   )
 }

@@ -7,12 +7,13 @@ import { findProduct, knownRevision } from '#app/data/products.server.ts'
 import { claimFields, claimSchema, newClaimValues } from '#app/features/forms/claim-fields.ts'
 import { ClaimForm } from '#app/features/forms/ClaimForm.tsx'
 import { useProduct } from '#app/features/forms/useProduct.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/claim-new'
 import { fieldsOf, found, parseFields } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'New claim · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.newClaimTitle }]
 
 export const loader = async ({ params }: Route.LoaderArgs) => ({
   id: newId(),
@@ -21,7 +22,7 @@ export const loader = async ({ params }: Route.LoaderArgs) => ({
 })
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const product = found(await findProduct(params.product), 'This product')
+  const product = found(await findProduct(params.product), texts.thisProduct)
   const { id, applicationId } = product
   const typed = await fieldsOf(request)
   const parsed = parseFields(claimSchema, typed)
@@ -29,7 +30,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const claim = claimFields(parsed.value, id, typed)
   const revisionId = knownRevision(product, claim.revisionId)
   const added = await addClaim({ ...claim, revisionId, photoId: await knownPhoto(id, claim.photoId) })
-  const refusal = additionRefusal(added, { message: 'This claim is there already.' })
+  const refusal = additionRefusal(added, { message: texts.thisClaimIsThereAlready })
   return refusal ?? redirect(`${href('/lineups/:application/claims', { application: applicationId })}?of=${id}`)
 }
 
@@ -37,9 +38,7 @@ export default function NewClaim({ loaderData: { id, photos, today: day }, actio
   const { product } = useProduct()
   return (
     <Page>
-      <h1>
-        A claim on {product.brand} {product.partNumber}
-      </h1>
+      <h1>{texts.aClaimOn(product.brand, product.partNumber)}</h1>
       <ClaimForm
         id={id}
         values={newClaimValues(day)}

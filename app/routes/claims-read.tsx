@@ -3,7 +3,6 @@ import { href, Link, redirect } from 'react-router'
 import { unitOfKind } from '#core/quantity/unit-habit.ts'
 import { claimPlaces } from '#core/claims/claim.ts'
 import { readClaims } from '#core/claims/read-claims.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { addClaims } from '#app/data/claims.server.ts'
 import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
@@ -14,6 +13,7 @@ import { longestPaste, readClaimsSchema } from '#app/features/forms/read-claims-
 import { revisionOptions } from '#app/features/forms/RevisionField.tsx'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
+import * as texts from '#app/texts/claims.ts'
 import { DayField } from '#app/ui/DayField.tsx'
 import { AreaBox } from '#app/ui/inputs.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -23,12 +23,12 @@ import type { Route } from './+types/claims-read'
 import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Several claims · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.severalClaimsTitle }]
 
 export const loader = () => ({ id: newId(), today: today() })
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const product = found(await findProduct(params.product), 'This product')
+  const product = found(await findProduct(params.product), texts.thisProduct)
   const parsed = parseFields(readClaimsSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const { id, text, unit, left, place, readOn, stay } = parsed.value
@@ -40,8 +40,8 @@ export async function action({ request, params }: Route.ActionArgs) {
       photoId: null,
       rawInput: {},
     }))
-  if (claims.length === 0) return refused('Nothing is left to keep.')
-  const refusal = additionRefusal(await addClaims(id, claims), { message: 'These claims are there already.' })
+  if (claims.length === 0) return refused(texts.nothingIsLeftToKeep)
+  const refusal = additionRefusal(await addClaims(id, claims), { message: texts.theseClaimsAreThereAlready })
   if (refusal) return refusal
   if (stay) return accepted()
   return redirect(`${href('/lineups/:application/claims', { application: product.applicationId })}?of=${product.id}`)
@@ -65,30 +65,30 @@ export default function ClaimsRead({ loaderData: { id, today: day } }: Route.Com
     <Page>
       <Stack $gap={4}>
         <h1>
-          Claims on{' '}
+          {texts.claimsOn}{' '}
           <Link to={href('/products/:product', { product: product.id })}>
             {product.brand} {product.partNumber}
           </Link>
         </h1>
-        <Soft>Type or paste what the box or the page says; each claim is shown as what it becomes.</Soft>
+        <Soft>{texts.typeOrPasteWhatTheBox}</Soft>
       </Stack>
       <Card>
         <Stack $gap={14}>
           <Stack $gap={4}>
-            <label htmlFor="claims-text">What is claimed, a line each or all in one</label>
+            <label htmlFor="claims-text">{texts.whatIsClaimedALineEach}</label>
             <AreaBox
               id="claims-text"
               value={text}
               rows={5}
               maxLength={longestPaste}
-              placeholder="99% @ 20 µm, ISO 4548-12, 20,000 mi or 12 mo"
+              placeholder={texts.n9920MIso454812}
               onChange={(event) => (setText(event.target.value), setLeft(new Set()))}
             />
-            <Small>A distance without a unit is in {unit}, as your units are set.</Small>
+            <Small>{texts.aDistanceWithoutAUnitIs(unit)}</Small>
           </Stack>
           <Row>
             <SelectMenu
-              label="Where it was read"
+              label={texts.whereItWasRead}
               value={place}
               options={claimPlaces.map(({ key, label }) => ({ value: key, label }))}
               onPick={setPlace}
@@ -96,7 +96,7 @@ export default function ClaimsRead({ loaderData: { id, today: day } }: Route.Com
             <DayField value={readOn} onChange={setReadOn} />
             {product.revisions.length > 1 && (
               <SelectMenu
-                label="Of revision"
+                label={texts.ofRevision}
                 value={revisionId}
                 options={revisionOptions(product.revisions)}
                 onPick={setRevision}
@@ -106,7 +106,7 @@ export default function ClaimsRead({ loaderData: { id, today: day } }: Route.Com
           {claims.length > 0 && <ReadClaims claims={claims} left={left} onToggle={toggle} />}
           <KeepLine
             refusal={refusal}
-            label={claims.length === 0 ? 'Keep the claims' : `Keep ${formatCount(kept, 'claim')}`}
+            label={claims.length === 0 ? texts.keepTheClaims : texts.keepClaimsOfKept(kept)}
             isIdle={isIdle}
             onKeep={() => send({ id, text, unit, place, readOn, revisionId, left: [...left].join(',') })}
             back={href('/lineups/:application/claims', { application: product.applicationId })}

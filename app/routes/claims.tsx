@@ -16,6 +16,7 @@ import { decisionSchema, undecideSchema } from '#app/features/forms/claim-fields
 import { FirstStepCard } from '#app/features/lineup/FirstStepCard.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Card, Page, Stack } from '#app/ui/layout.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/claims'
@@ -23,7 +24,7 @@ import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Box claims · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.boxClaimsTitle }]
 
 export const loader = async ({ params: { application } }: Route.LoaderArgs) => ({
   ...(await claimOverview(application)),
@@ -51,7 +52,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!parsed.ok) return parsed.refusal
   const { claimId, productId, kind } = parsed.value
   const claim = await findClaim(claimId)
-  if (claim?.productId !== productId || claim.kind !== kind) return refused('That claim is not there any more.')
+  if (claim?.productId !== productId || claim.kind !== kind) return refused(texts.thatClaimIsNotThereAny)
   await saveDecision(parsed.value)
   return accepted()
 }
@@ -61,8 +62,8 @@ async function keepInquiry(application: string, typed: Record<string, unknown>) 
   if (!parsed.ok) return parsed.refusal
   const { intent: _, ...inquiry } = parsed.value
   const isHere = (await listProducts(application)).some(({ id }) => id === inquiry.productId)
-  if (!isHere) return refused('This product is not here any more.')
-  return additionRefusal(await addInquiry(inquiry), { message: 'This is there already.' }) ?? accepted()
+  if (!isHere) return refused(texts.thisProductIsNotHereAny)
+  return additionRefusal(await addInquiry(inquiry), { message: texts.thisIsThereAlready }) ?? accepted()
 }
 
 const Sides = styled.div`
@@ -88,15 +89,8 @@ export default function Claims({ loaderData: { products, capacities, distances, 
   const contradictions = products.flatMap(({ name, contradictions: own }) => own.map((one) => ({ name, one })))
   return (
     <Page style={{ paddingBottom: 16, rowGap: 12 }}>
-      <LineupHead
-        title={`Box claims: ${application.name}`}
-        subtitle="What is promised, word for word, and what can honestly be compared. None of it was tested here."
-      />
-      {products.length === 0 && (
-        <FirstStepCard>
-          What the boxes and shops promise will stand here word for word, filter by filter; a claim belongs to one.
-        </FirstStepCard>
-      )}
+      <LineupHead title={texts.boxClaims(application.name)} subtitle={texts.whatIsPromisedWordForWord} />
+      {products.length === 0 && <FirstStepCard>{texts.whatTheBoxesAndShopsPromise}</FirstStepCard>}
       {picked && (
         <>
           <AddClaimLine
@@ -118,7 +112,7 @@ export default function Claims({ loaderData: { products, capacities, distances, 
               {contradictions.length > 0 && (
                 <Card>
                   <Stack $gap={10}>
-                    <h2>Contradictions</h2>
+                    <h2>{texts.contradictions}</h2>
                     {contradictions.map(({ name, one }) => (
                       <ContradictionCard
                         key={`${one.productId} ${one.kind} ${one.uses.id} ${one.decided?.decidedAt ?? ''}`}
@@ -133,17 +127,17 @@ export default function Claims({ loaderData: { products, capacities, distances, 
                 <Card>
                   <Stack $gap={12}>
                     <PerAreaList
-                      title="Claimed capacity over measured area"
+                      title={texts.claimedCapacityOverMeasuredArea}
                       amounts={capacities}
                       write={(perArea) => formatQuantity(perArea, 'g/m²')}
-                      doubt="hard to believe"
+                      doubt={texts.hardToBelieve}
                       products={products}
                     />
                     <PerAreaList
-                      title="Claimed distance over measured area"
+                      title={texts.claimedDistanceOverMeasuredArea}
                       amounts={distances}
-                      write={(perArea) => `${formatNumber(Math.round(perArea / 1e7))} km for 100 cm²`}
-                      doubt="worth a question"
+                      write={(perArea) => texts.kmFor100Cm(formatNumber(Math.round(perArea / 1e7)))}
+                      doubt={texts.worthAQuestion}
                       products={products}
                     />
                   </Stack>

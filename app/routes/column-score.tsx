@@ -9,12 +9,13 @@ import { rivalsOf, sortBy, sorts } from '#app/features/verdict/score-order.ts'
 import { ScoreBreakdown } from '#app/features/verdict/ScoreBreakdown.tsx'
 import { useColumnOf } from '#app/features/verdict/useColumnOf.ts'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/score.ts'
 import { Alert, Card, Page, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/column-score'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Score · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.scoreTitle }]
 
 export default function ColumnScore({ params: { column: id } }: Route.ComponentProps) {
   const { application } = useLineup()
@@ -33,34 +34,27 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
     <Page>
       <Stack $gap={8}>
         <Link to={`${href('/lineups/:application/verdict', { application: application.id })}${judged.query}`}>
-          Verdict: {application.name}
+          {texts.verdict(application.name)}
         </Link>
         <h1>
-          {columnName(column)}: {own ? `${own.chances.mean.toFixed(1)} of 100` : 'not known'}
+          {columnName(column)}: {own ? texts.of100OfMean(own.chances.mean.toFixed(1)) : texts.notKnown}
         </h1>
         <SchoolBar judged={judged} />
         <p>
-          {Math.round(score.coverage * 100)} % of the weight rests on evidence.{' '}
-          {own &&
-            `With all that is uncertain drawn, the score lies from ${Math.round(own.chances.low)} to ` +
-              `${Math.round(own.chances.high)} in 95 of 100 draws.`}{' '}
-          A judgement of construction and value, not a filtration test.
+          {texts.ofTheWeightRestsOnEvidenceOfValue(Math.round(score.coverage * 100))}{' '}
+          {own && texts.withAllThatIsUncertainDrawn(Math.round(own.chances.low), Math.round(own.chances.high))}{' '}
+          {texts.aJudgementOfConstructionAndValue}
         </p>
-        {excluded && <Alert>Not judged: {column.misfits.join(' and ') || excluded}.</Alert>}
+        {excluded && <Alert>{texts.notJudgedOfValue(column.misfits.join(' and ') || excluded)}</Alert>}
         {score.fatalFaults.map(({ key, description }) => (
-          <Alert key={key}>
-            Capped at {fatalFaultCap}: {description}. Open a second specimen before publishing it as a pattern.
-          </Alert>
+          <Alert key={key}>{texts.cappedAtOpenASecondSpecimen(fatalFaultCap, description)}</Alert>
         ))}
       </Stack>
       <Card>
         <Row $between>
-          <Small>
-            A ring is this product, an amber stroke each of the others. Costs: points of a hundred behind the best of
-            them.
-          </Small>
+          <Small>{texts.aRingIsThisProductAn}</Small>
           <SelectMenu
-            label="Sorted by"
+            label={texts.sortedBy}
             value={sort.value}
             options={sorts}
             onPick={(value) => set({ sort: value === sorts[0].value ? '' : value })}
@@ -81,10 +75,9 @@ export default function ColumnScore({ params: { column: id } }: Route.ComponentP
 function NoSuchColumn({ application }: { application: string }) {
   return (
     <Page>
-      <h1>Not here</h1>
+      <h1>{texts.notHere}</h1>
       <p>
-        This product is not in the line-up any more.{' '}
-        <Link to={href('/lineups/:application', { application })}>Back</Link>
+        {texts.thisProductIsNotInThe} <Link to={href('/lineups/:application', { application })}>{texts.back}</Link>
       </p>
     </Page>
   )

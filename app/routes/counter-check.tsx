@@ -6,13 +6,14 @@ import { columnName } from '#app/data/column-name.ts'
 import { listPhotos } from '#app/data/photos.server.ts'
 import { listSpecimens } from '#app/data/specimens.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/counter-check.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Card, Caution, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/counter-check'
 import { whenPathChanges } from './revalidation.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Check at the counter · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.checkAtTheCounterTitle }]
 
 /** Pictures of the specimens of a revision, by part: the latest of each. */
 export async function loader({ params: { application, column } }: Route.LoaderArgs) {
@@ -51,9 +52,9 @@ export default function CounterCheckPage({ loaderData: { photos }, params: { col
   if (!column)
     return (
       <Page>
-        <h1>Not here</h1>
+        <h1>{texts.notHere}</h1>
         <p>
-          This product has no specimen in the line-up any more. <Link to={back}>Back</Link>
+          {texts.thisProductHasNoSpecimenIn} <Link to={back}>{texts.back}</Link>
         </p>
       </Page>
     )
@@ -63,17 +64,14 @@ export default function CounterCheckPage({ loaderData: { photos }, params: { col
       <Stack $gap={6}>
         <Row $between>
           <Link to={back}>{application.name}</Link>
-          <Button onPress={() => window.print()}>Print</Button>
+          <Button onPress={() => window.print()}>{texts.print}</Button>
         </Row>
-        <h1>{columnName(column)}: check at the counter</h1>
-        <Soft>What tells it from its look-alikes without cutting it open, the most telling first.</Soft>
+        <h1>{texts.checkAtTheCounter(columnName(column))}</h1>
+        <Soft>{texts.whatTellsItFromItsLook}</Soft>
       </Stack>
       <Card>
         {checks.length === 0 ? (
-          <p>
-            Nothing outside that is known tells it from the others. Record marks, holes, print, colour and weight of
-            each.
-          </p>
+          <p>{texts.nothingOutsideThatIsKnownTells}</p>
         ) : (
           <ul style={{ listStyle: 'none', margin: 0, padding: 0 }}>
             {checks.map((check) => (
@@ -82,10 +80,7 @@ export default function CounterCheckPage({ loaderData: { photos }, params: { col
           </ul>
         )}
       </Card>
-      <Caution>
-        A box that passes may hold another filter all the same: makers change what is inside under one number. The
-        engine maker’s manual comes first.
-      </Caution>
+      <Caution>{texts.aBoxThatPassesMayHold}</Caution>
     </Page>
   )
 }
@@ -102,8 +97,11 @@ function CheckLine({ check, photo }: { check: CounterCheck; photo: string | unde
         <strong>{characteristic.label}:</strong> {formatCell(characteristic.key, cell, units)}
         <br />
         <Small>
-          {formatRatio(ratio)}; tells it from {names.length > 4 ? `${names.length} others` : names.join(', ')}.{' '}
-          {characteristic.how}
+          {texts.tellsItFrom(
+            formatRatio(ratio),
+            names.length > 4 ? texts.others(names.length) : names.join(', '),
+            characteristic.how,
+          )}
         </Small>
       </div>
       {photo && <img src={href('/photos/:photo', { photo })} alt={characteristic.label} loading="lazy" />}

@@ -11,11 +11,12 @@ import {
 } from '#app/storage/house.ts'
 import { DeviceTable } from '#app/features/devices/DeviceTable.tsx'
 import { KeyCard } from '#app/features/devices/KeyCard.tsx'
+import * as texts from '#app/texts/devices.ts'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/devices'
 import { accepted, fieldsOf, parseFields } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Devices · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.devicesTitle }]
 
 export function loader() {
   const [address] = houseAddresses()
@@ -54,21 +55,14 @@ export default function Devices({ loaderData: { isLocked, keys, devices } }: Rou
   return (
     <Page>
       <Stack $gap={4}>
-        <h1>Devices</h1>
-        <Soft>
-          {isLocked
-            ? 'Others of your network come in with the key of this run; a device that is in stays in for half a year.'
-            : 'Only this machine reaches Plicator now. Started with HOST=0.0.0.0 it lets others of your network in, ' +
-              'with a key.'}
-        </Soft>
+        <h1>{texts.devices}</h1>
+        <Soft>{isLocked ? texts.othersOfYourNetworkComeIn : texts.onlyThisMachineReachesPlicatorNow}</Soft>
       </Stack>
-      {keys?.full && <KeyCard title="All of it" says="The bench, and everything else." {...keys.full} />}
-      {keys?.guest && (
-        <KeyCard title="Only to look" says="Guests read what is recorded, and change nothing." {...keys.guest} />
-      )}
+      {keys?.full && <KeyCard title={texts.allOfIt} says={texts.theBenchAndEverythingElse} {...keys.full} />}
+      {keys?.guest && <KeyCard title={texts.onlyToLook} says={texts.guestsReadWhatIsRecordedAnd} {...keys.guest} />}
       <Card>
         <Stack $gap={10}>
-          <h2>Let in</h2>
+          <h2>{texts.letIn}</h2>
           <DeviceTable devices={devices} />
         </Stack>
       </Card>

@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/house.ts'
 /** So often a line is sent where nothing happens, so that a dropped connection is found out, ms. */
 const heartbeat = 15_000
 
@@ -13,7 +14,7 @@ export type Say = (text: string) => void
  */
 export function eventStream({ headers, signal }: Request, begin: (say: Say) => () => void): Response {
   if (!headers.get('Accept')?.includes(eventStreamType))
-    return new Response('Events are listened to here, nothing can be read.', { status: 406 })
+    return new Response(texts.eventsAreListenedToHereNothing, { status: 406 })
   const encoder = new TextEncoder()
   let end: () => void
   const stream = new ReadableStream<Uint8Array>({

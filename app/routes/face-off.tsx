@@ -19,13 +19,14 @@ import { FirstStepCard } from '#app/features/lineup/FirstStepCard.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/face-off.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/face-off'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Face-off · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.faceOffTitle }]
 
 /** Drawings and labels by specimen, points of the claims that count by product, what was said of two side by side. */
 const facing = lineupQuery('face-off', async (application: string) => {
@@ -82,11 +83,11 @@ export async function action({ request, params }: Route.ActionArgs) {
   const [specimen, other] = [parsed.value.specimen, parsed.value.other].map((id) =>
     specimens.find((one) => one.id === id),
   )
-  if (!specimen || !other) return refused('One of the two is not here any more. Choose two filters again.')
-  if (specimen.id === other.id) return refused('A filter is not compared with itself. Choose two.')
+  if (!specimen || !other) return refused(texts.oneOfTheTwoIsNot)
+  if (specimen.id === other.id) return refused(texts.aFilterIsNotComparedWith)
   const added = await addComparison(specimen, other, parsed.value)
   if (!added.ok) return refused(added.problem.message)
-  return additionRefusal(added.value, { message: 'This comparison is there already.' }) ?? accepted()
+  return additionRefusal(added.value, { message: texts.thisComparisonIsThereAlready }) ?? accepted()
 }
 
 async function keepCall(application: string, typed: Record<string, unknown>) {
@@ -95,7 +96,7 @@ async function keepCall(application: string, typed: Record<string, unknown>) {
   const { intent: _, ...call } = parsed.value
   const revisions = (await listProducts(application)).flatMap((one) => one.revisions.map(({ id }) => id))
   if (call.a === call.b || !revisions.includes(call.a) || !revisions.includes(call.b))
-    return refused('One of the two is not here any more. Choose two filters again.')
+    return refused(texts.oneOfTheTwoIsNot)
   await keepPartCall(call)
   return accepted()
 }
@@ -105,11 +106,10 @@ async function layBeside(application: string, typed: Record<string, unknown>) {
   if (!parsed.ok) return parsed.refusal
   const { id, specimen: specimenId, part, note } = parsed.value
   const specimen = await findSpecimen(specimenId)
-  if (!specimen) return refused('This filter is not here any more. Choose another.')
-  if (specimen.applicationId === application)
-    return refused('This filter is of the same engine: choose it above, where it is compared.')
+  if (!specimen) return refused(texts.thisFilterIsNotHereAny)
+  if (specimen.applicationId === application) return refused(texts.thisFilterIsOfTheSame)
   const added = await addExhibit({ id, applicationId: application, specimenId, part, note })
-  return additionRefusal(added, { message: 'This part lies in the tray already.' }) ?? accepted()
+  return additionRefusal(added, { message: texts.thisPartLiesInTheTray }) ?? accepted()
 }
 
 export default function FaceOff({
@@ -120,10 +120,7 @@ export default function FaceOff({
   const facing = useFacing(judged)
   return (
     <Page>
-      <LineupHead
-        title={`Face-off: ${application.name}`}
-        subtitle="Two filters, part by part: who takes it, by how much, and what is too close to call."
-      >
+      <LineupHead title={texts.faceOff(application.name)} subtitle={texts.twoFiltersPartByPartWho}>
         {facing && <FacingMenus judged={judged} {...facing} />}
       </LineupHead>
       {facing ? (
@@ -138,9 +135,7 @@ export default function FaceOff({
           tray={<TrayCard exhibits={exhibits} />}
         />
       ) : (
-        <FirstStepCard>
-          Two filters will stand here beside each other: it takes two with something recorded of each.
-        </FirstStepCard>
+        <FirstStepCard>{texts.twoFiltersWillStandHereBeside}</FirstStepCard>
       )}
     </Page>
   )

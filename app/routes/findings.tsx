@@ -3,14 +3,15 @@ import { findSpecimen } from '#app/data/specimens.server.ts'
 import { FindingList } from '#app/features/specimen/FindingList.tsx'
 import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
 import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
+import * as texts from '#app/texts/findings.ts'
 import { Page, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/findings'
 import { found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Contradictions · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.contradictionsTitle }]
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const { findings } = await assessSpecimen(found(await findSpecimen(params.specimen), 'This specimen'))
+  const { findings } = await assessSpecimen(found(await findSpecimen(params.specimen), texts.thisSpecimen))
   return { findings }
 }
 
@@ -20,11 +21,11 @@ export default function Findings({ loaderData: { findings } }: Route.ComponentPr
     <Page>
       <Stack $gap={4}>
         <SpecimenTrail specimen={specimen} />
-        <h1>Contradictions</h1>
-        <p>Readings that cannot all be right, the likeliest culprit, and what to take again.</p>
+        <h1>{texts.contradictions}</h1>
+        <p>{texts.readingsThatCannotAllBeRight}</p>
       </Stack>
       {findings.length === 0 ? (
-        <p>None: what is recorded agrees with itself.</p>
+        <p>{texts.noneWhatIsRecordedAgreesWith}</p>
       ) : (
         <FindingList findings={findings} specimen={specimen.id} />
       )}

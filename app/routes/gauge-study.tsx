@@ -11,18 +11,19 @@ import { StudyReadings } from '#app/features/instruments/StudyReadings.tsx'
 import { StudyResult } from '#app/features/instruments/StudyResult.tsx'
 import { StudySetup } from '#app/features/instruments/StudySetup.tsx'
 import { StudyTurn } from '#app/features/instruments/StudyTurn.tsx'
+import * as texts from '#app/texts/hand-studies.ts'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import { useKept } from '#app/ui/useKept.ts'
 import type { Route } from './+types/gauge-study'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'How steady is your hand? · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.howSteadyIsYourHandTitle }]
 
 const findInstrument = async (id: string): Promise<StoredInstrument> =>
   found(
     (await listInstruments()).find((one) => one.id === id),
-    'This instrument',
+    texts.thisInstrument,
   )
 
 export const loader = async ({ params }: Route.LoaderArgs) => ({ instrument: await findInstrument(params.instrument) })
@@ -32,7 +33,7 @@ export async function action({ params, request }: Route.ActionArgs) {
   const parsed = parseFields(studySchema(kind), await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const added = await addGaugeStudy({ ...parsed.value, instrumentId })
-  return additionRefusal(added, { message: 'This study is there already.' }) ?? accepted()
+  return additionRefusal(added, { message: texts.thisStudyIsThereAlready }) ?? accepted()
 }
 
 const parseDraft = (kept: unknown): StudyDraft | undefined => studyDraftSchema.safeParse(kept).data
@@ -44,12 +45,9 @@ export default function HandStudy({ loaderData: { instrument } }: Route.Componen
   return (
     <Page>
       <Stack $gap={4}>
-        <Link to={href('/instruments')}>Instruments</Link>
-        <h1>How steady is your hand with {instrument.name}?</h1>
-        <Soft>
-          Measure the same part again and again, without looking at what you read before. How far the readings scatter
-          goes into the doubt of every reading with it.
-        </Soft>
+        <Link to={href('/instruments')}>{texts.instruments}</Link>
+        <h1>{texts.howSteadyIsYourHandWith(instrument.name)}</h1>
+        <Soft>{texts.measureTheSamePartAgainAnd}</Soft>
       </Stack>
       {!draft || !label ? (
         <StudySetup instrument={instrument} onStart={keep} />
@@ -105,7 +103,7 @@ function Finished({ instrument, draft, label, onChange, onTaken }: FinishedProps
         <StudyReadings readings={readings} unit={unit} onAgain={again} />
         <KeepLine
           refusal={refusal || (study.ok ? '' : study.problem.message)}
-          label="Keep the study"
+          label={texts.keepTheStudy}
           isIdle={isIdle && !isTaken}
           onKeep={save}
           back={href('/instruments')}

@@ -2,12 +2,12 @@ import { useCallback, useEffect, useMemo } from 'react'
 import { href, Link, useNavigate } from 'react-router'
 import { shuffled } from '#core/teardown/gauge-study-plan.ts'
 import { fewestGradePairs } from '#core/teardown/grade-study.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { addGradeStudy, listGradeQuestions } from '#app/data/grade-studies.server.ts'
 import { newId } from '#app/data/id.ts'
 import { gradeDraftSchema, gradeStudySchema, type GradeDraft } from '#app/features/forms/study-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { GradeAgain } from '#app/features/instruments/GradeAgain.tsx'
+import * as texts from '#app/texts/hand-studies.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
@@ -16,7 +16,7 @@ import type { Route } from './+types/grade-study'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'How steady are your grades? · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.howSteadyAreYourGradesTitle }]
 
 export const loader = async () => ({ questions: shuffled(await listGradeQuestions(), Math.random) })
 
@@ -27,8 +27,8 @@ export async function action({ request }: Route.ActionArgs) {
   const parsed = parseFields(gradeStudySchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const added = await addGradeStudy(parsed.value.id, new Map(parsed.value.again))
-  if (added === 'nothing') return refused('The grades that were given first are not here any more.')
-  return additionRefusal(added, { message: 'These grades are there already.' }) ?? accepted()
+  if (added === 'nothing') return refused(texts.theGradesThatWereGivenFirst)
+  return additionRefusal(added, { message: texts.theseGradesAreThereAlready }) ?? accepted()
 }
 
 const parseDraft = (kept: unknown): GradeDraft | undefined => gradeDraftSchema.safeParse(kept).data
@@ -47,16 +47,13 @@ export default function GradeStudy({ loaderData: { questions } }: Route.Componen
   const { again } = draft
   const left = questions.filter(({ readingId }) => !again.some(([id]) => id === readingId))
   const [next] = left
-  const given = formatCount(again.length, 'grade')
+  const given = texts.grades(again.length)
   return (
     <Page>
       <Stack $gap={4}>
-        <Link to={href('/instruments')}>Instruments</Link>
-        <h1>How steady are your grades?</h1>
-        <Soft>
-          Grade parts again from their pictures, without seeing what you said first. How far the two part goes into the
-          doubt of every grade; from {fewestGradePairs} on it counts.
-        </Soft>
+        <Link to={href('/instruments')}>{texts.instruments}</Link>
+        <h1>{texts.howSteadyAreYourGrades}</h1>
+        <Soft>{texts.gradePartsAgainFromTheirPictures(fewestGradePairs)}</Soft>
       </Stack>
       <Card>
         <Stack $gap={14}>
@@ -67,11 +64,7 @@ export default function GradeStudy({ loaderData: { questions } }: Route.Componen
               onGrade={(grade) => keep({ ...draft, again: [...again, [next.readingId, grade]] })}
             />
           ) : (
-            <p>
-              {questions.length === 0
-                ? 'No part that was graded has a picture yet. Take one at the bench: of glue, pleats or the ADBV.'
-                : 'That is all there is a picture of.'}
-            </p>
+            <p>{questions.length === 0 ? texts.noPartThatWasGradedHas : texts.thatIsAllThereIsA}</p>
           )}
           <ErrorText role="alert">{refusal}</ErrorText>
           {again.length > 0 && (
@@ -81,11 +74,11 @@ export default function GradeStudy({ loaderData: { questions } }: Route.Componen
                 isDisabled={!isIdle || isTaken}
                 onPress={() => send({ id: draft.id, again: JSON.stringify(again) })}
               >
-                Keep {given}
+                {texts.keep(given)}
               </Button>
-              <Button onPress={() => keep({ ...draft, again: again.slice(0, -1) })}>Take the last one back</Button>
+              <Button onPress={() => keep({ ...draft, again: again.slice(0, -1) })}>{texts.takeTheLastOneBack}</Button>
               <Button $kind="quiet" onPress={drop}>
-                Give this study up
+                {texts.giveThisStudyUp}
               </Button>
             </Row>
           )}

@@ -2,10 +2,11 @@ import { data } from 'react-router'
 import type { z } from 'zod'
 import type { Problem } from '#core/result.ts'
 import type { Refusal } from '#app/features/forms/action-result.ts'
+import * as texts from '#app/texts/house.ts'
 
 /** Ends a request with the not-found page and a word about what is missing. */
 export function notFound(what: string): never {
-  throw data(`${what} is not here. It may have been removed, or the address is wrong.`, { status: 404 })
+  throw data(texts.isNotHereItMayHave(what), { status: 404 })
 }
 
 /** The value, or the not-found page. */
@@ -18,7 +19,7 @@ export async function formDataOf(request: Request): Promise<FormData> {
   try {
     return await request.formData()
   } catch {
-    throw data('That form could not be read.', { status: 400 })
+    throw data(texts.thatFormCouldNotBeRead, { status: 400 })
   }
 }
 

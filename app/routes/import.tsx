@@ -4,14 +4,15 @@ import { cancelImport, confirmImport, findImport } from '#app/data/imports.serve
 import { refusalText } from '#app/features/forms/action-result.ts'
 import { ImportSummary } from '#app/features/imports/ImportSummary.tsx'
 import { RefusedRows } from '#app/features/imports/RefusedRows.tsx'
+import * as texts from '#app/texts/imports.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/import'
 import { accepted, fieldsOf, found, refused } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Import · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.importTitle }]
 
 export const loader = async ({ params }: Route.LoaderArgs) => ({
-  job: found(await findImport(params.import), 'This import'),
+  job: found(await findImport(params.import), texts.thisImport),
 })
 
 export async function action({ request, params }: Route.ActionArgs) {
@@ -21,11 +22,11 @@ export async function action({ request, params }: Route.ActionArgs) {
 }
 
 const headings = {
-  reading: 'Dry run',
-  ready: 'Dry run',
-  writing: 'Writing',
-  done: 'Imported',
-  failed: 'Not imported',
+  reading: texts.dryRun,
+  ready: texts.dryRun,
+  writing: texts.writing,
+  done: texts.imported,
+  failed: texts.notImported,
 } as const
 
 const pollInterval = 400

@@ -22,12 +22,13 @@ import { useEdited } from '#app/features/forms/useEdited.ts'
 import { InstrumentForm } from '#app/features/instruments/InstrumentForm.tsx'
 import { StudiesCard } from '#app/features/instruments/StudiesCard.tsx'
 import { InstrumentTable } from '#app/features/instruments/InstrumentTable.tsx'
+import * as texts from '#app/texts/instruments.ts'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/instruments'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 import { additionRefusal, changeRefusal, seenVersion } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Instruments · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.instrumentsTitle }]
 
 export async function loader() {
   const [instruments, gaugeStudies, gradeStudies] = await Promise.all([
@@ -52,34 +53,33 @@ async function remove(typed: Typed) {
   const parsed = parseFields(removeSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const removed = await removeInstrument(parsed.value.id)
-  return removed === 'removed' ? accepted() : refused('Readings were taken with it, so it stays in the list.')
+  return removed === 'removed' ? accepted() : refused(texts.readingsWereTakenWithItSo)
 }
 
 async function removeStudy(typed: Typed, removeFrom: (id: string) => Promise<boolean>) {
   const parsed = parseFields(removeSchema, typed)
   if (!parsed.ok) return parsed.refusal
-  return (await removeFrom(parsed.value.id)) ? accepted() : refused('This study is not here any more.')
+  return (await removeFrom(parsed.value.id)) ? accepted() : refused(texts.thisStudyIsNotHereAny)
 }
 
 async function check(typed: Typed) {
   const parsed = parseFields(checkSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const { instrumentId } = parsed.value
-  if (!(await listInstruments()).some(({ id }) => id === instrumentId))
-    return refused('That instrument is not in the list any more.')
+  if (!(await listInstruments()).some(({ id }) => id === instrumentId)) return refused(texts.thatInstrumentIsNotInThe)
   const added = await addCheck(instrumentId, checkFields(parsed.value, now(), typed))
-  return additionRefusal(added, { message: 'This check is there already.' }) ?? accepted()
+  return additionRefusal(added, { message: texts.thisCheckIsThereAlready }) ?? accepted()
 }
 
 async function save(typed: Typed) {
   const parsed = parseFields(instrumentSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const fields = instrumentFields(parsed.value, typed)
-  const taken = { field: 'name', message: 'Another instrument has this name.' }
+  const taken = { field: 'name', message: texts.anotherInstrumentHasThisName }
   if (!typed.version) return additionRefusal(await addInstrument(fields), taken) ?? accepted()
   const changed = await changeInstrument(fields, seenVersion(typed))
   const current = (await listInstruments()).find(({ id }) => id === fields.id)
-  if (!current) return refused('This instrument is not here any more.')
+  if (!current) return refused(texts.thisInstrumentIsNotHereAny)
   return changeRefusal(changed, taken, { version: current.version, values: instrumentValues(current) }) ?? accepted()
 }
 
@@ -90,11 +90,8 @@ export default function Instruments({ loaderData, actionData }: Route.ComponentP
   return (
     <Page>
       <Stack $gap={4}>
-        <h1>Instruments</h1>
-        <Soft>
-          What you measure with. Resolution and accuracy go into the doubt of every figure; until an instrument is
-          named, an ordinary one is assumed.
-        </Soft>
+        <h1>{texts.instruments}</h1>
+        <Soft>{texts.whatYouMeasureWithResolutionAnd}</Soft>
       </Stack>
       <Card>
         <InstrumentTable instruments={instruments} onEdit={edit} />

@@ -13,13 +13,14 @@ import { brandSchema } from '#app/features/forms/product-fields.ts'
 import { BrandCard } from '#app/features/library/BrandCard.tsx'
 import { ProductsCard } from '#app/features/library/ProductsCard.tsx'
 import { TrashCard } from '#app/features/library/TrashCard.tsx'
+import * as texts from '#app/texts/library.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Page, Row } from '#app/ui/layout.tsx'
 import type { Route } from './+types/library'
 import { accepted, fieldsOf, parseFields, refused } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Library · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.libraryTitle }]
 
 export async function loader({ request }: Route.LoaderArgs) {
   const { searchParams } = new URL(request.url)
@@ -41,7 +42,7 @@ export async function action({ request }: Route.ActionArgs) {
   const parsed = parseFields(brandSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const added = await addBrand(parsed.value.id, parsed.value.name)
-  return additionRefusal(added, { field: 'name', message: 'There is a brand of this name already.' }) ?? accepted()
+  return additionRefusal(added, { field: 'name', message: texts.thereIsABrandOfThis }) ?? accepted()
 }
 
 async function actOn(typed: Record<string, unknown>) {
@@ -51,7 +52,7 @@ async function actOn(typed: Record<string, unknown>) {
   switch (act.intent) {
     case 'throw-away': {
       const thrown = await throwAway(act.products)
-      return thrown ? accepted({ thrown }) : refused('None of these is here any more.')
+      return thrown ? accepted({ thrown }) : refused(texts.noneOfTheseIsHereAny)
     }
     case 'merge': {
       const merged = await mergeProducts(act.into, act.products)
@@ -75,13 +76,13 @@ export default function Library({ loaderData, actionData }: Route.ComponentProps
   return (
     <Page>
       <Row $between>
-        <h1>Library</h1>
+        <h1>{texts.library}</h1>
         <Row>
-          <ButtonLink to={href('/reviewer')}>The reviewer</ButtonLink>
-          <ButtonLink to={href('/backups')}>Backups</ButtonLink>
-          <ButtonLink to={href('/import')}>Import readings</ButtonLink>
+          <ButtonLink to={href('/reviewer')}>{texts.theReviewer}</ButtonLink>
+          <ButtonLink to={href('/backups')}>{texts.backups}</ButtonLink>
+          <ButtonLink to={href('/import')}>{texts.importReadings}</ButtonLink>
           <ButtonLink to={href('/export/readings.csv')} reloadDocument>
-            Export all readings
+            {texts.exportAllReadings}
           </ButtonLink>
         </Row>
       </Row>

@@ -5,11 +5,12 @@ import { KinSoonView } from '#app/features/kin/KinSoonView.tsx'
 import { FirstStepCard } from '#app/features/lineup/FirstStepCard.tsx'
 import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/lineup-kin'
 import { whenPathChanges } from './revalidation.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Kin · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.kinTitle }]
 
 export async function loader({ params }: Route.LoaderArgs) {
   const [kin, options] = await Promise.all([kinSoon(), optionsAudit(params.application)])
@@ -22,15 +23,9 @@ export default function LineupKin({ loaderData: { kin, options } }: Route.Compon
   const { application, firstStep } = useLineup()
   return (
     <Page>
-      <LineupHead
-        title={`Kin: ${application.name}`}
-        subtitle="Which of its filters share parts with which, here and among all engines."
-      />
+      <LineupHead title={texts.kinOfName(application.name)} subtitle={texts.whichOfItsFiltersShareParts} />
       {firstStep ? (
-        <FirstStepCard>
-          Filters that share a shell, a valve or an element will stand here as families: it takes two with something
-          recorded of each.
-        </FirstStepCard>
+        <FirstStepCard>{texts.filtersThatShareAShellAValveOr}</FirstStepCard>
       ) : (
         <KinSoonView kin={kin} engine={application.id} />
       )}

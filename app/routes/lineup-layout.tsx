@@ -1,17 +1,18 @@
 import { Outlet } from 'react-router'
 import { loadLineup } from '#app/data/lineup-data.server.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { RouteError } from '#app/ui/RouteError.tsx'
 import type { Route } from './+types/lineup-layout'
 import { found } from './http.server.ts'
 import { whenParametersChange } from './revalidation.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: `${loaderData?.application.name ?? 'Line-up'} · Plicator` },
+  { title: texts.title(loaderData?.application.name ?? texts.lineUp) },
 ]
 
 /** A line-up, evaluated once for all its views. */
 export const loader = async ({ params }: Route.LoaderArgs) =>
-  found(await loadLineup(params.application), 'This line-up')
+  found(await loadLineup(params.application), texts.thisLineUp)
 
 export const shouldRevalidate = whenParametersChange
 

@@ -12,6 +12,7 @@ import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { WaitingProducts } from '#app/features/lineup/WaitingProducts.tsx'
 import { CallLine } from '#app/features/verdict/CallLine.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/lineup'
@@ -52,24 +53,23 @@ export default function Lineup({ loaderData: { products } }: Route.ComponentProp
   const judged = useEvaluation()
   const { sizeClass } = evaluation.method
   const sizeClassSaid =
-    sizeClass && `${sizeClassLabel(sizeClass).toLowerCase()}${application.sizeClass ? '' : ', as its sizes say'}`
+    sizeClass && `${sizeClassLabel(sizeClass).toLowerCase()}${application.sizeClass ? '' : texts.asItsSizesSay}`
   return (
     <FullHeight>
       <Landscape />
       <LineupHead title={name} subtitle={<CallLine judged={judged} />}>
-        <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>Add a product</ButtonLink>
+        <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>
+          {texts.addAProduct}
+        </ButtonLink>
         <LineupFiles application={id} />
       </LineupHead>
       <WaitingProducts products={products} />
       {evaluation.columns.length === 0 ? (
-        <FirstStepCard>
-          The filters that are sold for this engine will stand here side by side, part by part: each takes its place
-          with its first specimen.
-        </FirstStepCard>
+        <FirstStepCard>{texts.theFiltersThatAreSoldFor}</FirstStepCard>
       ) : (
         <LineupTable judged={judged}>
           {[machine, filterFormLabels[form], sizeClassSaid, thread].filter(Boolean).join(' · ')} ·{' '}
-          <Link to={href('/lineups/:application/edit', { application: id })}>edit</Link>
+          <Link to={href('/lineups/:application/edit', { application: id })}>{texts.edit}</Link>
         </LineupTable>
       )}
     </FullHeight>

@@ -19,6 +19,7 @@ import { FirstHour } from '#app/features/today/FirstHour.tsx'
 import { Recent } from '#app/features/today/Recent.tsx'
 import { ToSettle } from '#app/features/today/ToSettle.tsx'
 import { useGlances } from '#app/features/today/useGlances.ts'
+import * as texts from '#app/texts/today.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Page, Row } from '#app/ui/layout.tsx'
 import { Pages } from '#app/ui/Pages.tsx'
@@ -27,7 +28,7 @@ import { loadAllOfDemo } from '#db/demo/load-all.ts'
 import type { Route } from './+types/lineups'
 import { accepted, fieldsOf, refused } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Today · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.todayTitle }]
 
 const lineupsAtOnce = 12
 /** So many specimens that were worked on lately are named. */
@@ -76,7 +77,7 @@ const drawingOf = ({ specimen, assessment }: AssessedSpecimen) =>
 export async function action({ request }: Route.ActionArgs) {
   const { intent } = await fieldsOf(request)
   if (intent === 'hide-demo') await showDemo(false)
-  else if (intent !== 'show-demo') return refused('There is nothing of that kind to do here.')
+  else if (intent !== 'show-demo') return refused(texts.thereIsNothingOfThatKind)
   else if ((await demoState()) !== 'absent') await showDemo(true)
   else return loadDemo()
   return accepted()
@@ -87,7 +88,7 @@ async function loadDemo() {
     await loadAllOfDemo()
     return accepted()
   } catch (error) {
-    if (error instanceof DemoNameTaken) return refused(`${error.message} Rename yours, then bring the demo.`)
+    if (error instanceof DemoNameTaken) return refused(texts.renameYoursThenBringTheDemo(error.message))
     throw error
   }
 }
@@ -103,9 +104,9 @@ export default function Today({
   return (
     <Page>
       <Row $between>
-        <h1>Today</h1>
+        <h1>{texts.today}</h1>
         <ButtonLink to={href('/lineups/new')} $kind={lineups.length === 0 ? 'plain' : 'primary'}>
-          <Plus size={18} aria-hidden /> New engine
+          <Plus size={18} aria-hidden /> {texts.newEngine}
         </ButtonLink>
       </Row>
       {lineups.length === 0 ? (

@@ -12,12 +12,13 @@ import { logEntries } from '#app/features/specimen/log-entries.ts'
 import { LogTable } from '#app/features/specimen/LogTable.tsx'
 import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
 import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
+import * as texts from '#app/texts/log.ts'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/log'
 import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Log of a specimen · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.logOfASpecimenTitle }]
 
 export async function loader({ params: { specimen } }: Route.LoaderArgs) {
   const [readings, starts, steps, notes, photos, pauses] = await Promise.all([
@@ -31,7 +32,7 @@ export async function loader({ params: { specimen } }: Route.LoaderArgs) {
   return { readings, starts, steps, notes, photos, pauses }
 }
 
-const moment = z.iso.datetime({ error: 'That is no date and time.' })
+const moment = z.iso.datetime({ error: texts.thatIsNoDateAndTime })
 
 const filmingSchema = z.discriminatedUnion('intent', [
   z.object({ intent: z.literal('begin'), at: z.union([z.literal('').transform(() => null), moment]) }),
@@ -40,7 +41,7 @@ const filmingSchema = z.discriminatedUnion('intent', [
 ])
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
+  const specimen = found(await findSpecimen(params.specimen), texts.thisSpecimen)
   const parsed = parseFields(filmingSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const act = parsed.value
@@ -59,10 +60,8 @@ export default function Log({ loaderData }: Route.ComponentProps) {
     <Page>
       <Stack $gap={4}>
         <SpecimenTrail specimen={specimen} />
-        <h1>Log</h1>
-        <Soft>
-          When each station began and each reading was taken. Say when the camera ran, and the times on film follow.
-        </Soft>
+        <h1>{texts.log}</h1>
+        <Soft>{texts.whenEachStationBeganAndEach}</Soft>
       </Stack>
       <FilmingCard runs={runs} firstAt={entries[0]?.at} />
       <Card>

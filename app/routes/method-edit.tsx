@@ -9,13 +9,14 @@ import { MethodPreviewCard } from '#app/features/method/MethodPreviewCard.tsx'
 import { parseCriterionEdits, type CriterionEdits } from '#app/features/verdict/criterion-edits.ts'
 import { RuleEditor } from '#app/features/verdict/RuleEditor.tsx'
 import { methodSchema } from '#app/features/verdict/school-schema.ts'
+import * as texts from '#app/texts/method.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Card, Page, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/method-edit'
 import { fieldsOf, parseFields } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Change the method · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.changeTheMethodTitle }]
 
 export async function loader({ request }: Route.LoaderArgs) {
   const [applications, method, methods] = await Promise.all([listApplications(), currentMethod(), listMethods()])
@@ -39,7 +40,7 @@ export async function action({ request }: Route.ActionArgs) {
     valueFunctions: { ...valueFunctions, ...parsed.value.valueFunctions },
     weights: { ...weights, ...parsed.value.weights },
   })
-  return additionRefusal(added, { message: 'This version is there already.' }) ?? redirect(href('/method'))
+  return additionRefusal(added, { message: texts.thisVersionIsThereAlready }) ?? redirect(href('/method'))
 }
 
 export default function EditMethod({
@@ -51,11 +52,8 @@ export default function EditMethod({
   return (
     <Page>
       <Stack $gap={4}>
-        <h1>Change the method</h1>
-        <Soft>
-          Version {method.version} is in force. Saving makes version {method.version + 1}; earlier ones are kept, and a
-          published verdict names its own.
-        </Soft>
+        <h1>{texts.changeTheMethod}</h1>
+        <Soft>{texts.versionIsInForceSavingMakes(method.version, method.version + 1)}</Soft>
       </Stack>
       <MethodPreviewCard
         id={id}
@@ -70,7 +68,7 @@ export default function EditMethod({
       </Card>
       <Card>
         <Stack $gap={6}>
-          <h2>Versions</h2>
+          <h2>{texts.versions}</h2>
           {methods.map(({ version, note, createdAt }) => (
             <p key={version}>
               {version}: {note}{' '}

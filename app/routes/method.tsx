@@ -8,10 +8,11 @@ import { MethodContents } from '#app/features/method/MethodContents.tsx'
 import { FiguresCard } from '#app/features/method/FiguresCard.tsx'
 import { SizeClassCard } from '#app/features/method/SizeClassCard.tsx'
 import { SaidCard } from '#app/features/method/SaidCard.tsx'
+import * as texts from '#app/texts/method.ts'
 import { Caution, Page, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/method'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Method · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.methodTitle }]
 
 export const loader = async () => ({ method: await currentMethod() })
 
@@ -38,19 +39,11 @@ export default function MethodPage({ loaderData: { method } }: Route.ComponentPr
       <MethodContents criteria={criteria} />
       <Stack $gap={16}>
         <Stack $gap={6}>
-          <h1>Method</h1>
-          <p>
-            What is measured and how, what is worked out from it, and how it is judged. Where no source is named it is
-            common practice of the trade, with no published source.
-          </p>
-          <p>
-            Version {method.version}: {method.note}.
-          </p>
+          <h1>{texts.method}</h1>
+          <p>{texts.whatIsMeasuredAndHowWhat}</p>
+          <p>{texts.version(method.version, method.note)}</p>
         </Stack>
-        <Caution>
-          The score judges construction and value. It is no filtration test; efficiency, capacity and burst figures are
-          the makers&apos; claims or estimates.
-        </Caution>
+        <Caution>{texts.theScoreJudgesConstructionAndValue}</Caution>
         <FiguresCard />
         <CriteriaCard criteria={criteria} />
         <SizeClassCard />

@@ -20,6 +20,7 @@ import { StairsCard } from '#app/features/money/StairsCard.tsx'
 import { TierCard } from '#app/features/money/TierCard.tsx'
 import { ValueCard } from '#app/features/money/ValueCard.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/money.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Page, Small } from '#app/ui/layout.tsx'
 import type { Route } from './+types/money'
@@ -27,7 +28,7 @@ import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
 import { readPreferences } from './preferences.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Money · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.moneyTitle }]
 
 const money = lineupQuery(
   'money',
@@ -47,14 +48,14 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   const search = new URL(request.url).searchParams
   const preferred = (await readPreferences(request)).money
   const of = { driver: search.get('driver'), buy: search.get('buy'), currency: search.get('currency') ?? preferred }
-  return found(await money(params.application, today(), of), 'This line-up')
+  return found(await money(params.application, today(), of), texts.thisLineUp)
 }
 
 export async function action({ request }: Route.ActionArgs) {
   const parsed = parseFields(rateSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const { id, ...rate } = parsed.value
-  return additionRefusal(await addRate(id, rate), { message: 'This rate is there already.' }) ?? accepted()
+  return additionRefusal(await addRate(id, rate), { message: texts.thisRateIsThereAlready }) ?? accepted()
 }
 
 export default function Money({ loaderData }: Route.ComponentProps) {
@@ -64,20 +65,14 @@ export default function Money({ loaderData }: Route.ComponentProps) {
   const names = new Map(rows.map(({ column }) => [column.id, [column.name, column.revision].filter(Boolean).join(' ')]))
   return (
     <Page>
-      <LineupHead
-        title={`Money: ${application.name}`}
-        subtitle="What a filter costs when it has arrived, how long you may use it, and what the next better one buys."
-      >
+      <LineupHead title={texts.money(application.name)} subtitle={texts.whatAFilterCostsWhenIt}>
         <MoneyMenus {...loaderData} />
         <ButtonLink to={href('/lineups/:application/price-list', { application: application.id })}>
-          Paste a price list
+          {texts.pasteAPriceList}
         </ButtonLink>
       </LineupHead>
       {evaluation.columns.length === 0 ? (
-        <FirstStepCard>
-          What each filter costs when it has arrived, and what the next better one buys, will stand here once one was
-          opened and has a price.
-        </FirstStepCard>
+        <FirstStepCard>{texts.whatEachFilterCostsWhenIt}</FirstStepCard>
       ) : (
         <>
           {missingRates.map((base) => (
@@ -91,10 +86,7 @@ export default function Money({ loaderData }: Route.ComponentProps) {
           {driver && <FleetCard driver={driver} rows={rows} names={names} currency={currency} />}
         </>
       )}
-      <Small>
-        Prices are the shops'; intervals are claims, the manual's or your own. The engine maker's manual comes first.
-        Scores are by method {loaderData.method.version}.
-      </Small>
+      <Small>{texts.pricesAreTheShopsIntervalsAre(loaderData.method.version)}</Small>
     </Page>
   )
 }

@@ -1,8 +1,9 @@
+import * as texts from '#app/texts/house.ts'
 import { RouteError } from '#app/ui/RouteError.tsx'
 import type { Route } from './+types/not-found'
 import { notFound } from './http.server.ts'
 
-export const loader = () => notFound('This page')
+export const loader = () => notFound(texts.thisPage)
 
 /** Never drawn: its loader always ends at the boundary. */
 export default function NotFound() {

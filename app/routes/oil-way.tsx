@@ -9,6 +9,7 @@ import { drawingData } from '#app/drawing/data.ts'
 import { OilWay } from '#app/drawing/OilWay.tsx'
 import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
 import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
+import * as texts from '#app/texts/oil-way.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Caution, Page, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -22,7 +23,7 @@ const flow = keyframes`
   }
 `
 
-export const meta: Route.MetaFunction = () => [{ title: 'How it works · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.howItWorksTitle }]
 
 /** The oil moves only when somebody has asked for it, and never where motion is not wanted. */
 const Flow = styled.div<{ $moves: boolean }>`
@@ -40,7 +41,7 @@ const Flow = styled.div<{ $moves: boolean }>`
 `
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
+  const specimen = found(await findSpecimen(params.specimen), texts.thisSpecimen)
   const { values } = await assessSpecimen(specimen)
   const captions: Partial<Record<string, string>> = partCaptions(values)
   const { parts, ...way } = oilWay(specimen.form, values)
@@ -62,11 +63,11 @@ export default function OilWayPage({ loaderData }: Route.ComponentProps) {
     <Page>
       <Stack $gap={4}>
         <SpecimenTrail specimen={specimen} />
-        <h1>How it works</h1>
+        <h1>{texts.howItWorks}</h1>
       </Stack>
       <Card>
         <Stack $gap={12}>
-          <Row role="group" aria-label="What the engine does">
+          <Row role="group" aria-label={texts.whatTheEngineDoes}>
             {oilStates.map((one) => (
               <Button
                 key={one.key}
@@ -78,7 +79,7 @@ export default function OilWayPage({ loaderData }: Route.ComponentProps) {
               </Button>
             ))}
             <Button $kind="quiet" aria-pressed={moves} onPress={() => set({ moves: moves ? '' : 'yes' })}>
-              {moves ? 'Hold it still' : 'Let it flow'}
+              {moves ? texts.holdItStill : texts.letItFlow}
             </Button>
           </Row>
           <Flow $moves={moves}>
@@ -98,24 +99,21 @@ export default function OilWayPage({ loaderData }: Route.ComponentProps) {
               to={`${href('/specimens/:specimen/oil-way.svg', { specimen: specimen.id })}?state=${state}`}
               reloadDocument
             >
-              Save this picture
+              {texts.saveThisPicture}
             </ButtonLink>
-            <Small>
-              Amber is oil as it comes, pale what has passed the media. What nobody measured is drawn as such filters
-              usually are.
-            </Small>
+            <Small>{texts.amberIsOilAsItComes}</Small>
           </Row>
         </Stack>
       </Card>
       <Card>
         <Stack $gap={10}>
-          <h2>Each part and its job</h2>
+          <h2>{texts.eachPartAndItsJob}</h2>
           <Table>
             <thead>
               <tr>
-                <th scope="col">Part</th>
-                <th scope="col">Its job</th>
-                <th scope="col">In this one</th>
+                <th scope="col">{texts.part}</th>
+                <th scope="col">{texts.itsJob}</th>
+                <th scope="col">{texts.inThisOne}</th>
               </tr>
             </thead>
             <tbody>
@@ -123,7 +121,7 @@ export default function OilWayPage({ loaderData }: Route.ComponentProps) {
                 <tr key={part}>
                   <td>{partLabel(part)}</td>
                   <td>{job}</td>
-                  <td>{has || <Small>not looked at</Small>}</td>
+                  <td>{has || <Small>{texts.notLookedAt}</Small>}</td>
                 </tr>
               ))}
             </tbody>
@@ -132,7 +130,7 @@ export default function OilWayPage({ loaderData }: Route.ComponentProps) {
       </Card>
       <Card>
         <Stack $gap={10}>
-          <h2>What is believed, and what is so</h2>
+          <h2>{texts.whatIsBelievedAndWhatIs}</h2>
           {beliefs.map(({ belief, answer }) => (
             <div key={belief}>
               <strong>“{belief}”</strong>
@@ -140,8 +138,8 @@ export default function OilWayPage({ loaderData }: Route.ComponentProps) {
             </div>
           ))}
           <Caution>
-            Which way the oil takes in an engine is said by its maker’s manual; that and a qualified mechanic come
-            first. <Link to={href('/bench/:specimen', { specimen: specimen.id })}>To the bench</Link>
+            {texts.whichWayTheOilTakesIn}{' '}
+            <Link to={href('/bench/:specimen', { specimen: specimen.id })}>{texts.toTheBench}</Link>
           </Caution>
         </Stack>
       </Card>

@@ -1,6 +1,7 @@
 import { findApplication } from '#app/data/applications.server.ts'
 import { whenControlChanges, whenReadingsChange } from '#app/data/bench-events.server.ts'
 import { airBench, airControl } from '#app/data/on-air.server.ts'
+import * as texts from '#app/texts/on-air.ts'
 import type { Route } from './+types/on-air-events'
 import { eventStream } from './event-stream.server.ts'
 import { found } from './http.server.ts'
@@ -8,7 +9,7 @@ import { readPreferences } from './preferences.server.ts'
 
 /** What lies on the bench and how the picture is driven: now, and whenever it changes. Each event says all of it. */
 export async function loader({ params, request }: Route.LoaderArgs) {
-  const { id } = found(await findApplication(params.application), 'This line-up')
+  const { id } = found(await findApplication(params.application), texts.thisLineUp)
   const { units } = await readPreferences(request)
   return eventStream(request, (say) => {
     let saying = Promise.resolve()

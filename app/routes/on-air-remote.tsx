@@ -8,6 +8,7 @@ import { LineupHead } from '#app/features/lineup/LineupHead.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import { controlFields } from '#app/features/review/control-fields.ts'
 import { useAir } from '#app/features/review/useAir.ts'
+import * as texts from '#app/texts/on-air.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -15,7 +16,7 @@ import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import type { Route } from './+types/on-air-remote'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'On air · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.onAirTitle }]
 
 const yes = z.enum(['yes', 'no']).transform((word) => word === 'yes')
 
@@ -29,7 +30,7 @@ const controlSchema = z.object({
 
 /** Drives the pictures of the engine. */
 export async function action({ request, params }: Route.ActionArgs) {
-  const { id } = found(await findApplication(params.application), 'This line-up')
+  const { id } = found(await findApplication(params.application), texts.thisLineUp)
   const parsed = parseFields(controlSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   driveAir(id, parsed.value)
@@ -47,43 +48,40 @@ export default function OnAirRemote() {
   const readings = (bench?.readings ?? []).slice(-12).reverse()
   return (
     <Page>
-      <LineupHead
-        title="On air"
-        subtitle="A picture to lay over the camera's: one reading at a time, as it is taken. Struck readings never show."
-      />
+      <LineupHead title={texts.onAir} subtitle={texts.aPictureToLayOverThe} />
       <Card>
         <Stack $gap={14}>
           <Row>
             <a href={href('/on-air/:application', { application: application.id })} target="plicator-on-air">
-              Open the picture, 1920 × 1080
+              {texts.openThePicture19201080}
             </a>
-            <Small role="status">
-              {isConnected ? 'Follows the bench.' : 'Not connected; it comes back by itself.'}
-            </Small>
+            <Small role="status">{isConnected ? texts.followsTheBench : texts.notConnectedItComesBackBy}</Small>
           </Row>
           <Row>
-            <Button onPress={() => drive({ isHidden: !control.isHidden })}>{control.isHidden ? 'Show' : 'Hide'}</Button>
+            <Button onPress={() => drive({ isHidden: !control.isHidden })}>
+              {control.isHidden ? texts.show : texts.hide}
+            </Button>
             <Button onPress={() => drive({ compares: !control.compares })}>
-              {control.compares ? 'The reading alone' : 'Beside the others'}
+              {control.compares ? texts.theReadingAlone : texts.besideTheOthers}
             </Button>
             <Button onPress={() => drive({ held: '' })} isDisabled={control.held === ''}>
-              Follow the bench
+              {texts.followTheBench}
             </Button>
             <SelectMenu
-              label="Delay"
+              label={texts.delay}
               value={String(control.delay)}
               options={delays.map((ms) => ({ value: String(ms), label: ms === 0 ? 'none' : `${ms / 1000} s` }))}
               onPick={(ms) => drive({ delay: Number(ms) })}
             />
           </Row>
-          <Small>Keys on the picture: Space holds and lets go, H hides, C sets it beside the others.</Small>
+          <Small>{texts.keysOnThePictureSpaceHolds}</Small>
           <ErrorText role="alert">{refusal}</ErrorText>
         </Stack>
       </Card>
       <Card>
         <Stack $gap={8}>
-          <h2>{bench?.product ?? 'The bench'}</h2>
-          {readings.length === 0 && <Soft>Nothing was read for this engine yet.</Soft>}
+          <h2>{bench?.product ?? texts.theBench}</h2>
+          {readings.length === 0 && <Soft>{texts.nothingWasReadForThisEngine}</Soft>}
           {readings.map(({ id, label, text, reservation }) => (
             <Row key={id} $between>
               <span>
@@ -91,7 +89,7 @@ export default function OnAirRemote() {
                 {reservation}
               </span>
               <Button onPress={() => drive({ held: id, isHidden: false })} isDisabled={control.held === id}>
-                {control.held === id ? 'Held' : 'Hold'}
+                {control.held === id ? texts.held : texts.hold}
               </Button>
             </Row>
           ))}

@@ -8,18 +8,19 @@ import { findApplication } from '#app/data/applications.server.ts'
 import type { LineupPeer } from '#app/data/peers.server.ts'
 import { controlFields } from '#app/features/review/control-fields.ts'
 import { useAir } from '#app/features/review/useAir.ts'
+import * as texts from '#app/texts/on-air.ts'
 import { useJson } from '#app/ui/useJson.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Route } from './+types/on-air'
 import { found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'On air · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.onAirTitle }]
 
 /** It is laid over a picture: without the bar. */
 export const handle = { isBare: true }
 
 export const loader = async ({ params }: Route.LoaderArgs) => {
-  const { id, name } = found(await findApplication(params.application), 'This line-up')
+  const { id, name } = found(await findApplication(params.application), texts.thisLineUp)
   return { id, name }
 }
 
@@ -68,7 +69,7 @@ export default function OnAir({ loaderData: { id: application } }: Route.Compone
   useKeys(application, control, shown)
   const reading = bench?.readings.find(({ id }) => id === shown?.id)
   return (
-    <Stage aria-label="On air">
+    <Stage aria-label={texts.onAir}>
       <Clear />
       {bench && reading && (
         <>

@@ -19,13 +19,14 @@ import { plannedDaySchema, wishesSchema, wishSchema } from '#app/features/forms/
 import { DaysCard } from '#app/features/plan/DaysCard.tsx'
 import { PurchasesCard } from '#app/features/plan/PurchasesCard.tsx'
 import { WorkCard } from '#app/features/plan/WorkCard.tsx'
+import * as texts from '#app/texts/plan.ts'
 import { Page, Soft, Stack } from '#app/ui/layout.tsx'
 import { Pages } from '#app/ui/Pages.tsx'
 import type { Route } from './+types/plan'
 import { accepted, fieldsOf, found, parseFields, refused, refusedField } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Plan · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.planTitle }]
 
 const enginesAtOnce = 12
 /** So many lines of work may be put on the list. */
@@ -64,8 +65,7 @@ export async function action({ request }: Route.ActionArgs) {
     return accepted(typed.intent === 'drop-day' ? { droppedDay: id } : {})
   }
   if (typed.intent === 'drop' || typed.intent === 'bring-back') return drop(id, typed.intent === 'drop')
-  if (typed.intent !== 'done' && typed.intent !== 'not-done')
-    return refused('There is nothing of that kind to do here.')
+  if (typed.intent !== 'done' && typed.intent !== 'not-done') return refused(texts.thereIsNothingOfThatKind)
   await setDone(id, typed.intent === 'done')
   return accepted()
 }
@@ -75,13 +75,9 @@ async function wish(typed: Typed) {
   if (!parsed.ok) return parsed.refusal
   const { id, filter, count, reason } = parsed.value
   const product = productIn(filter, await listNamedProducts())
-  if (!product)
-    return refusedField(
-      'filter',
-      `No one filter is called ${filter} here. Write its brand and number as the library does.`,
-    )
+  if (!product) return refusedField('filter', texts.noOneFilterIsCalledHere(filter))
   const added = await addPurchases(id, [{ id, productId: product.id, count, reason }])
-  return additionRefusal(added, { message: 'This is on the list already.' }) ?? accepted({ added: id })
+  return additionRefusal(added, { message: texts.thisIsOnTheListAlready }) ?? accepted({ added: id })
 }
 
 /** What is proposed goes on the list, all of it or nothing. */
@@ -90,12 +86,12 @@ async function wishes(typed: Typed) {
   if (!parsed.ok) return parsed.refusal
   const { id, wishes: wanted, reason } = parsed.value
   const known = new Set((await listNamedProducts()).map((product) => product.id))
-  if (wanted.some(({ productId }) => !known.has(productId))) return refused('That filter is not here any more.')
+  if (wanted.some(({ productId }) => !known.has(productId))) return refused(texts.thatFilterIsNotHereAny)
   const added = await addPurchases(
     id,
     wanted.map((one, at) => ({ ...one, reason, id: at === 0 ? id : `${id}${at}` })),
   )
-  return additionRefusal(added, { message: 'This is on the list already.' }) ?? accepted()
+  return additionRefusal(added, { message: texts.thisIsOnTheListAlready }) ?? accepted()
 }
 
 async function planDay(typed: Typed) {
@@ -103,20 +99,20 @@ async function planDay(typed: Typed) {
   if (!parsed.ok) return parsed.refusal
   const { id, day, words, applicationId } = parsed.value
   if (applicationId && !(await findApplication(applicationId)))
-    return refusedField('applicationId', 'That engine is not here any more.')
+    return refusedField('applicationId', texts.thatEngineIsNotHereAny)
   const added = await addPlannedDay({ id, day, words, applicationId: applicationId || null })
-  return additionRefusal(added, { message: 'This is there already.' }) ?? accepted({ added: id })
+  return additionRefusal(added, { message: texts.thisIsThereAlready }) ?? accepted({ added: id })
 }
 
 async function arrived(id: string) {
-  const { brand, partNumber } = found(await findPurchase(id), 'This purchase')
+  const { brand, partNumber } = found(await findPurchase(id), texts.thisPurchase)
   const came = await arrive(id, today())
-  if (came === 'gone') return refused('It has arrived before, or is not on the list any more.')
+  if (came === 'gone') return refused(texts.itHasArrivedBeforeOrIs)
   return accepted({ arrived: { name: `${brand} ${partNumber}`, specimens: came.specimens } })
 }
 
 async function drop(id: string, isDropped: boolean) {
-  const { brand, partNumber } = found(await findPurchase(id), 'This purchase')
+  const { brand, partNumber } = found(await findPurchase(id), texts.thisPurchase)
   await setDropped(id, isDropped)
   return accepted(isDropped ? { dropped: { id, name: `${brand} ${partNumber}` } } : {})
 }
@@ -127,8 +123,8 @@ export default function Plan({ loaderData }: Route.ComponentProps) {
   return (
     <Page>
       <Stack $gap={4}>
-        <h1>Plan</h1>
-        <Soft>What is worth doing next, what is to be bought for it, and when.</Soft>
+        <h1>{texts.plan}</h1>
+        <Soft>{texts.whatIsWorthDoingNextWhat}</Soft>
       </Stack>
       <WorkCard engines={engines} known={known} listed={listed} ids={ids} />
       <Pages {...pages} noun="engine" />

@@ -2,7 +2,6 @@ import { useMemo, useState } from 'react'
 import { href, Link, redirect } from 'react-router'
 import { currencies } from '#core/money/currency.ts'
 import { readPriceList } from '#core/money/read-prices.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { findApplication } from '#app/data/applications.server.ts'
 import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
@@ -12,6 +11,7 @@ import { KeepLine } from '#app/features/forms/KeepLine.tsx'
 import { listedPrice, longestPriceList, priceListSchema } from '#app/features/forms/price-list-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { ReadPrices } from '#app/features/prices/ReadPrices.tsx'
+import * as texts from '#app/texts/prices.ts'
 import { DayField } from '#app/ui/DayField.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -20,7 +20,7 @@ import type { Route } from './+types/price-list'
 import { fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Price list · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.priceListTitle }]
 
 /** The products of a line-up as a list names them, and the one that it was opened for. */
 async function productsOf(application: string, only: string | null) {
@@ -32,19 +32,19 @@ async function productsOf(application: string, only: string | null) {
 }
 
 export async function loader({ params, request }: Route.LoaderArgs) {
-  const application = found(await findApplication(params.application), 'This line-up')
+  const application = found(await findApplication(params.application), texts.thisLineUp)
   const [latest] = await listPrices(application.id)
   return {
     id: newId(),
     today: today(),
     application: { id: application.id, name: application.name },
     ...(await productsOf(application.id, new URL(request.url).searchParams.get('product'))),
-    currency: latest?.currency ?? 'EUR',
+    currency: latest?.currency ?? texts.eur,
   }
 }
 
 export async function action({ params, request }: Route.ActionArgs) {
-  const application = found(await findApplication(params.application), 'This line-up')
+  const application = found(await findApplication(params.application), texts.thisLineUp)
   const parsed = parseFields(priceListSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const { id, text, shop, observedOn, currency = 'EUR' } = parsed.value
@@ -57,8 +57,8 @@ export async function action({ params, request }: Route.ActionArgs) {
       if (!price.ok) return refused(price.problem.message)
       kept.push({ price: price.value, words: read.words })
     }
-  if (kept.length === 0) return refused('No line names a product of this line-up with an amount.')
-  const refusal = additionRefusal(await addPrices(id, kept), { message: 'These prices are there already.' })
+  if (kept.length === 0) return refused(texts.noLineNamesAProductOf)
+  const refusal = additionRefusal(await addPrices(id, kept), { message: texts.thesePricesAreThereAlready })
   return refusal ?? redirect(href('/lineups/:application/money', { application: application.id }))
 }
 
@@ -76,36 +76,31 @@ export default function PriceList({ loaderData }: Route.ComponentProps) {
   return (
     <Page>
       <Stack $gap={4}>
-        <Link to={money}>Money</Link>
-        <h1>{only ? `Prices of ${only.brand} ${only.partNumber}` : `Price list of ${application.name}`}</h1>
-        <Soft>
-          Type or paste prices as they are said, a product a line, with its revision where the price is of one alone;
-          each is shown as what it becomes before it is kept.
-        </Soft>
+        <Link to={money}>{texts.money}</Link>
+        <h1>{only ? texts.pricesOf(only.brand, only.partNumber) : texts.priceListOf(application.name)}</h1>
+        <Soft>{texts.typeOrPastePricesAsThey}</Soft>
       </Stack>
       <Card>
         <Stack $gap={14}>
           <Stack $gap={4}>
-            <label htmlFor="price-lines">Prices, a line each</label>
+            <label htmlFor="price-lines">{texts.pricesALineEach}</label>
             <AreaBox
               id="price-lines"
               value={text}
               rows={6}
               maxLength={longestPriceList}
-              placeholder={[only ? '' : first?.partNumber, '11.97 at Quay Parts, 3-pack 29.95, ship 6']
-                .join(' ')
-                .trim()}
+              placeholder={[only ? '' : first?.partNumber, texts.n1197AtQuayParts3].join(' ').trim()}
               onChange={(event) => setText(event.target.value)}
             />
-            <Small>Understood: packs, freight, free from, shipped, off by subscription, and a currency.</Small>
+            <Small>{texts.understoodPacksFreightFreeFrom}</Small>
           </Stack>
           <Row $gap={16}>
             <label htmlFor="list-shop">
-              <Small>Shop, where a line names none </Small>
+              <Small>{texts.shopWhereALineNamesNone} </Small>
               <InputBox id="list-shop" value={shop} maxLength={80} onChange={(event) => setShop(event.target.value)} />
             </label>
             <SelectMenu
-              label="Currency"
+              label={texts.currency}
               value={currency}
               options={currencies.map((one) => ({ value: one, label: one }))}
               onPick={setCurrency}
@@ -115,7 +110,7 @@ export default function PriceList({ loaderData }: Route.ComponentProps) {
           {lines.length > 0 && <ReadPrices lines={lines} shop={shop} currency={currency} />}
           <KeepLine
             refusal={refusal}
-            label={count === 0 ? 'Keep the prices' : `Keep ${formatCount(count, 'price')}`}
+            label={count === 0 ? texts.keepThePrices : texts.keepPrices(count)}
             isIdle={isIdle}
             onKeep={() => send({ id, text, shop, observedOn, currency, product: only?.id ?? '' })}
             back={money}

@@ -10,13 +10,14 @@ import { priceRawInput, priceSchema } from '#app/features/forms/price-fields.ts'
 import { useProduct } from '#app/features/forms/useProduct.ts'
 import { PriceForm } from '#app/features/prices/PriceForm.tsx'
 import { PriceTable } from '#app/features/prices/PriceTable.tsx'
+import * as texts from '#app/texts/prices.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/prices'
 import { accepted, fieldsOf, found, parseFields } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Prices · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.pricesTitle }]
 
 export const loader = async ({ params }: Route.LoaderArgs) => ({
   prices: await listPricesOf(params.product),
@@ -27,7 +28,7 @@ export const loader = async ({ params }: Route.LoaderArgs) => ({
 })
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const product = found(await findProduct(params.product), 'This product')
+  const product = found(await findProduct(params.product), texts.thisProduct)
   const typed = await fieldsOf(request)
   if (typed.intent === 'remove') {
     await removePrice(product.id, String(typed.id))
@@ -44,7 +45,7 @@ export async function action({ request, params }: Route.ActionArgs) {
     { ...parsed.value, productId: product.id, revisionId: knownRevision(product, parsed.value.revisionId) },
     priceRawInput(typed),
   )
-  return additionRefusal(added, { message: 'This price is there already.' }) ?? accepted()
+  return additionRefusal(added, { message: texts.thisPriceIsThereAlready }) ?? accepted()
 }
 
 async function keepAvailability(product: Product, typed: Record<string, unknown>) {
@@ -53,7 +54,7 @@ async function keepAvailability(product: Product, typed: Record<string, unknown>
   const { intent: _, ...seen } = parsed.value
   const revisionId = knownRevision(product, seen.revisionId)
   const added = await addAvailability({ ...seen, productId: product.id, revisionId })
-  return additionRefusal(added, { message: 'This is there already.' }) ?? accepted()
+  return additionRefusal(added, { message: texts.thisIsThereAlready }) ?? accepted()
 }
 
 export default function Prices({
@@ -64,23 +65,20 @@ export default function Prices({
   return (
     <Page>
       <Stack $gap={4}>
-        <Link to={href('/lineups/:application/money', { application: product.applicationId })}>Money</Link>
+        <Link to={href('/lineups/:application/money', { application: product.applicationId })}>{texts.money}</Link>
         <h1>
-          Prices of{' '}
+          {texts.pricesOf2}{' '}
           <Link to={href('/products/:product', { product: product.id })}>
             {product.brand} {product.partNumber}
           </Link>
         </h1>
-        <Soft>
-          Every price that was read, with its day; the latest of each shop counts. What was paid for specimens counts
-          too.
-        </Soft>
+        <Soft>{texts.everyPriceThatWasReadWith}</Soft>
       </Stack>
       <Row>
         <ButtonLink
           to={`${href('/lineups/:application/price-list', { application: product.applicationId })}?product=${product.id}`}
         >
-          Type prices in a line
+          {texts.typePricesInALine}
         </ButtonLink>
       </Row>
       <Card>

@@ -10,6 +10,7 @@ import { knownGoodSchema } from '#app/features/forms/known-good-fields.ts'
 import { makerSchema, revisionSchema } from '#app/features/forms/product-fields.ts'
 import { quickLineSchema } from '#app/features/forms/quick-line-fields.ts'
 import { replacementSchema } from '#app/features/forms/replacement-fields.ts'
+import * as texts from '#app/texts/products.ts'
 import { accepted, parseFields, refused } from './http.server.ts'
 import { saveProduct } from './product-saving.server.ts'
 import { additionRefusal } from './saving.server.ts'
@@ -45,30 +46,30 @@ async function takeLine({ id, form, revisions }: Product, typed: Typed) {
   if (!parsed.ok) return parsed.refusal
   const { id: act, specimen: specimenId, readings } = parsed.value
   const specimen = (await listSpecimensOf(id)).find((one) => one.id === specimenId)
-  if (specimenId !== '' && !specimen) return refused('This specimen is not here any more. Choose another.')
+  if (specimenId !== '' && !specimen) return refused(texts.thisSpecimenIsNotHereAny)
   const revisionId = specimen?.revisionId ?? revisions.at(-1)?.id
-  if (revisionId === undefined) return refused('This product has no revision any more.')
+  if (revisionId === undefined) return refused(texts.thisProductHasNoRevisionAny)
   const added = await addQuickReadings(act, { form, specimenId: specimen?.id, revisionId }, readings)
   if (!added.ok) return refused(added.problem.message)
-  return additionRefusal(added.value, { message: 'These readings are there already.' }) ?? accepted()
+  return additionRefusal(added.value, { message: texts.theseReadingsAreThereAlready }) ?? accepted()
 }
 
 async function keepMaker({ id }: Product, typed: Typed) {
   const maker = parseFields(makerSchema, typed)
   if (!maker.ok) return maker.refusal
   const isKept = await saveMaker(id, maker.value)
-  return isKept ? accepted() : refused('This revision is not here any more.')
+  return isKept ? accepted() : refused(texts.thisRevisionIsNotHereAny)
 }
 
 async function sayFits({ id: productId, form, applicationId: home }: Product, typed: Typed) {
   const parsed = parseFields(fitmentSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const { engine: applicationId, source, remarks } = parsed.value
-  if (applicationId === home) return refused('It was entered for this engine: it is in its line-up already.')
+  if (applicationId === home) return refused(texts.itWasEnteredForThisEngine)
   const engine = await findApplication(applicationId)
-  if (!engine) return refused('This engine is not here any more. Choose another.')
-  if (engine.form !== form) return refused('A spin-on goes on no housing for cartridges, nor the other way.')
-  if (engine.demo !== (await findApplication(home))?.demo) return refused('The demo is kept apart from your own.')
+  if (!engine) return refused(texts.thisEngineIsNotHereAny)
+  if (engine.form !== form) return refused(texts.aSpinOnGoesOnNo)
+  if (engine.demo !== (await findApplication(home))?.demo) return refused(texts.theDemoIsKeptApartFrom)
   await keepFitment({ productId, applicationId, source, remarks })
   return accepted()
 }
@@ -77,7 +78,7 @@ async function takeOut({ id }: Product, typed: Typed) {
   const removed = parseFields(removedFitmentSchema, typed)
   if (!removed.ok) return removed.refusal
   const done = await removeFitment(id, removed.value.engine)
-  return done === 'removed' ? accepted() : refused('It was entered for this engine: it stays in its line-up.')
+  return done === 'removed' ? accepted() : refused(texts.itWasEnteredForThisEngineItStays)
 }
 
 async function sayReplaces({ id: productId, applicationId }: Product, typed: Typed) {
@@ -85,7 +86,7 @@ async function sayReplaces({ id: productId, applicationId }: Product, typed: Typ
   if (!parsed.ok) return parsed.refusal
   const replacesId = parsed.value.replaces
   if (!(await listProducts(applicationId)).some(({ id }) => id === replacesId))
-    return refused('This number is not here for the engine any more. Choose another.')
+    return refused(texts.thisNumberIsNotHereFor)
   const added = await addReplacement({ productId, replacesId })
   return added.ok ? accepted() : refused(added.problem.message)
 }
@@ -102,7 +103,7 @@ async function markGood({ id: productId }: Product, typed: Typed) {
   if (!parsed.ok) return parsed.refusal
   const { specimen, is } = parsed.value
   if (!(await listSpecimensOf(productId)).some(({ id }) => id === specimen))
-    return refused('This specimen is not here any more.')
+    return refused(texts.thisSpecimenIsNotHereAnyMore)
   await sayGood(specimen, is === 'yes')
   return accepted()
 }
@@ -111,5 +112,5 @@ async function addNewRevision({ id: productId }: Product, typed: Typed) {
   const parsed = parseFields(revisionSchema, typed)
   if (!parsed.ok) return parsed.refusal
   const added = await addRevision({ ...parsed.value, productId })
-  return additionRefusal(added, { field: 'label', message: 'This revision is there already.' }) ?? accepted()
+  return additionRefusal(added, { field: 'label', message: texts.thisRevisionIsThereAlready }) ?? accepted()
 }

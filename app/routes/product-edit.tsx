@@ -4,23 +4,24 @@ import { productValues } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
 import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
 import { useProduct } from '#app/features/forms/useProduct.ts'
+import * as texts from '#app/texts/products.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/product-edit'
 import { fieldsOf, found, refused } from './http.server.ts'
 import { saveProduct } from './product-saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Edit a product · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.editAProductTitle }]
 
 export const loader = async () => ({ brands: (await listBrands()).map(({ name }) => name) })
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const product = found(await findProduct(params.product), 'This product')
+  const product = found(await findProduct(params.product), texts.thisProduct)
   const { id, applicationId } = product
   const typed = await fieldsOf(request)
   if (typed.intent === 'remove') {
     if ((await removeProduct(id)) === 'removed')
       return redirect(href('/lineups/:application', { application: applicationId }))
-    return refused('It has specimens. Remove them first, so that no reading is lost by accident.')
+    return refused(texts.itHasSpecimensRemoveThemFirst)
   }
   return (await saveProduct(product, typed)) ?? redirect(href('/products/:product', { product: id }))
 }
@@ -41,7 +42,7 @@ export default function EditProduct({ loaderData: { brands }, actionData }: Rout
         result={actionData}
         back={href('/products/:product', { product: id })}
       />
-      <RemoveForm label="Remove this product" />
+      <RemoveForm label={texts.removeThisProduct} />
     </Page>
   )
 }

@@ -4,23 +4,24 @@ import { newId } from '#app/data/id.ts'
 import { addProduct, listBrands } from '#app/data/products.server.ts'
 import { productSchema } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
+import * as texts from '#app/texts/products.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/product-new'
 import { fieldsOf, found, parseFields } from './http.server.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'New product · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.newProductTitle }]
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const application = found(await findApplication(params.application), 'This engine')
+  const application = found(await findApplication(params.application), texts.thisEngine)
   return { id: newId(), application, brands: (await listBrands()).map(({ name }) => name) }
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const application = found(await findApplication(params.application), 'This engine')
+  const application = found(await findApplication(params.application), texts.thisEngine)
   const parsed = parseFields(productSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
-  const message = 'This brand has that part number here already. A change inside is a revision of it.'
+  const message = texts.thisBrandHasThatPartNumberHere
   const added = await addProduct({ ...parsed.value, applicationId: application.id })
   const refusal = additionRefusal(added, { field: 'partNumber', message })
   return refusal ?? redirect(href('/products/:product', { product: parsed.value.id }))
@@ -29,7 +30,7 @@ export async function action({ request, params }: Route.ActionArgs) {
 export default function NewProduct({ loaderData: { id, application, brands }, actionData }: Route.ComponentProps) {
   return (
     <Page>
-      <h1>New product for {application.name}</h1>
+      <h1>{texts.newProductFor(application.name)}</h1>
       <ProductForm
         id={id}
         values={{ form: application.form, tier: 'middle' }}

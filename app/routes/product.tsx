@@ -23,6 +23,7 @@ import { RevisionsCard } from '#app/features/products/RevisionsCard.tsx'
 import { SignsCard } from '#app/features/products/SignsCard.tsx'
 import { SpecimenTable } from '#app/features/products/SpecimenTable.tsx'
 import { VerdictsStood } from '#app/features/products/VerdictsStood.tsx'
+import * as texts from '#app/texts/products.ts'
 import { Card, Page, Row, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/product'
 import { fieldsOf, found } from './http.server.ts'
@@ -46,7 +47,7 @@ const Sides = styled.div`
 `
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const product = found(await findProduct(params.product), 'This product')
+  const product = found(await findProduct(params.product), texts.thisProduct)
   const [{ drawn, ...dossier }, fits] = await Promise.all([productDossier(product), productFitments(product)])
   return {
     ...dossier,
@@ -62,7 +63,7 @@ export async function loader({ params }: Route.LoaderArgs) {
 }
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const product = found(await findProduct(params.product), 'This product')
+  const product = found(await findProduct(params.product), texts.thisProduct)
   return actOnProduct(product, await fieldsOf(request))
 }
 
@@ -108,7 +109,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
           {photos.length > 0 && (
             <Card>
               <Stack $gap={10}>
-                <h2>Photos</h2>
+                <h2>{texts.photos}</h2>
                 <PhotoStrip photos={photos} />
               </Stack>
             </Card>
@@ -117,7 +118,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
         <Stack $gap={16}>
           <Card>
             <Stack $gap={10}>
-              <h2>Specimens</h2>
+              <h2>{texts.specimens2}</h2>
               <SpecimenTable specimens={specimens} />
             </Stack>
           </Card>
@@ -134,7 +135,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
             <Card>
               <Stack $gap={10}>
                 <Row $between>
-                  <h2>Claims</h2>
+                  <h2>{texts.claims}</h2>
                   <ClaimLinks product={claims} />
                 </Row>
                 <AddClaimLine products={[claims]} form={product.form} today={day} picked={product.id} />
@@ -148,7 +149,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
           <PricesCard product={product} prices={prices} today={day} />
           <Card>
             <Stack $gap={10}>
-              <h2>Verdicts it stood in</h2>
+              <h2>{texts.verdictsItStoodIn}</h2>
               <VerdictsStood verdicts={verdicts} application={application.id} />
             </Stack>
           </Card>

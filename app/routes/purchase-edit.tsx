@@ -2,26 +2,27 @@ import { href, Link, redirect } from 'react-router'
 import { changePurchase, findPurchase } from '#app/data/purchases.server.ts'
 import { purchaseFields, purchaseSchema, purchaseValues } from '#app/features/forms/plan-fields.ts'
 import { PurchaseForm } from '#app/features/plan/PurchaseForm.tsx'
+import * as texts from '#app/texts/plan.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/purchase-edit'
 import { fieldsOf, found, parseFields } from './http.server.ts'
 import { changeRefusal, seenVersion } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'A purchase · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.aPurchaseTitle }]
 
 export const loader = async ({ params }: Route.LoaderArgs) => ({
-  purchase: found(await findPurchase(params.purchase), 'This purchase'),
+  purchase: found(await findPurchase(params.purchase), texts.thisPurchase),
 })
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const { id } = found(await findPurchase(params.purchase), 'This purchase')
+  const { id } = found(await findPurchase(params.purchase), texts.thisPurchase)
   const typed = await fieldsOf(request)
   const parsed = parseFields(purchaseSchema, { ...typed, id })
   if (!parsed.ok) return parsed.refusal
   const changed = await changePurchase(purchaseFields(parsed.value, typed), seenVersion(typed))
-  const current = found(await findPurchase(id), 'This purchase')
+  const current = found(await findPurchase(id), texts.thisPurchase)
   const meanwhile = { version: current.version, values: purchaseValues(current) }
-  return changeRefusal(changed, { message: 'This is there already.' }, meanwhile) ?? redirect(href('/plan'))
+  return changeRefusal(changed, { message: texts.thisIsThereAlready }, meanwhile) ?? redirect(href('/plan'))
 }
 
 export default function EditPurchase({ loaderData: { purchase }, actionData }: Route.ComponentProps) {
@@ -29,7 +30,7 @@ export default function EditPurchase({ loaderData: { purchase }, actionData }: R
   return (
     <Page>
       <h1>
-        To buy:{' '}
+        {texts.toBuy2}{' '}
         <Link to={href('/products/:product', { product: productId })}>
           {brand} {partNumber}
         </Link>

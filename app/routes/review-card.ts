@@ -5,6 +5,7 @@ import { cardSvg } from '#app/data/card-svg.server.ts'
 import { writeReview } from '#app/data/review-publication.server.ts'
 import { findReview } from '#app/data/reviews.server.ts'
 import { listSpecimensById } from '#app/data/specimens.server.ts'
+import * as texts from '#app/texts/review.ts'
 import type { Route } from './+types/review-card'
 import { found } from './http.server.ts'
 import { readPreferences } from './preferences.server.ts'
@@ -15,14 +16,14 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   const [, kindKey, sizeKey, ending] = /^(\w+)-(\w+)\.(svg|png)$/.exec(params.card) ?? []
   const kind = found(
     cardKinds.find(({ key }) => key === kindKey),
-    'This card',
+    texts.thisCard,
   )
   const size = found(
     cardSizes.find(({ key }) => key === sizeKey),
-    'This size',
+    texts.thisSize,
   )
-  const review = found(await findReview(params.application, params.review), 'This review')
-  const { material } = found(await writeReview(review, (await readPreferences(request)).units), 'This review')
+  const review = found(await findReview(params.application, params.review), texts.thisReview)
+  const { material } = found(await writeReview(review, (await readPreferences(request)).units), texts.thisReview)
   const card = layOutCard(kind.key, size, material, measureText, new URL(request.url).searchParams.get('row') ?? '')
   const ids = card.items.flatMap((item) => (item.kind === 'drawing' ? [item.specimen] : []))
   const specimens = await listSpecimensById(ids)

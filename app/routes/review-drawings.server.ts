@@ -4,6 +4,7 @@ import { escapeMarkup } from '#core/review/escape-markup.ts'
 import type { ReviewDocument } from '#core/review/review-document.ts'
 import { barChartSvg } from '#app/data/review-pictures.server.ts'
 import { listSpecimensById } from '#app/data/specimens.server.ts'
+import * as texts from '#app/texts/review.ts'
 import { oilWayDrawing, specimenDrawing } from './specimen-drawing.server.tsx'
 
 /** Pictures of a review that are part of its file. */
@@ -25,7 +26,7 @@ export async function drawnWithin(document: ReviewDocument): Promise<Drawn> {
   const drawing = (key: string, alt: string) => (drawings.has(key) ? imageOf(drawings.get(key) ?? '', alt) : '')
   return {
     chart: (piece) => imageOf(barChartSvg(piece.bars), chartAlt(piece)),
-    drawing: (specimen) => drawing(specimen, 'Drawing to scale'),
+    drawing: (specimen) => drawing(specimen, texts.drawingToScale),
     oilWay: (specimen, state, alt) => drawing(oilWayOf(specimen, state), alt),
   }
 }

@@ -2,6 +2,7 @@ import { articleHtml, articleMarkdown } from '#core/review/article.ts'
 import { outgoingReview, type OutgoingReview } from '#app/data/outgoing-review.server.ts'
 import { findReview } from '#app/data/reviews.server.ts'
 import { reviewFiles, type ReviewFileName } from '#app/features/review/review-files.ts'
+import * as texts from '#app/texts/review.ts'
 import type { Route } from './+types/review-file'
 import { download, found } from './http.server.ts'
 import { readPreferences } from './preferences.server.ts'
@@ -11,10 +12,10 @@ import { drawnWithin } from './review-drawings.server.ts'
 export async function loader({ params, request }: Route.LoaderArgs) {
   const file = found(
     reviewFiles.find(({ name }) => name === params.file),
-    'This file',
+    texts.thisFile,
   )
-  const review = found(await findReview(params.application, params.review), 'This review')
-  const outgoing = found(await outgoingReview(review, (await readPreferences(request)).units), 'This review')
+  const review = found(await findReview(params.application, params.review), texts.thisReview)
+  const outgoing = found(await outgoingReview(review, (await readPreferences(request)).units), texts.thisReview)
   const [, ending] = file.name.split('.')
   return download(await writers[file.name](outgoing), `${review.title}.${ending ?? 'txt'}`, file.type)
 }

@@ -1,21 +1,22 @@
 import { href, Link } from 'react-router'
 import { findReview, findVersion, listVersions } from '#app/data/reviews.server.ts'
 import { ArticlePreview } from '#app/features/review/ArticlePreview.tsx'
+import * as texts from '#app/texts/review.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Alert, Card, Caution, Page, Row, Small, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/review-published'
 import { found } from './http.server.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: `${loaderData?.version.content.document.title ?? 'Review'} · Plicator` },
+  { title: texts.titleOfTitle(loaderData?.version.content.document.title ?? texts.review) },
 ]
 
 /** A review as it was published: the newest version, or the one that the address names. */
 export async function loader({ params }: Route.LoaderArgs) {
-  const review = found(await findReview(params.application, params.review), 'This review')
+  const review = found(await findReview(params.application, params.review), texts.thisReview)
   const versions = await listVersions(review.id)
   const number = params.number === undefined ? versions[0]?.number : Number(params.number)
-  const version = found(await findVersion(review.id, number ?? 0), 'This version')
+  const version = found(await findVersion(review.id, number ?? 0), texts.thisVersion)
   return { versions, version }
 }
 
@@ -29,15 +30,16 @@ export default function PublishedReview({ loaderData: { versions, version }, par
     <Page>
       <Row $between>
         <Small>
-          Version {number}, published <Day of={version.publishedAt} />, method {version.method} · SHA-256{' '}
-          {version.hash.slice(0, 16)}
+          {texts.versionPublished(number)} <Day of={version.publishedAt} />
+          {texts.methodSha256(version.method, version.hash.slice(0, 16))}
         </Small>
-        <Link to={href('/lineups/:application/review/:review', address)}>Write on</Link>
+        <Link to={href('/lineups/:application/review/:review', address)}>{texts.writeOn}</Link>
       </Row>
-      {!version.isWhole && <Alert role="alert">What is kept of it is not what was published: its hash differs.</Alert>}
+      {!version.isWhole && <Alert role="alert">{texts.whatIsKeptOfItIs}</Alert>}
       {newest && newest.number !== number && (
         <Caution>
-          A newer version has been published: <Link to={versionPath(newest.number)}>version {newest.number}</Link>.
+          {texts.aNewerVersionHasBeenPublished}{' '}
+          <Link to={versionPath(newest.number)}>{texts.versionOfNumber2(newest.number)}</Link>.
         </Caution>
       )}
       <Card>
@@ -50,7 +52,7 @@ export default function PublishedReview({ loaderData: { versions, version }, par
         {content.overridden.checks.length > 0 && (
           <details>
             <summary style={{ minHeight: 32, cursor: 'pointer' }}>
-              Published all the same: {content.overridden.reason}
+              {texts.publishedAllTheSame(content.overridden.reason)}
             </summary>
             <ul>
               {content.overridden.checks.map((check) => (
@@ -59,11 +61,11 @@ export default function PublishedReview({ loaderData: { versions, version }, par
             </ul>
           </details>
         )}
-        <nav aria-label="Versions">
+        <nav aria-label={texts.versions}>
           <Row>
             {versions.map((one) => (
               <Link key={one.id} to={versionPath(one.number)} aria-current={one.number === number ? 'page' : undefined}>
-                Version {one.number}
+                {texts.versionOfNumber3(one.number)}
               </Link>
             ))}
           </Row>

@@ -1,6 +1,7 @@
 import { zipSync } from 'fflate'
 import { data } from 'react-router'
 import { siteSchema } from '#app/features/forms/review-fields.ts'
+import * as texts from '#app/texts/review.ts'
 import type { Route } from './+types/review-site'
 import { parseFields, zipDownload } from './http.server.ts'
 import { builtFiles, buildSite } from './site-build.server.ts'
@@ -9,7 +10,6 @@ import { builtFiles, buildSite } from './site-build.server.ts'
 export async function loader({ request }: Route.LoaderArgs) {
   const parsed = parseFields(siteSchema, Object.fromEntries(new URL(request.url).searchParams))
   if (!parsed.ok) throw parsed.refusal
-  if (!(await buildSite(parsed.value)))
-    throw data('The site was stopped while it was built. Take it away again.', { status: 409 })
+  if (!(await buildSite(parsed.value))) throw data(texts.theSiteWasStoppedWhileIt, { status: 409 })
   return zipDownload(zipSync(await builtFiles(), { level: 6 }), 'site.zip')
 }

@@ -25,6 +25,7 @@ import { RemoveReview } from '#app/features/review/RemoveReview.tsx'
 import { TalkingPanel } from '#app/features/review/TalkingPanel.tsx'
 import { TakeAwayList } from '#app/features/review/TakeAwayList.tsx'
 import { useReviewDraft, type ReviewDraft, type ReviewDraftView } from '#app/features/review/useReviewDraft.ts'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
@@ -38,13 +39,13 @@ import { whenPathChanges } from './revalidation.ts'
 import { changeRefusal } from './saving.server.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: `${loaderData?.review.title ?? 'Review'} · Plicator` },
+  { title: texts.titleOfTitle(loaderData?.review.title ?? texts.review) },
 ]
 
 export async function loader({ params, request }: Route.LoaderArgs) {
-  const review = found(await findReview(params.application, params.review), 'This review')
+  const review = found(await findReview(params.application, params.review), texts.thisReview)
   const { units } = await readPreferences(request)
-  const { material, versions, document } = found(await writeReview(review, units), 'This review')
+  const { material, versions, document } = found(await writeReview(review, units), texts.thisReview)
   // Thousands of small cells: one string passes to the page ten times as fast as the objects do.
   const filmed = await listFilmed(
     review.applicationId,
@@ -57,7 +58,7 @@ export async function loader({ params, request }: Route.LoaderArgs) {
 export const shouldRevalidate = whenPathChanges
 
 export async function action({ params, request }: Route.ActionArgs) {
-  const review = found(await findReview(params.application, params.review), 'This review')
+  const review = found(await findReview(params.application, params.review), texts.thisReview)
   const parsed = parseFields(reviewActSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const act = parsed.value
@@ -69,14 +70,13 @@ export async function action({ params, request }: Route.ActionArgs) {
       return changeRefusal(changed, { message: '' }, meanwhile) ?? accepted({ version: version + 1 })
     }
     case 'publish': {
-      if (act.version !== review.version)
-        return refused('It was changed meanwhile, in another tab or by somebody else. Load the page and look again.')
+      if (act.version !== review.version) return refused(texts.itWasChangedMeanwhileInAnother)
       const published = await publishReview(review, act, (await readPreferences(request)).units)
       return published.ok ? accepted() : refused(published.problem.message)
     }
     case 'remove':
       if ((await removeReview(params.application, review.id)) === 'published')
-        return refused('It was published: others may have read it, so it stays.')
+        return refused(texts.itWasPublishedOthersMayHave)
       return redirect(href('/lineups/:application/review', { application: params.application }))
   }
 }
@@ -136,10 +136,10 @@ function ReviewEditor({ review, versions, corrections, filmed, text }: Omit<Load
     <Sides>
       <Stack $gap={10}>
         <Row $gap={6}>
-          <Button onPress={() => view.undo?.()} isDisabled={!view.undo} aria-label="Undo">
+          <Button onPress={() => view.undo?.()} isDisabled={!view.undo} aria-label={texts.undo}>
             <Undo2 size={18} aria-hidden />
           </Button>
-          <Button onPress={() => view.redo?.()} isDisabled={!view.redo} aria-label="Redo">
+          <Button onPress={() => view.redo?.()} isDisabled={!view.redo} aria-label={texts.redo}>
             <Redo2 size={18} aria-hidden />
           </Button>
         </Row>
@@ -159,7 +159,7 @@ function ReviewEditor({ review, versions, corrections, filmed, text }: Omit<Load
       </Stack>
       <Stack $gap={12}>
         <InputBox
-          aria-label="Title of the review"
+          aria-label={texts.titleOfTheReview}
           value={draft.title}
           maxLength={160}
           onChange={(event) => change('title', ({ blocks }) => ({ title: event.target.value, blocks }))}
@@ -172,7 +172,7 @@ function ReviewEditor({ review, versions, corrections, filmed, text }: Omit<Load
             <BlockEditor key={picked.id} block={picked} material={material} change={view.changeBlock} />
           </Card>
         ) : (
-          <Soft>There is no block. Add the first.</Soft>
+          <Soft>{texts.thereIsNoBlockAddThe}</Soft>
         )}
         {versions.length === 0 && <RemoveReview title={draft.title} />}
       </Stack>
@@ -180,7 +180,7 @@ function ReviewEditor({ review, versions, corrections, filmed, text }: Omit<Load
       <div role="status">
         {removed !== undefined && (
           <UndoToast
-            words={`“${removed}” was taken out.`}
+            words={texts.wasTakenOut(removed)}
             onUndo={() => {
               view.undo?.()
               setRemoved(undefined)
@@ -211,13 +211,13 @@ function ReviewPanels({ review, versions, corrections, filmed, material, view, p
   const ids = blocks.map(({ id }) => id)
   return (
     <TabbedPanels
-      label="What it becomes"
+      label={texts.whatItBecomes}
       selected={get('show') ?? 'article'}
       onSelect={(show) => set({ show })}
       panels={[
         {
           key: 'article',
-          label: 'Article',
+          label: texts.article,
           content: (
             <Card>
               <ArticlePreview
@@ -227,10 +227,10 @@ function ReviewPanels({ review, versions, corrections, filmed, material, view, p
             </Card>
           ),
         },
-        { key: 'points', label: 'Talking points', content: <TalkingPanel products={material.products} /> },
+        { key: 'points', label: texts.talkingPoints, content: <TalkingPanel products={material.products} /> },
         {
           key: 'checks',
-          label: checks.length === 0 ? 'Checks' : `Checks, ${checks.length}`,
+          label: checks.length === 0 ? texts.checks : texts.checksOfChecksCount(checks.length),
           content: (
             <ChecksPanel
               checks={checks}
@@ -243,7 +243,7 @@ function ReviewPanels({ review, versions, corrections, filmed, material, view, p
         },
         {
           key: 'publish',
-          label: 'Publish',
+          label: texts.publish,
           content: (
             <PublishPanel
               {...address}
@@ -256,11 +256,11 @@ function ReviewPanels({ review, versions, corrections, filmed, material, view, p
         },
         {
           key: 'film',
-          label: 'Film',
+          label: texts.film,
           content: <FilmPanel review={review.id} title={view.draft.title} filmed={filmed} material={material} />,
         },
-        { key: 'cards', label: 'Cards', content: <CardsPanel {...address} rows={material.rows} /> },
-        { key: 'take', label: 'Take away', content: <TakeAwayList {...address} /> },
+        { key: 'cards', label: texts.cards, content: <CardsPanel {...address} rows={material.rows} /> },
+        { key: 'take', label: texts.takeAway, content: <TakeAwayList {...address} /> },
       ]}
     />
   )

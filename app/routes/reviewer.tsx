@@ -5,6 +5,7 @@ import { changeReviewer, findReviewer } from '#app/data/reviewer.server.ts'
 import { reviewerSchema } from '#app/features/forms/reviewer-fields.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { VersionedFields } from '#app/features/forms/VersionedFields.tsx'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -12,7 +13,7 @@ import type { Route } from './+types/reviewer'
 import { accepted, fieldsOf, parseFields } from './http.server.ts'
 import { changeRefusal, seenVersion } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'The reviewer · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.theReviewerTitle }]
 
 export const loader = async () => ({ reviewer: await findReviewer() })
 
@@ -31,8 +32,8 @@ export default function ReviewerPage({ loaderData: { reviewer }, actionData }: R
   return (
     <Page>
       <Stack $gap={4}>
-        <h1>The reviewer</h1>
-        <Soft>Who judges, and what may be gained by it: it is said with every verdict and every word published.</Soft>
+        <h1>{texts.theReviewer}</h1>
+        <Soft>{texts.whoJudgesAndWhatMayBe}</Soft>
       </Stack>
       <Card style={{ maxWidth: 760 }}>
         <Form method="post" {...getFormProps(form)} key={version}>
@@ -40,35 +41,35 @@ export default function ReviewerPage({ loaderData: { reviewer }, actionData }: R
             <VersionedFields form={form} id="reviewer" version={version} result={actionData}>
               <ChoiceBox
                 field={fields.interest}
-                label="Interest"
+                label={texts.interest}
                 options={[
-                  { value: '', label: 'Not said' },
+                  { value: '', label: texts.notSaid },
                   ...interests.map(({ key, label }) => ({ value: key, label })),
                 ]}
-                hint="Samples given or lent are disclosed by themselves, product by product."
+                hint={texts.samplesGivenOrLentAreDisclosed}
               />
               <TextBox
                 field={fields.interestNote}
-                label="With whom"
+                label={texts.withWhom}
                 optional
-                placeholder="the parts counter at the quay"
+                placeholder={texts.thePartsCounterAtTheQuay}
               />
               <ChoiceBox
                 field={fields.topEnd}
-                label="Which end do you call the top?"
+                label={texts.whichEndDoYouCallThe}
                 options={[
-                  { value: '', label: 'Not said' },
-                  { value: 'thread', label: 'The thread end' },
-                  { value: 'dome', label: 'The dome end' },
+                  { value: '', label: texts.notSaid },
+                  { value: 'thread', label: texts.theThreadEnd },
+                  { value: 'dome', label: texts.theDomeEnd },
                 ]}
-                hint="Two people mean opposite ends by it. “Top” and “bottom” are read by your answer when you type them."
+                hint={texts.twoPeopleMeanOppositeEndsBy}
               />
             </VersionedFields>
             <Row>
               <Button type="submit" $kind="primary">
-                Save
+                {texts.save2}
               </Button>
-              <Small role="status">{actionData?.ok && 'Saved.'}</Small>
+              <Small role="status">{actionData?.ok && texts.saved}</Small>
             </Row>
           </Stack>
         </Form>

@@ -12,6 +12,7 @@ import { OtherReviews } from '#app/features/review/OtherReviews.tsx'
 import { PackageCard } from '#app/features/review/PackageCard.tsx'
 import { SiteCard } from '#app/features/review/SiteCard.tsx'
 import { ReviewStateCard } from '#app/features/review/ReviewStateCard.tsx'
+import * as texts from '#app/texts/review.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/reviews'
@@ -19,7 +20,7 @@ import { fieldsOf, found, parseFields, refusedField } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
 import { additionRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Review · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.reviewTitle }]
 
 export const loader = ({ params: { application } }: Route.LoaderArgs) => listReviewStates(application)
 
@@ -27,7 +28,7 @@ export const shouldRevalidate = whenPathChanges
 
 /** Begins a review with the blocks that most begin with. */
 export async function action({ request, params }: Route.ActionArgs) {
-  const application = found(await findApplication(params.application), 'This line-up')
+  const application = found(await findApplication(params.application), texts.thisLineUp)
   const parsed = parseFields(newReviewSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const { id, subject, a, b, title } = parsed.value
@@ -37,7 +38,7 @@ export async function action({ request, params }: Route.ActionArgs) {
     applicationId: application.id,
     blocks: firstBlocks(subject, newId).map((block) => (block.kind === 'face-off' ? { ...block, ...about } : block)),
   })
-  if (added === 'id-in-use') return refusedField('title', 'This was begun already. Open it below.')
+  if (added === 'id-in-use') return refusedField('title', texts.thisWasBegunAlreadyOpenIt)
   return (
     additionRefusal(added, { message: '' }) ??
     redirect(href('/lineups/:application/review/:review', { application: application.id, review: id }))
@@ -48,19 +49,18 @@ export default function Reviews({ loaderData: { own, others } }: Route.Component
   const { application, evaluation } = useLineup()
   return (
     <Page>
-      <LineupHead
-        title={`Review: ${application.name}`}
-        subtitle="What the viewer gets: composed of what is known, and frozen when it is published."
-      >
-        <ButtonLink to={href('/lineups/:application/on-air', { application: application.id })}>On air</ButtonLink>
+      <LineupHead title={texts.reviewOfName(application.name)} subtitle={texts.whatTheViewerGetsComposedOf}>
+        <ButtonLink to={href('/lineups/:application/on-air', { application: application.id })}>
+          {texts.onAir}
+        </ButtonLink>
       </LineupHead>
-      {own.length === 0 && <Soft>Nothing is written about this engine yet.</Soft>}
+      {own.length === 0 && <Soft>{texts.nothingIsWrittenAboutThisEngine}</Soft>}
       {own.map((state) => (
         <ReviewStateCard key={state.id} state={state} />
       ))}
       <Card>
         <Stack $gap={10}>
-          <h2>Begin a review</h2>
+          <h2>{texts.beginAReview}</h2>
           <NewReviewForm engine={application.name} columns={evaluation.columns} />
         </Stack>
       </Card>

@@ -11,20 +11,21 @@ import { readAnswers, writeAnswers, type SwingAnswers } from '#app/features/meth
 import { SwingQuestions } from '#app/features/method/SwingQuestions.tsx'
 import { SwingChecks, SwingTable } from '#app/features/method/SwingResult.tsx'
 import { SchoolEffectCard } from '#app/features/verdict/SchoolEffectCard.tsx'
+import * as texts from '#app/texts/schools.ts'
 import { Card, Page, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/school-by-question'
 import { found } from './http.server.ts'
 import { whenAddressNames } from './revalidation.ts'
 import { addTypedSchool } from './school-saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Weights by question · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.weightsByQuestionTitle }]
 
 export async function loader({ request }: Route.LoaderArgs) {
   const [schools, method, applications] = await Promise.all([listSchools(), currentMethod(), listApplications()])
   const asked = new URL(request.url).searchParams.get('of') ?? 'build'
   const school = found(
     schools.find(({ id }) => id === asked),
-    'This school',
+    texts.thisSchool,
   )
   return { id: newId(), school, method, preview: await previewLineup(applications[0]) }
 }
@@ -48,19 +49,16 @@ export default function SchoolByQuestion({ loaderData: { id, school, method, pre
     )
   const made = {
     ...school,
-    name: 'Weighed by question',
-    description: `House rules after ${school.name}; weighed part by part, from worst to best.`,
+    name: texts.weighedByQuestion,
+    description: texts.houseRulesAfterWeighedPartBy(school.name),
     weights,
   }
   const left = parts.filter(({ part }) => !swings.some((one) => one.part === part))
   return (
     <Page>
       <Stack $gap={4}>
-        <h1>Weights by question</h1>
-        <Soft>
-          A few questions make a school of your own; within a part, proportions and house rules are those of{' '}
-          {school.name}. The way back of the browser takes an answer back.
-        </Soft>
+        <h1>{texts.weightsByQuestion}</h1>
+        <Soft>{texts.aFewQuestionsMakeASchool(school.name)}</Soft>
       </Stack>
       {swings.length > 0 && (
         <Card>

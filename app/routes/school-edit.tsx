@@ -10,13 +10,14 @@ import { parseCriterionEdits, type CriterionEdits } from '#app/features/verdict/
 import { RuleEditor } from '#app/features/verdict/RuleEditor.tsx'
 import { schoolDifferences, schoolSchema } from '#app/features/verdict/school-schema.ts'
 import { SchoolEffectCard } from '#app/features/verdict/SchoolEffectCard.tsx'
+import * as texts from '#app/texts/schools.ts'
 import { Card, Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/school-edit'
 import { fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { changeRefusal, seenVersion } from './saving.server.ts'
 import { addTypedSchool, schoolNameTaken } from './school-saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'A school · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.aSchoolTitle }]
 
 export async function loader({ request, params }: Route.LoaderArgs) {
   const [schools, method, applications] = await Promise.all([listSchools(), currentMethod(), listApplications()])
@@ -24,7 +25,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
   const asked = isNew ? (new URL(request.url).searchParams.get('of') ?? 'build') : params.school
   const school = found(
     schools.find(({ id, builtIn }) => id === asked && (isNew || !builtIn)),
-    'This school',
+    texts.thisSchool,
   )
   return { id: isNew ? newId() : school.id, isNew, school, method, preview: await previewLineup(applications[0]) }
 }
@@ -40,7 +41,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!parsed.ok) return parsed.refusal
   const changed = await changeSchool({ ...parsed.value, id: params.school }, seenVersion(typed))
   const current = (await listSchools()).find(({ id }) => id === params.school)
-  if (!current) return refused('This school is not here any more.')
+  if (!current) return refused(texts.thisSchoolIsNotHereAny)
   const meanwhile = { version: current.version ?? 0, values: schoolDifferences(current, parsed.value) }
   return changeRefusal(changed, schoolNameTaken, meanwhile) ?? redirect(href('/schools'))
 }
@@ -57,7 +58,7 @@ export default function EditSchool({ loaderData }: Route.ComponentProps) {
   const changed = useMemo(
     () => ({
       ...school,
-      name: isNew ? `${school.name}, my way` : school.name,
+      name: isNew ? texts.myWay(school.name) : school.name,
       weights: { ...school.weights, ...edits.weights },
       valueFunctions: { ...school.valueFunctions, ...edits.valueFunctions },
       mustHaves: definedOf({ ...school.mustHaves, ...edits.mustHaves }),
@@ -66,7 +67,7 @@ export default function EditSchool({ loaderData }: Route.ComponentProps) {
   )
   return (
     <Page>
-      <h1>{isNew ? `A school after ${school.name}` : school.name}</h1>
+      <h1>{isNew ? texts.aSchoolAfter(school.name) : school.name}</h1>
       <SchoolForm
         id={id}
         isNew={isNew}

@@ -10,13 +10,14 @@ import { previewLineup } from '#app/data/preview-lineup.server.ts'
 import { currentMethod, listSchools } from '#app/data/schools.server.ts'
 import { SidesCalls } from '#app/features/method/SidesCalls.tsx'
 import { CriterionSidesTable, PartSidesTable } from '#app/features/method/SidesTables.tsx'
+import * as texts from '#app/texts/schools.ts'
 import { Card, Page, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import type { Route } from './+types/schools-side-by-side'
 import { whenAddressNames } from './revalidation.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Schools side by side · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.schoolsSideBySideTitle }]
 
 export async function loader({ request }: Route.LoaderArgs) {
   const [schools, method, applications] = await Promise.all([listSchools(), currentMethod(), listApplications()])
@@ -60,14 +61,14 @@ export default function SchoolsSideBySide({ loaderData }: Route.ComponentProps) 
   return (
     <Page>
       <Stack $gap={4}>
-        <h1>Schools side by side</h1>
+        <h1>{texts.schoolsSideBySide}</h1>
         <Soft>
-          What each holds weighty, where they part, and whom each names. <Link to={href('/schools')}>All schools</Link>
+          {texts.whatEachHoldsWeightyWhereThey} <Link to={href('/schools')}>{texts.allSchools}</Link>
         </Soft>
       </Stack>
       <Card>
         <Stack $gap={10}>
-          <Row role="group" aria-label="Schools to compare">
+          <Row role="group" aria-label={texts.schoolsToCompare}>
             {schools.map(({ id, name }) => {
               const isChosen = ids.includes(id)
               return (
@@ -83,7 +84,7 @@ export default function SchoolsSideBySide({ loaderData }: Route.ComponentProps) 
               )
             })}
           </Row>
-          <Small>Up to {most} at a time.</Small>
+          <Small>{texts.upToAtATime(most)}</Small>
           <p>{formatDistances(chosen, distances)}</p>
         </Stack>
       </Card>
@@ -91,10 +92,10 @@ export default function SchoolsSideBySide({ loaderData }: Route.ComponentProps) 
         <Card>
           <Stack $gap={10}>
             <Row $between>
-              <h2>Whom they name in {preview.name}</h2>
+              <h2>{texts.whomTheyNameIn(preview.name)}</h2>
               {applications.length > 1 && (
                 <SelectMenu
-                  label="Line-up"
+                  label={texts.lineUp}
                   value={preview.id}
                   options={namedOptions(applications)}
                   onPick={(id) => set({ in: id })}
@@ -107,14 +108,14 @@ export default function SchoolsSideBySide({ loaderData }: Route.ComponentProps) 
       )}
       <Card>
         <Stack $gap={10}>
-          <h2>Weight by part</h2>
+          <h2>{texts.weightByPart}</h2>
           <PartSidesTable parts={parts} schools={chosen} />
         </Stack>
       </Card>
       {criteria.length > 0 && (
         <Card>
           <Stack $gap={10}>
-            <h2>Where they part, furthest first</h2>
+            <h2>{texts.whereTheyPartFurthestFirst}</h2>
             <CriterionSidesTable criteria={criteria} schools={chosen} effective={effective} />
           </Stack>
         </Card>
@@ -128,9 +129,9 @@ function formatDistances(schools: readonly School[], distances: readonly (readon
   const pairs = schools.flatMap((one, at) =>
     schools.slice(at + 1).map((other, next) => ({ one, other, apart: distances[at]?.[at + 1 + next] ?? 0 })),
   )
-  if (pairs.length === 0) return 'Choose a second one to see where they part.'
+  if (pairs.length === 0) return texts.chooseASecondOneToSee
   const said = pairs
     .sort((a, b) => b.apart - a.apart)
-    .map(({ one, other, apart }) => `${one.name} and ${other.name} by ${formatNumber(apart * 100, 2)} %`)
-  return `How far apart they are, as the share of the weight that lies elsewhere: ${formatList(said, 'conjunction')}.`
+    .map(({ one, other, apart }) => texts.andBy(one.name, other.name, formatNumber(apart * 100, 2)))
+  return texts.howFarApartTheyAreAs(formatList(said, 'conjunction'))
 }

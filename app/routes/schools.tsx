@@ -2,11 +2,12 @@ import { href } from 'react-router'
 import { listSchools } from '#app/data/schools.server.ts'
 import { DisagreementsCard } from '#app/features/method/DisagreementsCard.tsx'
 import { SchoolTable } from '#app/features/method/SchoolTable.tsx'
+import * as texts from '#app/texts/schools.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/schools'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Schools · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.schoolsTitle }]
 
 export const loader = async () => ({ schools: await listSchools() })
 
@@ -14,14 +15,14 @@ export default function Schools({ loaderData: { schools } }: Route.ComponentProp
   return (
     <Page>
       <Stack $gap={4}>
-        <h1>Schools</h1>
-        <Soft>Taste is data: each school is a named set of weights and house rules. Copy one to make your own.</Soft>
+        <h1>{texts.schools}</h1>
+        <Soft>{texts.tasteIsDataEachSchoolIs}</Soft>
       </Stack>
       <Row>
         <ButtonLink to={href('/schools/by-question')} $kind="primary">
-          Make one by question
+          {texts.makeOneByQuestion}
         </ButtonLink>
-        <ButtonLink to={href('/schools/side-by-side')}>Side by side</ButtonLink>
+        <ButtonLink to={href('/schools/side-by-side')}>{texts.sideBySide}</ButtonLink>
       </Row>
       <Card>
         <SchoolTable schools={schools} />

@@ -11,6 +11,7 @@ import { listNewestVersions } from '#app/data/review-states.server.ts'
 import { findVersion, listVersions } from '#app/data/reviews.server.ts'
 import type { SiteBuild } from '#app/features/review/site-build.ts'
 import { ensureFolder } from '#app/storage/data-folder.ts'
+import * as texts from '#app/texts/review.ts'
 import { drawnWithin } from './review-drawings.server.ts'
 
 let build: SiteBuild = { state: 'none', done: 0, total: 0, written: 0 }
@@ -119,7 +120,7 @@ async function articleOf(
   review: SiteReview,
   address: string,
 ): Promise<string> {
-  const told = `Version ${number}, published ${publishedAt.slice(0, 10)}, judged by method ${method}. SHA-256 ${hash}`
+  const told = texts.versionPublishedJudgedByMethodSha(number, publishedAt.slice(0, 10), method, hash)
   const url = address === '' ? '' : `${address.replace(/\/+$/, '')}/${articlePath(review)}`
   return articleHtml(document, told, await drawnWithin(document), linkedData({ ...review, url, products: facts }))
 }

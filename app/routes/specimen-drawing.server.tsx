@@ -7,6 +7,7 @@ import { drawingData } from '#app/drawing/data.ts'
 import { OilWay } from '#app/drawing/OilWay.tsx'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
 import { FaceView } from '#app/drawing/FaceView.tsx'
+import * as texts from '#app/texts/specimen.ts'
 
 /** The oil's way through a specimen as SVG. */
 export async function oilWayDrawing(specimen: Specimen, state: OilState): Promise<string> {
@@ -46,7 +47,7 @@ export const specimenDrawing = (
     const [data, others] = await Promise.all([dataOf(specimen), Promise.all(beside.map(dataOf))])
     const shared = { data, beside: others }
     const drawn = {
-      whole: <ExplodedView {...shared} width={1100} height={420} title={`${name}, exploded drawing to scale`} />,
+      whole: <ExplodedView {...shared} width={1100} height={420} title={texts.explodedDrawingToScale(name)} />,
       small: <ExplodedView {...shared} width={360} height={104} labels={false} dimensions={false} title={name} />,
       face: <FaceView data={data} width={250} height={124} title={name} />,
     }

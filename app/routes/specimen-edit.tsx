@@ -5,16 +5,17 @@ import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
 import { specimenFields, specimenSchema, specimenValues } from '#app/features/forms/specimen-fields.ts'
 import { SpecimenForm } from '#app/features/forms/SpecimenForm.tsx'
 import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { Page } from '#app/ui/layout.tsx'
 import type { Route } from './+types/specimen-edit'
 import { fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { changeRefusal, seenVersion } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Edit a specimen · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.editASpecimenTitle }]
 
 async function load(id: string) {
-  const specimen = found(await findSpecimen(id), 'This specimen')
-  return { specimen, product: found(await findProduct(specimen.productId), 'This product') }
+  const specimen = found(await findSpecimen(id), texts.thisSpecimen)
+  return { specimen, product: found(await findProduct(specimen.productId), texts.thisProduct) }
 }
 
 export const loader = async ({ params }: Route.LoaderArgs) => ({
@@ -27,15 +28,15 @@ export async function action({ request, params }: Route.ActionArgs) {
   const back = href('/products/:product', { product: product.id })
   if (typed.intent === 'remove') {
     if ((await removeSpecimen(specimen.id)) === 'removed') return redirect(back)
-    return refused('It has readings, and readings are kept. Strike the wrong ones on the bench.')
+    return refused(texts.itHasReadingsAndReadingsAre)
   }
   const parsed = parseFields(specimenSchema, { ...typed, id: specimen.id })
   if (!parsed.ok) return parsed.refusal
   const { revisionId } = parsed.value
-  if (!product.revisions.some(({ id }) => id === revisionId)) return refused('Choose a revision of this product.')
+  if (!product.revisions.some(({ id }) => id === revisionId)) return refused(texts.chooseARevisionOfThisProduct)
   const changed = await changeSpecimen(specimenFields(parsed.value, typed), seenVersion(typed))
-  const current = found(await findSpecimen(specimen.id), 'This specimen')
-  const taken = { field: 'label', message: 'Another specimen of this revision has that label.' }
+  const current = found(await findSpecimen(specimen.id), texts.thisSpecimen)
+  const taken = { field: 'label', message: texts.anotherSpecimenOfThisRevisionHas }
   const refusal = changeRefusal(changed, taken, { version: current.version, values: specimenValues(current) })
   return refusal ?? redirect(back)
 }
@@ -44,9 +45,7 @@ export default function EditSpecimen({ loaderData: { revisions }, actionData }: 
   const specimen = useSpecimen()
   return (
     <Page>
-      <h1>
-        {specimen.brand} {specimen.partNumber}, specimen {specimen.label}
-      </h1>
+      <h1>{texts.specimenOfBrand(specimen.brand, specimen.partNumber, specimen.label)}</h1>
       <SpecimenForm
         id={specimen.id}
         version={specimen.version}
@@ -55,7 +54,7 @@ export default function EditSpecimen({ loaderData: { revisions }, actionData }: 
         result={actionData}
         back={href('/products/:product', { product: specimen.productId })}
       />
-      <RemoveForm label="Remove this specimen" />
+      <RemoveForm label={texts.removeThisSpecimen} />
     </Page>
   )
 }

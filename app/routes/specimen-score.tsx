@@ -10,14 +10,15 @@ import { findSpecimen } from '#app/data/specimens.server.ts'
 import { SpecimenTrail } from '#app/features/specimen/SpecimenTrail.tsx'
 import { useSpecimen } from '#app/features/specimen/useSpecimen.ts'
 import { ScoreBreakdown } from '#app/features/verdict/ScoreBreakdown.tsx'
+import * as texts from '#app/texts/score.ts'
 import { Alert, Card, Page, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/specimen-score'
 import { found } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Construction score · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.constructionScoreTitle }]
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const specimen = found(await findSpecimen(params.specimen), 'This specimen')
+  const specimen = found(await findSpecimen(params.specimen), texts.thisSpecimen)
   const [assessment, method] = await Promise.all([assessSpecimen(specimen), methodInForce(specimen.demo)])
   const score = scoreSpecimen(specimen.form, assessment, effectiveCriteria(methodFor(method, { specimen, assessment })))
   const numbers = new Map(
@@ -36,17 +37,14 @@ export default function SpecimenScore({ loaderData: { score, numbers, version } 
     <Page>
       <Stack $gap={4}>
         <SpecimenTrail specimen={specimen} />
-        <h1>Construction score {value === undefined ? 'not known' : `${Math.round(value)} of 100`}</h1>
+        <h1>{texts.constructionScore(value === undefined ? texts.notKnown : texts.of100(Math.round(value)))}</h1>
         <p>
           {coverage < 1 &&
-            `${Math.round(coverage * 100)} % of the weight rests on evidence; what is missing leaves it anywhere ` +
-              `from ${Math.round(low)} to ${Math.round(high)}. `}
-          A judgement of construction by method {version}, not a filtration test.
+            texts.ofTheWeightRestsOnEvidence(Math.round(coverage * 100), Math.round(low), Math.round(high))}
+          {texts.aJudgementOfConstructionByMethod(version)}
         </p>
         {fatalFaults.map(({ key, description }) => (
-          <Alert key={key}>
-            Capped at {fatalFaultCap}: {description}. Open a second specimen before publishing it as a pattern.
-          </Alert>
+          <Alert key={key}>{texts.cappedAtOpenASecondSpecimen(fatalFaultCap, description)}</Alert>
         ))}
       </Stack>
       <Card>

@@ -16,6 +16,7 @@ import { streamOf } from '#app/data/stream.server.ts'
 import { tableFormSchema } from '#app/features/forms/table-fields.ts'
 import { useUpload } from '#app/features/forms/useUpload.ts'
 import { TableWork } from '#app/features/imports/TableWork.tsx'
+import * as texts from '#app/texts/said-table.ts'
 import { FileBox } from '#app/ui/FileBox.tsx'
 import { AreaBox } from '#app/ui/inputs.tsx'
 import { Card, Page, Row, Soft, Stack } from '#app/ui/layout.tsx'
@@ -23,10 +24,10 @@ import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import type { Route } from './+types/table'
 import { fieldsOf, found, parseFields, refused } from './http.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Your table · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.yourTableTitle }]
 
 export async function loader({ params }: Route.LoaderArgs) {
-  const { id, name, form } = found(await findApplication(params.application), 'This line-up')
+  const { id, name, form } = found(await findApplication(params.application), texts.thisLineUp)
   const [products, known] = await Promise.all([listProducts(id), knownHeadings()])
   return {
     application: { id, name, form },
@@ -42,7 +43,7 @@ export async function loader({ params }: Route.LoaderArgs) {
 }
 
 export async function action({ params, request }: Route.ActionArgs) {
-  const application = found(await findApplication(params.application), 'This line-up')
+  const application = found(await findApplication(params.application), texts.thisLineUp)
   const parsed = parseFields(tableFormSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   const { table, day } = parsed.value
@@ -53,10 +54,10 @@ export async function action({ params, request }: Route.ActionArgs) {
     form,
     recordedAt: `${day}T00:00:00.000Z`,
   })
-  if (rows.length === 0) return refused('Nothing in this table can be read as a reading.')
+  if (rows.length === 0) return refused(texts.nothingInThisTableCanBe)
   await keepHeadings(table.mapping.headings)
   const cells = [[...readingColumns], ...rows.map((row) => readingColumns.map((column) => row[column]))]
-  const begun = await beginImport(`table of ${name}`, streamOf([formatCsv(cells)]))
+  const begun = await beginImport(texts.tableOf(name), streamOf([formatCsv(cells)]))
   return 'refused' in begun ? refused(begun.refused) : redirect(href('/import/:import', { import: begun.id }))
 }
 
@@ -92,16 +93,13 @@ export default function TablePage({ loaderData }: Route.ComponentProps) {
     <Page>
       <Stack $gap={4}>
         <Link to={lineup}>{application.name}</Link>
-        <h1>Your table, as it is</h1>
-        <Soft>
-          Paste cells out of a spreadsheet or send a file (.xlsx, .csv): products across or down, units in heads or
-          cells. You see what becomes of every value before anything is kept.
-        </Soft>
+        <h1>{texts.yourTableAsItIs}</h1>
+        <Soft>{texts.pasteCellsOutOfASpreadsheet}</Soft>
       </Stack>
       <Card>
         <Stack $gap={12}>
           <label htmlFor="cells" style={{ font: '600 17px/1.2 var(--label)' }}>
-            Cells
+            {texts.cells}
           </label>
           <AreaBox
             id="cells"
@@ -116,14 +114,14 @@ export default function TablePage({ loaderData }: Route.ComponentProps) {
           <Row>
             <FileBox
               id="file"
-              label="Or a file"
+              label={texts.orAFile}
               accept=".xlsx,.csv,.tsv,.txt"
               {...upload}
               onFile={(file) => void send(file)}
             />
             {sheets && sheets.length > 1 && (
               <SelectMenu
-                label="Sheet"
+                label={texts.sheet}
                 value={String(chosen)}
                 options={sheets.map(({ name }, at) => ({ value: String(at), label: name }))}
                 onPick={(at) => choose(Number(at))}
@@ -139,7 +137,7 @@ export default function TablePage({ loaderData }: Route.ComponentProps) {
           {...loaderData}
         />
       ) : (
-        text !== '' && <Soft>A table has a head and at least one row.</Soft>
+        text !== '' && <Soft>{texts.aTableHasAHeadAnd}</Soft>
       )}
     </Page>
   )

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react'
 import { styled } from 'styled-components'
 import { findApplication } from '#app/data/applications.server.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { readPreferences } from './preferences.server.ts'
 import { backUpPublished } from '#app/data/daily-backup.server.ts'
 import { keepVerdict } from '#app/data/verdict-publication.server.ts'
@@ -36,14 +37,14 @@ import { accepted, fieldsOf, found, parseFields, refused } from './http.server.t
 import { whenPathChanges } from './revalidation.ts'
 import { changeRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'Verdict · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.verdictTitle }]
 
 export const loader = ({ params: { application } }: Route.LoaderArgs) => listVerdicts(application)
 
 export const shouldRevalidate = whenPathChanges
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const application = found(await findApplication(params.application), 'This line-up')
+  const application = found(await findApplication(params.application), texts.thisLineUp)
   const parsed = parseFields(verdictSchema, await fieldsOf(request))
   if (!parsed.ok) return parsed.refusal
   if (parsed.value.intent === 'withdraw') {
@@ -95,10 +96,8 @@ export default function VerdictPage({ loaderData }: Route.ComponentProps) {
   if (evaluation.columns.length > 0 || loaderData.published.length > 0) return <Judged {...loaderData} />
   return (
     <Page>
-      <LineupHead title={`Verdict: ${application.name}`} subtitle="Who is first, how sure that is, and why." />
-      <FirstStepCard>
-        Who is first, how sure that is and what would settle it will stand here from the first reading of one filter on.
-      </FirstStepCard>
+      <LineupHead title={texts.verdict(application.name)} subtitle={texts.whoIsFirstHowSureThat} />
+      <FirstStepCard>{texts.whoIsFirstHowSureThatIsAnd}</FirstStepCard>
     </Page>
   )
 }
@@ -125,21 +124,21 @@ function Judged({ draft, published }: Route.ComponentProps['loaderData']) {
       </Sides>
       <Below ref={below} id="below">
         <TabbedPanels
-          label="More of the verdict"
+          label={texts.moreOfTheVerdict}
           selected={get('tab') ?? (get('pick') ? 'reviewer' : 'ranking')}
           onSelect={(tab) => set({ tab })}
           panels={[
-            { key: 'ranking', label: 'Ranking', content: <RankingPanel judged={judged} /> },
-            { key: 'change', label: 'What would change it', content: <ChangePanel judged={judged} /> },
-            { key: 'sure', label: 'How sure', content: <SurePanel judged={judged} /> },
-            { key: 'schools', label: 'Schools', content: <SchoolsCard judged={judged} /> },
-            { key: 'words', label: 'Each in a word', content: <WordsCard judged={judged} /> },
+            { key: 'ranking', label: texts.ranking, content: <RankingPanel judged={judged} /> },
+            { key: 'change', label: texts.whatWouldChangeIt, content: <ChangePanel judged={judged} /> },
+            { key: 'sure', label: texts.howSure, content: <SurePanel judged={judged} /> },
+            { key: 'schools', label: texts.schools, content: <SchoolsCard judged={judged} /> },
+            { key: 'words', label: texts.eachInAWord, content: <WordsCard judged={judged} /> },
             ...(application.trouble === ''
               ? []
-              : [{ key: 'trouble', label: 'Known trouble', content: <TroubleCard /> }]),
-            { key: 'doubts', label: 'Doubts', content: <DisclosureCard judged={judged} /> },
-            { key: 'reviewer', label: 'The reviewer', content: <ReviewerCard judged={judged} draft={draft} /> },
-            { key: 'published', label: 'Published', content: <Published published={published} judged={judged} /> },
+              : [{ key: 'trouble', label: texts.knownTrouble, content: <TroubleCard /> }]),
+            { key: 'doubts', label: texts.doubts, content: <DisclosureCard judged={judged} /> },
+            { key: 'reviewer', label: texts.theReviewer, content: <ReviewerCard judged={judged} draft={draft} /> },
+            { key: 'published', label: texts.published2, content: <Published published={published} judged={judged} /> },
           ]}
         />
       </Below>

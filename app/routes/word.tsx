@@ -13,13 +13,14 @@ import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import { useEvaluation } from '#app/features/verdict/useEvaluation.ts'
 import { useProposedWords } from '#app/features/verdict/useProposedWords.ts'
 import { WordForm } from '#app/features/verdict/WordForm.tsx'
+import * as texts from '#app/texts/absolute-words.ts'
 import { Card, Page, Small, Stack } from '#app/ui/layout.tsx'
 import type { Route } from './+types/word'
 import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
 import { changeRefusal } from './saving.server.ts'
 
-export const meta: Route.MetaFunction = () => [{ title: 'In a word · Plicator' }]
+export const meta: Route.MetaFunction = () => [{ title: texts.inAWordTitle }]
 
 export const loader = async ({ params: { application, column } }: Route.LoaderArgs) => {
   const own = (await listWords(application)).filter(({ revisionId }) => revisionId === column)
@@ -33,7 +34,7 @@ export const loader = async ({ params: { application, column } }: Route.LoaderAr
 export const shouldRevalidate = whenPathChanges
 
 export async function action({ request, params }: Route.ActionArgs) {
-  const application = found(await findApplication(params.application), 'This line-up')
+  const application = found(await findApplication(params.application), texts.thisLineUp)
   const { column: revisionId } = params
   const typed = await fieldsOf(request)
   if (typed.intent === 'remove') {
@@ -73,27 +74,27 @@ export default function WordPage({ loaderData, params: { column: id }, actionDat
   if (!column)
     return (
       <Page>
-        <h1>Not here</h1>
+        <h1>{texts.notHere}</h1>
         <p>
-          This product has no specimen in the line-up any more. <Link to={back}>Back</Link>
+          {texts.thisProductHasNoSpecimenIn} <Link to={back}>{texts.back}</Link>
         </p>
       </Page>
     )
   return (
     <Page>
       <Stack $gap={8}>
-        <Link to={back}>Verdict: {application.name}</Link>
-        <h1>{columnName(column)}, in a word</h1>
+        <Link to={back}>{texts.verdict(application.name)}</Link>
+        <h1>{texts.inAWord(columnName(column))}</h1>
         <SchoolBar judged={judged} />
       </Stack>
       <Card>
         <Stack $gap={10}>
-          <h2>As the rules have it</h2>
+          <h2>{texts.asTheRulesHaveIt}</h2>
           <ProposedWordText proposed={proposedOf(id)} />
           <Link to={href('/lineups/:application/counter/:column', { application: application.id, column: id })}>
-            Check at the counter
+            {texts.checkAtTheCounter}
           </Link>
-          <Small>{disclosureOf(column)}. A judgement of construction and value, no filtration test.</Small>
+          <Small>{texts.aJudgementOfConstructionAndValue(disclosureOf(column))}</Small>
         </Stack>
       </Card>
       <WordForm
@@ -107,7 +108,7 @@ export default function WordPage({ loaderData, params: { column: id }, actionDat
       />
       <Card>
         <Stack $gap={12}>
-          <h2>Published</h2>
+          <h2>{texts.published2}</h2>
           <PublishedWords published={published} />
         </Stack>
       </Card>

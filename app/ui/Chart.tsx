@@ -1,4 +1,5 @@
 import { lazy, Suspense, useRef } from 'react'
+import * as texts from '#app/texts/ui.ts'
 import { Small } from './layout.tsx'
 import { useNear } from './useNear.ts'
 import type { ChartProps } from './EChart.tsx'
@@ -11,7 +12,7 @@ export function Chart(props: ChartProps) {
   const isNear = useNear(place)
   const waiting = (
     <div ref={place} data-print="no" style={{ height: props.height }}>
-      <Small>Drawing…</Small>
+      <Small>{texts.drawing}</Small>
     </div>
   )
   if (!isNear) return waiting

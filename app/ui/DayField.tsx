@@ -1,4 +1,5 @@
 import { useId } from 'react'
+import * as texts from '#app/texts/ui.ts'
 import { InputBox } from './inputs.tsx'
 import { Small } from './layout.tsx'
 
@@ -12,7 +13,7 @@ export function DayField({ value, onChange }: Props) {
   const id = useId()
   return (
     <label htmlFor={id}>
-      <Small>Day </Small>
+      <Small>{texts.day} </Small>
       <InputBox id={id} type="date" value={value} onChange={(event) => onChange(event.target.value)} />
     </label>
   )

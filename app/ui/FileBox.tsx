@@ -1,4 +1,5 @@
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/ui.ts'
 import { Alert, Soft } from './layout.tsx'
 
 const FileInput = styled.input`
@@ -32,7 +33,7 @@ export const FileBox = ({ id, label, accept, isSending, refusal, onFile }: Props
       disabled={isSending}
       onChange={(event) => onFile(event.target.files?.[0])}
     />
-    {isSending && <Soft role="status">Sending…</Soft>}
+    {isSending && <Soft role="status">{texts.sending}</Soft>}
     {refusal && <Alert role="alert">{refusal}</Alert>}
   </>
 )

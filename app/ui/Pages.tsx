@@ -1,5 +1,6 @@
 import { Link } from 'react-router'
 import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/ui.ts'
 import { Row, Soft } from './layout.tsx'
 import { useAddress } from './useAddress.ts'
 
@@ -22,12 +23,10 @@ export function Pages({ page, size, total, noun }: PageOfList & { noun: string }
     return `?${next}`
   }
   return (
-    <Row as="nav" aria-label={`Pages of ${noun}s`}>
-      {page > 1 && <Link to={to(page - 1)}>Before</Link>}
-      <Soft>
-        {(page - 1) * size + 1} to {Math.min(page * size, total)} of {formatCount(total, noun)}
-      </Soft>
-      {page < last && <Link to={to(page + 1)}>Next</Link>}
+    <Row as="nav" aria-label={texts.pagesOfS(noun)}>
+      {page > 1 && <Link to={to(page - 1)}>{texts.before}</Link>}
+      <Soft>{texts.toOf((page - 1) * size + 1, Math.min(page * size, total), formatCount(total, noun))}</Soft>
+      {page < last && <Link to={to(page + 1)}>{texts.next}</Link>}
     </Row>
   )
 }

@@ -1,4 +1,5 @@
 import { href, isRouteErrorResponse } from 'react-router'
+import * as texts from '#app/texts/ui.ts'
 import { ButtonLink } from './Button.tsx'
 import { isConnectionError } from './connection.ts'
 import { Page } from './layout.tsx'
@@ -14,7 +15,7 @@ export function RouteError({ error }: { error: unknown }) {
       <h1>{title}</h1>
       <p>{text}</p>
       <div>
-        <ButtonLink to={href('/')}>To the line-ups</ButtonLink>
+        <ButtonLink to={href('/')}>{texts.toTheLineUps}</ButtonLink>
       </div>
     </Page>
   )
@@ -23,16 +24,16 @@ export function RouteError({ error }: { error: unknown }) {
 function describe(error: unknown): { title: string; text: string } {
   if (isConnectionError(error))
     return {
-      title: 'No connection',
-      text: 'Plicator cannot be reached. Start it again, or come back to its network, and reload this page.',
+      title: texts.noConnection,
+      text: texts.plicatorCannotBeReachedStartIt,
     }
   const status = isRouteErrorResponse(error) ? error.status : 500
   const said = isRouteErrorResponse(error) && typeof error.data === 'string' ? error.data : ''
   if (status === 404)
     return {
-      title: 'Not here',
-      text: said || 'Nothing is kept under this address. It may have been removed.',
+      title: texts.notHere,
+      text: said || texts.nothingIsKeptUnderThisAddress,
     }
-  if (status === 400) return { title: 'That cannot be done', text: said || 'What was sent could not be read.' }
-  return { title: 'Something broke', text: said || 'The fault is ours. Try again; the log of the server says more.' }
+  if (status === 400) return { title: texts.thatCannotBeDone, text: said || texts.whatWasSentCouldNotBe }
+  return { title: texts.somethingBroke, text: said || texts.theFaultIsOursTryAgain }
 }

@@ -1,5 +1,6 @@
 import { createContext, useContext, type ReactNode } from 'react'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/ui.ts'
 import { Button } from './Button.tsx'
 
 interface Meanwhile {
@@ -51,10 +52,10 @@ export function SavedMeanwhile({ name, typed, wordsOf = (value) => value }: Prop
   return (
     <Line data-meanwhile={name}>
       <span>
-        Saved meanwhile: <strong>{there === '' ? 'nothing' : wordsOf(there)}</strong>
+        {texts.savedMeanwhile} <strong>{there === '' ? texts.nothing : wordsOf(there)}</strong>
       </span>
       <Button $kind="quiet" onPress={() => meanwhile?.take(name)}>
-        Take it
+        {texts.takeIt}
       </Button>
     </Line>
   )
@@ -65,7 +66,7 @@ export const SavedMeanwhileList = ({ values = {} }: { values: Record<string, str
   Object.entries(values).map(([what, value]) => (
     <Line key={what} data-meanwhile={what}>
       <span>
-        Saved meanwhile, {what}: <strong>{value === '' ? 'nothing' : value}</strong>
+        {texts.savedMeanwhileOfWhat(what)} <strong>{value === '' ? texts.nothing : value}</strong>
       </span>
     </Line>
   ))

@@ -1,6 +1,7 @@
 import { useEffect } from 'react'
 import { href, useRevalidator } from 'react-router'
 import type { StorageProblem } from '#app/storage/storage-problem.ts'
+import * as texts from '#app/texts/ui.ts'
 import { ButtonLink } from './Button.tsx'
 import { Card, Page, Row, Stack } from './layout.tsx'
 
@@ -22,14 +23,14 @@ export function StorageProblemPage({ problem }: { problem: StorageProblem }) {
         <Stack $gap={14}>
           <p>{what}</p>
           <p>
-            <strong>What is safe.</strong> {safe}
+            <strong>{texts.whatIsSafe}</strong> {safe}
           </p>
           <p>
-            <strong>What to do.</strong> {next}
+            <strong>{texts.whatToDo}</strong> {next}
           </p>
           <Row>
             <ButtonLink to={href('/backups')} $kind="primary">
-              Backups
+              {texts.backups}
             </ButtonLink>
           </Row>
         </Stack>

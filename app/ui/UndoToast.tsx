@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/ui.ts'
 import { Button } from './Button.tsx'
 
 const Toast = styled.div`
@@ -47,7 +48,7 @@ export function UndoToast({ words, onUndo, onGone }: Props) {
       onBlur={() => hold(false)}
     >
       <span>{words}</span>
-      <Button onPress={onUndo}>Undo</Button>
+      <Button onPress={onUndo}>{texts.undo}</Button>
     </Toast>
   )
 }

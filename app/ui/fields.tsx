@@ -2,6 +2,7 @@ import type { FieldMetadata } from '@conform-to/react'
 import type { ReactNode } from 'react'
 import { FieldError, Input, Label, Radio, RadioGroup, Text, TextArea, TextField } from 'react-aria-components'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/ui.ts'
 import { ErrorText } from './ErrorText.tsx'
 import { SavedMeanwhile } from './SavedMeanwhile.tsx'
 
@@ -74,7 +75,7 @@ const TypedField = ({ field, label, hint, optional, children }: TypedFieldProps)
   >
     <Label>
       {label}
-      {optional && <Optional> optional</Optional>}
+      {optional && <Optional> {texts.optional}</Optional>}
     </Label>
     {children}
     {hint && <Text slot="description">{hint}</Text>}

@@ -2,6 +2,7 @@ import type { BackupSetting } from '#app/data/backup-setting.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import type { Manifest } from '#app/storage/archive-manifest.ts'
 import { describeContents } from '#app/storage/describe-contents.ts'
+import * as texts from '#app/texts/backups.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
@@ -27,33 +28,30 @@ export function BackUpCard({ setting, canBackUp }: Props) {
             isDisabled={!canBackUp || !isIdle}
             onPress={() => send({ intent: 'back-up', photos: 'with' })}
           >
-            Back up now
+            {texts.backUpNow}
           </Button>
           <Button isDisabled={!canBackUp || !isIdle} onPress={() => send({ intent: 'back-up', photos: 'without' })}>
-            Without the pictures
+            {texts.withoutThePictures}
           </Button>
           <Small role="status">
-            {!isIdle && 'It is being written and checked…'}
-            {isIdle && made && `Written and checked: ${describeContents(made.contents)}.`}
+            {!isIdle && texts.itIsBeingWrittenAndChecked}
+            {isIdle && made && texts.writtenAndChecked(describeContents(made.contents))}
           </Small>
         </Row>
         <ErrorText role="alert">{refusal}</ErrorText>
         {setting && (
           <SelectMenu
-            label="By itself, every day and at each publication"
+            label={texts.byItselfEveryDayAndAt}
             value={setting}
             options={[
-              { value: 'database', label: 'the database' },
-              { value: 'with-photos', label: 'the database and the pictures' },
+              { value: 'database', label: texts.theDatabase },
+              { value: 'with-photos', label: texts.theDatabaseAndThePictures },
               { value: 'off', label: 'nothing' },
             ]}
             onPick={(value) => keep({ intent: 'setting', setting: value })}
           />
         )}
-        <Small>
-          Of those, the newest of each of the last seven days and of the last four weeks stay. One is made before every
-          update of the database. What you make by hand stays until you remove its file.
-        </Small>
+        <Small>{texts.ofThoseTheNewestOfEach}</Small>
       </Stack>
     </Card>
   )

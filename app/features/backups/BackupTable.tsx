@@ -4,6 +4,7 @@ import { useAction } from '#app/features/forms/useAction.ts'
 import type { Backup } from '#app/storage/backups.ts'
 import { describeContents } from '#app/storage/describe-contents.ts'
 import type { Restored } from '#app/storage/restore.ts'
+import * as texts from '#app/texts/backups.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Caution, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -23,22 +24,22 @@ export function BackupTable({ backups, aside }: { backups: Backup[]; aside: stri
   return (
     <Card>
       <Stack $gap={6}>
-        <h2>Backups there are</h2>
+        <h2>{texts.backupsThereAre}</h2>
         <div role="status">
-          {!isIdle && 'The backup is being checked and put in place…'}
+          {!isIdle && texts.theBackupIsBeingCheckedAnd}
           {restored && <WhatChanged restored={restored} />}
         </div>
         <ErrorText role="alert">{refusal}</ErrorText>
         {backups.length === 0 ? (
-          <Soft>Backups will stand here: one a day, one at each publication, and those that you make above.</Soft>
+          <Soft>{texts.backupsWillStandHereOneA}</Soft>
         ) : (
           <Table>
             <thead>
               <tr>
-                <th scope="col">When</th>
-                <th scope="col">What is in it</th>
-                <th scope="col">Size</th>
-                <th scope="col">Do</th>
+                <th scope="col">{texts.when}</th>
+                <th scope="col">{texts.whatIsInIt}</th>
+                <th scope="col">{texts.size}</th>
+                <th scope="col">{texts.doLabel}</th>
               </tr>
             </thead>
             <tbody>
@@ -56,12 +57,7 @@ export function BackupTable({ backups, aside }: { backups: Backup[]; aside: stri
             </tbody>
           </Table>
         )}
-        {aside.length > 0 && (
-          <Small>
-            Set aside by a restore or a reset, in the data folder: {aside.join(', ')}. Remove them yourself when you do
-            not need them.
-          </Small>
-        )}
+        {aside.length > 0 && <Small>{texts.setAsideByARestoreOr(aside.join(', '))}</Small>}
       </Stack>
     </Card>
   )
@@ -70,11 +66,11 @@ export function BackupTable({ backups, aside }: { backups: Backup[]; aside: stri
 const WhatChanged = ({ restored: { before, after, aside, manifest } }: { restored: Restored }) => (
   <Caution as="div">
     <Stack $gap={4}>
-      <strong>It is in place, as of {momentInWords(manifest.madeAt)}.</strong>
-      <span>Before: {before ? describeContents(before) : 'nothing that could be read'}.</span>
-      <span>Now: {describeContents(after)}.</span>
-      {!manifest.withPhotos && <span>There were no pictures in it: those that were there stay.</span>}
-      <span>What was there lies in {aside}.</span>
+      <strong>{texts.itIsInPlaceAsOf(momentInWords(manifest.madeAt))}</strong>
+      <span>{texts.before(before ? describeContents(before) : texts.nothingThatCouldBeRead)}</span>
+      <span>{texts.now(describeContents(after))}</span>
+      {!manifest.withPhotos && <span>{texts.thereWereNoPicturesInIt}</span>}
+      <span>{texts.whatWasThereLiesIn(aside)}</span>
     </Stack>
   </Caution>
 )
@@ -95,38 +91,38 @@ function BackupRow({ backup: { name, bytes, manifest }, isAsked, isBusy, onAsk, 
       <td>
         <strong>{when}</strong>
         <br />
-        <Small>{manifest ? kindLabels[manifest.kind] : 'cannot be read'}</Small>
+        <Small>{manifest ? kindLabels[manifest.kind] : texts.cannotBeRead}</Small>
       </td>
       <td>
         {manifest && describeContents(manifest.contents)}
         {manifest && !manifest.withPhotos && (
           <>
             <br />
-            <Small>without the pictures</Small>
+            <Small>{texts.withoutThePictures2}</Small>
           </>
         )}
       </td>
-      <td style={{ whiteSpace: 'nowrap' }}>{(bytes / 1e6).toFixed(1)} MB</td>
+      <td style={{ whiteSpace: 'nowrap' }}>{texts.mb((bytes / 1e6).toFixed(1))}</td>
       <td>
         <Row $gap={6}>
-          <a href={href('/backups/:name', { name })} aria-label={`Save a copy of the backup of ${when}`}>
-            Save a copy
+          <a href={href('/backups/:name', { name })} aria-label={texts.saveACopyOfTheBackup(when)}>
+            {texts.saveACopy}
           </a>
           {manifest && !isAsked && (
-            <Button $kind="quiet" isDisabled={isBusy} onPress={onAsk} aria-label={`Restore the backup of ${when}`}>
-              Restore
+            <Button $kind="quiet" isDisabled={isBusy} onPress={onAsk} aria-label={texts.restoreTheBackupOf(when)}>
+              {texts.restore}
             </Button>
           )}
         </Row>
         {isAsked && (
           <Stack $gap={6}>
-            <span>All that is kept now is exchanged for this, and set aside.</span>
+            <span>{texts.allThatIsKeptNowIs}</span>
             <Row $gap={6}>
               <Button $kind="danger" onPress={onRestore}>
-                Restore it
+                {texts.restoreIt}
               </Button>
               <Button $kind="quiet" onPress={onLeave}>
-                Leave it
+                {texts.leaveIt}
               </Button>
             </Row>
           </Stack>

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { href, useRevalidator } from 'react-router'
 import { useUpload } from '#app/features/forms/useUpload.ts'
+import * as texts from '#app/texts/backups.ts'
 import { FileBox } from '#app/ui/FileBox.tsx'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 
@@ -15,9 +16,9 @@ export function BringInCard() {
   return (
     <Card>
       <Stack>
-        <h2>A backup from elsewhere</h2>
-        <FileBox id="backup" label="Backup" accept=".tar" {...state} onFile={(file) => void send(file)} />
-        <Small role="status">{isTaken && !state.isSending && 'It is whole, and stands in the list above.'}</Small>
+        <h2>{texts.aBackupFromElsewhere}</h2>
+        <FileBox id="backup" label={texts.backup} accept=".tar" {...state} onFile={(file) => void send(file)} />
+        <Small role="status">{isTaken && !state.isSending && texts.itIsWholeAndStandsIn}</Small>
       </Stack>
     </Card>
   )

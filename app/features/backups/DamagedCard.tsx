@@ -1,4 +1,5 @@
 import { href } from 'react-router'
+import * as texts from '#app/texts/backups.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Stack } from '#app/ui/layout.tsx'
 
@@ -6,14 +7,11 @@ import { Card, Row, Stack } from '#app/ui/layout.tsx'
 export const DamagedCard = () => (
   <Card role="alert">
     <Stack>
-      <h2>The database cannot be read now</h2>
-      <p>
-        Save first what can still be read of it, then restore the newest backup below. What is there now is set aside,
-        not removed.
-      </p>
+      <h2>{texts.theDatabaseCannotBeReadNow}</h2>
+      <p>{texts.saveFirstWhatCanStillBe}</p>
       <Row>
         <ButtonLink to={href('/backups/readable.zip')} reloadDocument>
-          Save what can be read
+          {texts.saveWhatCanBeRead}
         </ButtonLink>
       </Row>
     </Stack>

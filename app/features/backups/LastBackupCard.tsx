@@ -2,6 +2,7 @@ import { styled } from 'styled-components'
 import { millisecondsPerDay } from '#core/calendar.ts'
 import { formatCount } from '#core/quantity/format.ts'
 import type { Contents, Manifest } from '#app/storage/archive-manifest.ts'
+import * as texts from '#app/texts/backups.ts'
 import { Alert, Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { ageInWords, momentInWords } from './age.ts'
 import { kindLabels } from './kind-labels.ts'
@@ -20,8 +21,8 @@ export function LastBackupCard({ backups, contents, now }: Props) {
     return (
       <Card>
         <Stack>
-          <h2>No backup yet</h2>
-          <Alert>What was recorded is in one place alone.</Alert>
+          <h2>{texts.noBackupYet}</h2>
+          <Alert>{texts.whatWasRecordedIsInOne}</Alert>
         </Stack>
       </Card>
     )
@@ -30,10 +31,10 @@ export function LastBackupCard({ backups, contents, now }: Props) {
       <Stack $gap={18}>
         <Row $between>
           <Stack $gap={2}>
-            <h2>The newest: {ageInWords(newest.madeAt, now)}</h2>
+            <h2>{texts.theNewest(ageInWords(newest.madeAt, now))}</h2>
             <Soft>
               {momentInWords(newest.madeAt)}, {kindLabels[newest.kind]},{' '}
-              {newest.withPhotos ? 'with the pictures' : 'the database alone'}
+              {newest.withPhotos ? texts.withThePictures : texts.theDatabaseAlone}
             </Soft>
           </Stack>
           <DayStrip days={backups.map(({ madeAt }) => madeAt.slice(0, 10))} now={now} />
@@ -88,7 +89,7 @@ const Held = ({ held, now }: { held: Contents; now: Contents }) => (
               <span style={{ width: `${share * 100}%` }} />
               <span style={{ width: `${(1 - share) * 100}%` }} />
             </Bar>
-            <Small>{since === 0 ? 'all of it' : `${since} since then`}</Small>
+            <Small>{since === 0 ? texts.allOfIt : texts.sinceThen(since)}</Small>
           </div>
         )
       })}
@@ -130,8 +131,8 @@ function DayStrip({ days, now }: { days: string[]; now: string }) {
         ))}
       </Strip>
       <Small>
-        <Unseen>Backups are kept of </Unseen>
-        {formatCount(count, 'day')} of the last four weeks
+        <Unseen>{texts.backupsAreKeptOf} </Unseen>
+        {texts.daysOfTheLastFourWeeks(count)}
       </Small>
     </Stack>
   )

@@ -1,4 +1,4 @@
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/backups.ts'
 
 const minute = 60_000
 const hour = 60 * minute
@@ -12,10 +12,10 @@ const day = 24 * hour
  */
 export function ageInWords(from: string, to: string): string {
   const age = Date.parse(to) - Date.parse(from)
-  if (age < 2 * minute) return 'just now'
-  if (age < 2 * hour) return `${formatCount(Math.floor(age / minute), 'minute')} ago`
-  if (age < 2 * day) return `${formatCount(Math.floor(age / hour), 'hour')} ago`
-  return `${formatCount(Math.floor(age / day), 'day')} ago`
+  if (age < 2 * minute) return texts.justNow
+  if (age < 2 * hour) return texts.minutesAgo(Math.floor(age / minute))
+  if (age < 2 * day) return texts.hoursAgo(Math.floor(age / hour))
+  return texts.daysAgo(Math.floor(age / day))
 }
 
 /** A moment as a day and an hour, UTC. */

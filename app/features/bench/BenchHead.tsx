@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { unitOfKind } from '#core/quantity/unit-habit.ts'
 import { formatSpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -37,17 +38,17 @@ export function BenchHead({ specimen, onQuick }: { specimen: Specimen; onQuick: 
         </Link>
       </h1>
       <Soft>
-        {revisionLabel && `${revisionLabel} · `}specimen {label} ·{' '}
+        {texts.specimen(revisionLabel && `${revisionLabel} · `, label)}{' '}
         <Link to={href('/lineups/:application', { application: applicationId })}>{applicationName}</Link>
         {specimen.condition !== 'new' && ` · ${formatSpecimenState(specimen, unitOfKind(units, 'distance'))}`}
         {specimen.acquisition === 'given' &&
-          ` · ${specimen.onLoan ? 'on loan from' : 'given by'} ${specimen.givenBy}`}{' '}
-        · <a href={href('/specimens/:specimen/drawing.svg', { specimen: id })}>drawing</a> ·{' '}
-        <Link to={href('/specimens/:specimen/log', { specimen: id })}>log</Link> ·{' '}
-        <Link to={href('/specimens/:specimen/how-it-works', { specimen: id })}>how it works</Link>
+          ` · ${specimen.onLoan ? texts.onLoanFrom : texts.givenBy} ${specimen.givenBy}`}{' '}
+        · <a href={href('/specimens/:specimen/drawing.svg', { specimen: id })}>{texts.drawing}</a> ·{' '}
+        <Link to={href('/specimens/:specimen/log', { specimen: id })}>{texts.log}</Link> ·{' '}
+        <Link to={href('/specimens/:specimen/how-it-works', { specimen: id })}>{texts.howItWorks}</Link>
       </Soft>
       <Button style={{ marginLeft: 'auto' }} onPress={onQuick}>
-        Several at once
+        {texts.severalAtOnce}
       </Button>
     </Head>
   )

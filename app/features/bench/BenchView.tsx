@@ -4,6 +4,7 @@ import { styled } from 'styled-components'
 import type { BenchData } from '#app/data/bench.server.ts'
 import type { Shortcut } from '#app/features/shortcuts/shortcut.ts'
 import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Unseen } from '#app/ui/layout.tsx'
 import { BenchHead } from './BenchHead.tsx'
 import { useDevices } from './devices/useDevices.ts'
@@ -95,15 +96,15 @@ export function BenchView({
   const toggleMeasured = () => setMeasured((before) => !before)
   const owe = () => {
     bench.owe(current.key)
-    announce(`${current.label} is owed: to be shown later.`)
+    announce(texts.isOwedToBeShownLater(current.label))
   }
   const shortcuts: Shortcut[] = [
-    { key: 'O', does: 'show this later', act: owe },
-    { key: 'N', does: 'write a note', act: () => document.getElementById(noteField)?.focus() },
+    { key: 'O', does: texts.showThisLater, act: owe },
+    { key: 'N', does: texts.writeANote, act: () => document.getElementById(noteField)?.focus() },
     { key: 'D', does: 'dimensions', act: toggleMeasured },
-    { key: '/', does: 'find a reading', act: () => setFinding(true) },
-    { key: ';', does: 'several in a line', act: () => setQuick(true) },
-    { key: 'Ctrl Z', does: 'take back', act: () => announce(bench.undo() ?? 'Nothing to take back.') },
+    { key: '/', does: texts.findAReading2, act: () => setFinding(true) },
+    { key: ';', does: texts.severalInALine, act: () => setQuick(true) },
+    { key: texts.ctrlZ, does: texts.takeBack, act: () => announce(bench.undo() ?? texts.nothingToTakeBack) },
   ]
   useShortcuts(shortcuts)
 
@@ -117,7 +118,7 @@ export function BenchView({
 
   return (
     <Layout>
-      <Left aria-label="Work">
+      <Left aria-label={texts.work}>
         <StationRail bench={bench} form={specimen.form} others={others} />
       </Left>
       <Middle>
@@ -146,7 +147,7 @@ export function BenchView({
         )}
         <KinLine bench={bench} specimen={specimen.id} revision={specimen.revisionId} />
       </Middle>
-      <Right aria-label="Record">
+      <Right aria-label={texts.record}>
         <Tape bench={bench} />
         <Photos bench={bench} photos={photos} part={current.part} />
         <Notes bench={bench} notes={withPendingNotes(notes, bench.pending)} part={current.part} />

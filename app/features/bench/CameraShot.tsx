@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/bench.ts'
 import { Alert } from '#app/ui/layout.tsx'
 import { Chip, Chips } from './chips.tsx'
 
@@ -25,7 +26,7 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
     let gone = false
     const stop = () => stream?.getTracks().forEach((track) => track.stop())
     const start = async () => {
-      if (!navigator.mediaDevices) return setTrouble('This browser gives no camera to this page.')
+      if (!navigator.mediaDevices) return setTrouble(texts.thisBrowserGivesNoCameraTo)
       try {
         stream = await navigator.mediaDevices.getUserMedia({
           video: { facingMode: 'environment', width: { ideal: 3840 } },
@@ -33,7 +34,7 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
         if (gone) stop()
         else if (video.current) video.current.srcObject = stream
       } catch {
-        setTrouble('No camera can be used: none is there, or the browser was told not to.')
+        setTrouble(texts.noCameraCanBeUsedNone)
       }
     }
     void start()
@@ -52,7 +53,8 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
     canvas.getContext('2d')?.drawImage(picture, 0, 0)
     canvas.toBlob(
       (blob) =>
-        blob && onShot(new File([blob], `camera ${new Date().toISOString().slice(0, 19)}.jpg`, { type: 'image/jpeg' })),
+        blob &&
+        onShot(new File([blob], texts.cameraJpg(new Date().toISOString().slice(0, 19)), { type: 'image/jpeg' })),
       'image/jpeg',
       0.92,
     )
@@ -60,7 +62,7 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
 
   return (
     <Viewfinder
-      aria-label="Camera"
+      aria-label={texts.camera}
       data-elsewhere
       onKeyDown={(event) => {
         if (event.key !== 'Escape') return
@@ -72,11 +74,11 @@ export function CameraShot({ onShot, onClose }: { onShot: (file: File) => void; 
       <Chips>
         {!trouble && (
           <Chip type="button" ref={take} onClick={shoot}>
-            Take the picture
+            {texts.takeThePicture}
           </Chip>
         )}
         <Chip type="button" onClick={onClose}>
-          Close the camera
+          {texts.closeTheCamera}
         </Chip>
       </Chips>
     </Viewfinder>

@@ -4,6 +4,7 @@ import { formatRelation, relationFieldOf, relationUnit } from '#core/compare/for
 import { onlyTheSameOf, rowOf } from '#core/compare/read-comparison.ts'
 import { readRelation } from '#core/compare/said-relation.ts'
 import { longestComparison } from '#app/features/forms/comparison-fields.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -39,17 +40,17 @@ export function CompareLine({ bench, beside, onClose }: Props) {
     <form data-elsewhere onSubmit={(event) => (event.preventDefault(), keep())}>
       <Stack $gap={8}>
         <SelectMenu
-          label={`${label}, beside`}
+          label={texts.beside(label)}
           value={other}
           options={beside.map((one) => ({ value: one.id, label: otherName(one) }))}
           onPick={pick}
         />
         <Row>
           <InputBox
-            aria-label="How it compares"
+            aria-label={texts.howItCompares}
             value={line}
             maxLength={longestComparison}
-            placeholder={kind === 'choice' ? 'the same' : 'a hair more'}
+            placeholder={kind === 'choice' ? texts.theSame : texts.aHairMore}
             onChange={(event) => setLine(event.target.value)}
             onKeyDown={(event) => {
               if (event.key !== 'Escape') return
@@ -61,10 +62,10 @@ export function CompareLine({ bench, beside, onClose }: Props) {
             style={{ flex: 1, minWidth: 180, font: '600 18px/1.2 var(--label)' }}
           />
           <Button type="submit" $kind="primary" isDisabled={!read?.ok}>
-            Keep
+            {texts.keep}
           </Button>
           <Button $kind="quiet" onPress={onClose}>
-            Close
+            {texts.close}
           </Button>
         </Row>
         {read?.ok === false ? (
@@ -78,11 +79,11 @@ export function CompareLine({ bench, beside, onClose }: Props) {
           </Row>
         ) : (
           <Small role="status">
-            {!read && 'thicker, 8 g lighter, nearly twice, within 1 mm of each other, the same'}
+            {!read && texts.thicker8GLighterNearlyTwice}
             {read &&
               'relation' in read.value &&
               `= ${formatRelation(read.value.relation, relationUnit(rowOf(key), system))}`}
-            {read && 'readings' in read.value && `= a reading of each: ${read.value.readings.join(' here, ')} there`}
+            {read && 'readings' in read.value && texts.aReadingOfEachThere(read.value.readings.join(' here, '))}
           </Small>
         )}
       </Stack>

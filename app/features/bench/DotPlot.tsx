@@ -3,6 +3,7 @@ import type { CountCharacteristic, GradeCharacteristic, QuantityCharacteristic }
 import { formatValueNumber } from '#core/figures/format-value.ts'
 import { remarkOnValue } from '#core/compare/distribution.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { useDistribution } from './useDistribution.ts'
 
@@ -30,8 +31,8 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
   const { peers } = distribution ?? { peers: [] }
   const library = distribution?.library.numbers ?? []
 
-  if (!distribution) return <Small role="status">Looking at the field…</Small>
-  if (peers.length === 0) return <Small>No other filter of this engine has it yet.</Small>
+  if (!distribution) return <Small role="status">{texts.lookingAtTheField}</Small>
+  if (peers.length === 0) return <Small>{texts.noOtherFilterOfThisEngine}</Small>
   const values = [...peers.map(({ value }) => value), ...(mine === undefined ? [] : [mine])]
   const low = Math.min(...values)
   const high = Math.max(...values)
@@ -52,10 +53,10 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
     <Box>
       <figcaption>
         {mine === undefined
-          ? `In this line-up: ${peers.length} others`
-          : `In this line-up: ${ordinal(higher + 1)} ${most} of ${peers.length + 1}`}
+          ? texts.inThisLineUpOthers(peers.length)
+          : texts.inThisLineUpOf(ordinal(higher + 1), most, peers.length + 1)}
       </figcaption>
-      <svg viewBox={`0 0 ${width} 70`} width="100%" role="img" aria-label={`From ${shown(low)} to ${shown(high)}`}>
+      <svg viewBox={`0 0 ${width} 70`} width="100%" role="img" aria-label={texts.fromTo(shown(low), shown(high))}>
         <line x1={0} x2={width} y1={50} y2={50} stroke="var(--line-strong)" />
         {dots.map(({ specimen, name, value, cx, cy }) => (
           <circle key={specimen} cx={cx} cy={cy} r={4} fill="var(--ink-soft)">
@@ -90,8 +91,7 @@ export function DotPlot({ specimen, characteristic, mine, system }: Props) {
           )}
         {mine === undefined &&
           library.length > peers.length &&
-          `Lately in the library: ${library.length}, from ${shown(Math.min(...library))} to ` +
-            `${shown(Math.max(...library))}`}
+          texts.latelyInTheLibraryFromTo(library.length, shown(Math.min(...library)), shown(Math.max(...library)))}
       </Small>
     </Box>
   )

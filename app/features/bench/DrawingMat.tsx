@@ -6,6 +6,7 @@ import type { Specimen } from '#app/data/specimens.server.ts'
 import { drawingData } from '#app/drawing/data.ts'
 import type { DrawnPart } from '#core/figures/part-captions.ts'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
+import * as texts from '#app/texts/bench.ts'
 import { Key } from '#app/ui/layout.tsx'
 import { shownKey } from '#app/features/shortcuts/shortcut.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -87,10 +88,10 @@ export function DrawingMat({ bench, specimen, isMeasured, toggleMeasured }: Prop
         measured={isMeasured}
         onSelect={onSelect}
         unit={systemOf(system) === 'metric' ? 'mm' : 'in'}
-        title={`${specimen.brand} ${specimen.partNumber}, exploded drawing`}
+        title={texts.explodedDrawing(specimen.brand, specimen.partNumber)}
       />
       <Measure type="button" aria-pressed={isMeasured} onClick={toggleMeasured}>
-        Dimensions <Key>{shownKey({ key: 'D' }, letters === 'off' || optionsOf(current).length === 0)}</Key>
+        {texts.dimensions} <Key>{shownKey({ key: 'D' }, letters === 'off' || optionsOf(current).length === 0)}</Key>
       </Measure>
     </Box>
   )

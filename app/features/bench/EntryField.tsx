@@ -4,6 +4,7 @@ import { displayUnit, formatValue } from '#core/figures/format-value.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { saidRepeats } from '#core/teardown/said-repeats.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { Chip, Chips } from './chips.tsx'
@@ -82,7 +83,7 @@ export function EntryField({ entry }: { entry: ReadingEntry }) {
           }}
           data-reading
           aria-labelledby="reading-label"
-          aria-describedby="reading-how reading-trouble"
+          aria-describedby={texts.readingHowReadingTrouble}
           aria-invalid={!!problem}
           placeholder={placeholders[characteristic.kind] ?? '0'}
           autoComplete="off"
@@ -98,29 +99,25 @@ export function EntryField({ entry }: { entry: ReadingEntry }) {
             type="button"
             aria-pressed={choice === unit}
             onClick={() => (choices.setUnit(choice), entry.focus())}
-            aria-label={`Unit ${choice}`}
+            aria-label={texts.unit(choice)}
           >
             {choice}
           </Chip>
         ))}
         <Button type="submit" $kind="primary">
-          Take it
+          {texts.takeIt}
         </Button>
         <Button type="button" onPress={() => submitField(true)}>
-          Take, and again
+          {texts.takeAndAgain2}
         </Button>
         {characteristic.kind === 'count' && (
           <Chip type="button" onClick={() => entry.setCounting(true)}>
-            Count it here
+            {texts.countItHere2}
           </Chip>
         )}
         {echo && <Echo $rough={echo.isRough}>= {echo.text}</Echo>}
       </Chips>
-      {isElsewhere && (
-        <Paused role="status">
-          Paused: what is typed now goes elsewhere. Press Escape there, or click here, to go on with the reading.
-        </Paused>
-      )}
+      {isElsewhere && <Paused role="status">{texts.pausedWhatIsTypedNowGoes}</Paused>}
     </form>
   )
 }
@@ -144,7 +141,7 @@ function formatEcho(
 ): { text: string; isRough: boolean } | undefined {
   if (!echoed.has(characteristic.kind)) return undefined
   const repeats = saidRepeats(characteristic, text)
-  if (repeats) return { text: `${repeats.length} repeats: ${repeats.join(' · ')}`, isRough: true }
+  if (repeats) return { text: texts.repeats(repeats.length, repeats.join(' · ')), isRough: true }
   const entry = parseEntry(characteristic, { text, ...(unit && { unit }), insist: true })
   if (!entry.ok) return undefined
   if (entry.value.saidBack) return { text: entry.value.saidBack, isRough: true }

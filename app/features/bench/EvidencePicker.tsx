@@ -1,5 +1,6 @@
 import { styled } from 'styled-components'
 import { evidenceClasses } from '#core/catalogue/index.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { Chip } from './chips.tsx'
@@ -24,7 +25,7 @@ export function EvidencePicker({ choices }: { choices: ReadingChoices }) {
   const { evidence, source, setEvidence, setSource } = choices
   return (
     <>
-      <Classes role="group" aria-label="How you know it">
+      <Classes role="group" aria-label={texts.howYouKnowIt2}>
         {evidenceClasses.map(({ key, label, glyph, description }) => (
           <Chip
             key={key}
@@ -40,9 +41,7 @@ export function EvidencePicker({ choices }: { choices: ReadingChoices }) {
       </Classes>
       {(evidence === 'claimed' || evidence === 'reported') && (
         <label htmlFor="reading-source">
-          <Small>
-            {evidence === 'claimed' ? 'Read where?' : 'By whom, in general words, and how many of how many?'}
-          </Small>
+          <Small>{evidence === 'claimed' ? texts.readWhere : texts.byWhomInGeneralWordsAnd}</Small>
           <InputBox
             style={{ width: '100%' }}
             id="reading-source"
@@ -50,7 +49,7 @@ export function EvidencePicker({ choices }: { choices: ReadingChoices }) {
             value={source}
             onChange={(event) => setSource(event.target.value)}
             maxLength={200}
-            placeholder={evidence === 'claimed' ? 'box, side panel' : 'viewers, 3 of about 20'}
+            placeholder={evidence === 'claimed' ? texts.boxSidePanel : texts.viewers3OfAbout20}
           />
         </label>
       )}

@@ -4,6 +4,7 @@ import { figureOf } from '#core/figures/index.ts'
 import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
 import { expandedUncertainty } from '#core/quantity/uncertain.ts'
 import { FindingList } from '#app/features/specimen/FindingList.tsx'
+import * as texts from '#app/texts/bench.ts'
 import { Alert, Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Bench } from './useBench.ts'
@@ -38,9 +39,9 @@ export function FiguresSoFar({ bench, specimen }: { bench: Bench; specimen: stri
   const known = results.flatMap((result) => (result.state === 'known' ? [result] : []))
   const impossible = results.flatMap((result) => (result.state === 'impossible' ? [result] : []))
   return (
-    <section aria-label="Figures so far">
-      <h3>Figures so far</h3>
-      {known.length === 0 && impossible.length === 0 && <Soft>Worked out as soon as their readings are in.</Soft>}
+    <section aria-label={texts.figuresSoFar}>
+      <h3>{texts.figuresSoFar}</h3>
+      {known.length === 0 && impossible.length === 0 && <Soft>{texts.workedOutAsSoonAsTheir}</Soft>}
       {impossible.map(({ key, message }) => (
         <Alert key={key}>
           {figureOf(key).label}: {message}.

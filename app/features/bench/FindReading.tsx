@@ -1,5 +1,6 @@
 import { useState, type KeyboardEvent } from 'react'
 import { partLabel } from '#core/catalogue/index.ts'
+import * as texts from '#app/texts/bench.ts'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { Chip, Chips } from './chips.tsx'
@@ -42,8 +43,8 @@ export function FindReading({ bench, onClose }: { bench: Bench; onClose: () => v
         <InputBox
           data-elsewhere
           autoFocus
-          aria-label="Find a reading"
-          placeholder="Find a reading"
+          aria-label={texts.findAReading}
+          placeholder={texts.findAReading}
           value={sought}
           onChange={(event) => seek(event.target.value)}
           onKeyDown={closeOnEscape}
@@ -55,9 +56,7 @@ export function FindReading({ bench, onClose }: { bench: Bench; onClose: () => v
           </Chip>
         ))}
         <Small role="status">
-          {words.length > 0 && found.length === 0
-            ? 'No reading is called so.'
-            : 'Enter goes to the first; Escape closes.'}
+          {words.length > 0 && found.length === 0 ? texts.noReadingIsCalledSo : texts.enterGoesToTheFirstEscape}
         </Small>
       </Chips>
     </form>

@@ -1,6 +1,7 @@
 import { useLayoutEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import { characteristicOf, irreversibleStep, type IrreversibleStepKey } from '#core/catalogue/index.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -70,15 +71,14 @@ export function GateCard({
   useLayoutEffect(() => first.current?.focus({ preventScroll: true }), [])
 
   return (
-    <Sheet aria-label={`Before ${label}`}>
+    <Sheet aria-label={texts.before(label)}>
       <div>
-        <h2>Before {label}</h2>
+        <h2>{texts.before(label)}</h2>
         <Soft>
-          {lost.length === 1 ? 'One reading is' : `${lost.length} readings are`} missing and can never be taken
-          afterwards. Choose one to record it now.
+          {texts.missingAndCanNeverBeTaken(lost.length === 1 ? texts.oneReadingIs : texts.readingsAre(lost.length))}
         </Soft>
       </div>
-      <List aria-label="Lost for good">
+      <List aria-label={texts.lostForGood}>
         {lost.map((key, index) => (
           <li key={key}>
             <Pick type="button" $lost ref={index === 0 ? first : undefined} onClick={() => bench.goTo(key)}>
@@ -89,8 +89,8 @@ export function GateCard({
       </List>
       {open.length > 0 && (
         <>
-          <Small>Also open, but still to be had later:</Small>
-          <List aria-label="Still to be had">
+          <Small>{texts.alsoOpenButStillToBe}</Small>
+          <List aria-label={texts.stillToBeHad}>
             {open.map((key) => (
               <li key={key}>
                 <Pick type="button" onClick={() => bench.goTo(key)}>
@@ -108,7 +108,7 @@ export function GateCard({
           else bench.pass(point, reason.trim())
         }}
       >
-        <label htmlFor="gate-reason">Going on without, because</label>
+        <label htmlFor="gate-reason">{texts.goingOnWithoutBecause}</label>
         <Reason
           id="gate-reason"
           data-elsewhere
@@ -118,10 +118,10 @@ export function GateCard({
           aria-describedby="gate-fault"
           autoComplete="off"
         />
-        <Button type="submit">Go on</Button>
+        <Button type="submit">{texts.goOn}</Button>
       </Line>
       <ErrorText id="gate-fault" role="alert">
-        {asked && reason.trim() === '' && 'Say why you go on: it is kept with the specimen.'}
+        {asked && reason.trim() === '' && texts.sayWhyYouGoOnIt}
       </ErrorText>
     </Sheet>
   )

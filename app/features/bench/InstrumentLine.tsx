@@ -1,9 +1,10 @@
 import { useState } from 'react'
 import { href, Link } from 'react-router'
 import type { Characteristic } from '#core/catalogue/index.ts'
-import { formatCount, formatQuantity } from '#core/quantity/format.ts'
+import { formatQuantity } from '#core/quantity/format.ts'
 import { instrumentKinds, parseZeroOffset, defaultInstrumentKind } from '#core/teardown/instrument.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
@@ -31,8 +32,8 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
   if (!instrument) {
     return (
       <Small>
-        With an ordinary {instrumentKinds[kind].label.toLowerCase()}, as assumed.{' '}
-        <Link to={href('/instruments')}>Enter your own</Link>
+        {texts.withAnOrdinaryAsAssumed(instrumentKinds[kind].label.toLowerCase())}{' '}
+        <Link to={href('/instruments')}>{texts.enterYourOwn}</Link>
       </Small>
     )
   }
@@ -53,11 +54,11 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
   }
   return (
     <div>
-      <Chips role="group" aria-label="Instrument">
+      <Chips role="group" aria-label={texts.instrument}>
         <Chip
           type="button"
           onClick={() => choose(nextOf(able, instrument)?.id)}
-          aria-label={`With ${instrument.name}${able.length > 1 ? ', change' : ''}`}
+          aria-label={texts.withLabel(instrument.name, able.length > 1)}
           disabled={able.length < 2}
         >
           {instrument.name}
@@ -67,9 +68,9 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
           <Chip
             type="button"
             onClick={() => setShows(zero === '' ? '' : zero.replace('−', '-'))}
-            aria-label={`Zero ${zero || '0'} of ${instrument.name}`}
+            aria-label={texts.zeroOf(zero || '0', instrument.name)}
           >
-            Zero {zero || '0'}
+            {texts.zero(zero || '0')}
           </Chip>
         ) : (
           <form
@@ -79,7 +80,7 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
             }}
           >
             <label>
-              <Small>{label} at zero shows </Small>
+              <Small>{texts.atZeroShows(label)} </Small>
               <SmallInput
                 data-elsewhere
                 autoFocus
@@ -96,7 +97,7 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
       <ErrorText id="zero-error" role="alert">
         {error}
       </ErrorText>
-      {zero && <Small>{zero} is taken off what is read. </Small>}
+      {zero && <Small>{texts.isTakenOffWhatIsRead(zero)} </Small>}
       <Overdue instrument={instrument} />
     </div>
   )
@@ -110,9 +111,9 @@ function Overdue({ instrument }: { instrument: StoredInstrument }) {
   const { check } = instrument
   if (isDismissed || check.state === 'sound') return null
   const words = {
-    never: 'has never been checked against a known piece',
-    overdue: `was last checked ${formatCount('days' in check ? check.days : 0, 'day')} ago`,
-    off: 'was off at its last check',
+    never: texts.hasNeverBeenCheckedAgainstA,
+    overdue: texts.wasLastCheckedDaysAgo('days' in check ? check.days : 0),
+    off: texts.wasOffAtItsLastCheck,
   }[check.state]
   const dismiss = () => {
     localStorage.setItem(dismissalKey(instrument), 'yes')
@@ -120,13 +121,13 @@ function Overdue({ instrument }: { instrument: StoredInstrument }) {
   }
   return (
     <Small>
-      {instrument.name} {words}. <Link to={href('/instruments')}>Check it</Link>{' '}
+      {instrument.name} {words}. <Link to={href('/instruments')}>{texts.checkIt}</Link>{' '}
       <button
         type="button"
         onClick={dismiss}
         style={{ border: 0, background: 'none', textDecoration: 'underline', cursor: 'pointer', minHeight: 24 }}
       >
-        Later
+        {texts.later}
       </button>
     </Small>
   )

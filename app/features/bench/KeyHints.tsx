@@ -1,5 +1,6 @@
 import { styled } from 'styled-components'
 import { shownKey, type Shortcut } from '#app/features/shortcuts/shortcut.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Key } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 
@@ -28,7 +29,7 @@ export function KeyHints({ shortcuts, isTyped }: { shortcuts: readonly Shortcut[
           </span>
         ))}
       <span>
-        <Key>?</Key> all keys
+        <Key>?</Key> {texts.allKeys}
       </span>
     </Line>
   )

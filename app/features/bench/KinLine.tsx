@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { formatKin } from '#core/kin/kin-finding.ts'
 import { columnName } from '#app/data/column-name.ts'
 import type { KinSoFar } from '#app/data/kin.server.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import type { Bench } from './useBench.ts'
 import { useServerAnswer } from './useServerAnswer.ts'
 
@@ -23,12 +24,13 @@ export function KinLine({ bench, specimen, revision }: { bench: Bench; specimen:
   const words = [
     `${formatKin(finding).toLowerCase()}`,
     rare.length > 0 && `(${rare.join(', ').toLowerCase()})`,
-    finding.kind !== 'build' && next && `; ${next.toLowerCase()} will tell more`,
+    finding.kind !== 'build' && next && texts.willTellMore(next.toLowerCase()),
   ].filter(Boolean)
   const said = words.join(' ').replace(' ;', ';')
   return (
-    <Line aria-label="Kin so far" title={`So far like ${columnName(member)}: ${said}`}>
-      So far like <Link to={href('/kin/:a/:b', { a: revision, b: member.id })}>{columnName(member)}</Link>: {said}
+    <Line aria-label={texts.kinSoFar} title={texts.soFarLike(columnName(member), said)}>
+      {texts.soFarLike2} <Link to={href('/kin/:a/:b', { a: revision, b: member.id })}>{columnName(member)}</Link>:{' '}
+      {said}
     </Line>
   )
 }

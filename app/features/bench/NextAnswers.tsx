@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { formatNumber } from '#core/quantity/format.ts'
 import { formatChance } from '#core/verdict/call.ts'
 import type { NextAnswer } from '#core/verdict/next-answers.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
 import { useServerAnswer } from './useServerAnswer.ts'
@@ -44,18 +45,20 @@ export function NextAnswers({ bench, specimen }: { bench: Bench; specimen: strin
   })
   if (open.length === 0) return null
   return (
-    <section aria-label="Worth most now">
-      <h3>Worth most now</h3>
+    <section aria-label={texts.worthMostNow}>
+      <h3>{texts.worthMostNow}</h3>
       <List>
         {open.map(({ criterion, label, first, gain, doubt, minutes }) => (
           <li key={criterion}>
             <button type="button" onClick={() => bench.goTo(first)}>
               <strong>{label}</strong>
               <Small>
-                {formatNumber(minutes, 2)} min;{' '}
-                {gain > 0
-                  ? `the right one is ${formatChance(gain)} likelier to be named`
-                  : `it has ${formatChance(doubt)} of what makes this filter's score unsure`}
+                {texts.min(
+                  formatNumber(minutes, 2),
+                  gain > 0
+                    ? texts.theRightOneIsLikelierTo(formatChance(gain))
+                    : texts.itHasOfWhatMakesThis(formatChance(doubt)),
+                )}
               </Small>
             </button>
           </li>

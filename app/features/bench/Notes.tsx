@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { styled } from 'styled-components'
 import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
 import type { Note } from '#app/data/notes.server.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { AreaBox } from '#app/ui/inputs.tsx'
@@ -35,8 +36,8 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
   const [text, setText] = useState('')
   const long = text.trim().length > longest
   return (
-    <Stack as="section" $gap={4} aria-label="Notes">
-      <h3>Notes</h3>
+    <Stack as="section" $gap={4} aria-label={texts.notes}>
+      <h3>{texts.notes}</h3>
       {notes.map((note) => (
         <Item key={note.id}>
           <span>
@@ -45,7 +46,7 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
           </span>
           <button
             type="button"
-            aria-label={`Remove the note on ${partLabel(note.part)}`}
+            aria-label={texts.removeTheNoteOn(partLabel(note.part))}
             onClick={() => bench.dropNote(note.id)}
           >
             <X size={16} aria-hidden />
@@ -53,7 +54,7 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
         </Item>
       ))}
       <label>
-        <Small>On {partLabel(part).toLowerCase()}</Small>
+        <Small>{texts.on(partLabel(part).toLowerCase())}</Small>
         <AreaBox
           id={noteField}
           value={text}
@@ -65,7 +66,7 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
         />
       </label>
       <ErrorText id="note-fault" role="alert">
-        {long && `That note has ${text.trim().length} characters; ${longest} fit. Split it in two.`}
+        {long && texts.thatNoteHasCharactersFitSplitItIn(text.trim().length, longest)}
       </ErrorText>
       <div>
         <Button
@@ -75,7 +76,7 @@ export function Notes({ bench, notes, part }: { bench: Bench; notes: Note[]; par
             setText('')
           }}
         >
-          Keep the note
+          {texts.keepTheNote}
         </Button>
       </div>
     </Stack>

@@ -2,6 +2,7 @@ import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import { openOwed, type Owed as OwedThing } from '#core/teardown/owed.ts'
 import type { Note } from '#app/data/notes.server.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
@@ -44,9 +45,9 @@ export function Owed({ bench, owed, notes, photos }: Props) {
   })
   if (open.length === 0) return null
   return (
-    <section aria-label="Owed">
-      <h3>Owed</h3>
-      <Small>Promised to be shown later. A reading, a note or a picture of it settles it.</Small>
+    <section aria-label={texts.owed}>
+      <h3>{texts.owed}</h3>
+      <Small>{texts.promisedToBeShownLaterA}</Small>
       <List>
         {open.map(({ id, characteristic }) => {
           const { label } = characteristicOf(characteristic)
@@ -55,8 +56,8 @@ export function Owed({ bench, owed, notes, photos }: Props) {
               <button type="button" onClick={() => bench.goTo(characteristic)}>
                 {label}
               </button>
-              <Button $kind="quiet" aria-label={`${label} was shown`} onPress={() => bench.settle(id)}>
-                Shown
+              <Button $kind="quiet" aria-label={texts.wasShown(label)} onPress={() => bench.settle(id)}>
+                {texts.shown}
               </Button>
             </li>
           )

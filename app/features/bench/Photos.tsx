@@ -4,6 +4,7 @@ import { href } from 'react-router'
 import { styled } from 'styled-components'
 import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
 import type { Photo } from '#app/data/photos.server.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Small, Stack } from '#app/ui/layout.tsx'
 import { Chip, Chips } from './chips.tsx'
 import type { Bench } from './useBench.ts'
@@ -68,7 +69,7 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
     setPreviews((before) => new Map([...before].filter(([one]) => one !== id)))
   }
   const arrived = [...previews.keys()].filter((id) => !onTheirWay.some((one) => one.id === id))
-  const sent = previews.size > 1 ? `, ${arrived.length} of ${previews.size} sent` : ''
+  const sent = previews.size > 1 ? texts.ofSent(arrived.length, previews.size) : ''
   const latest = useRef(send)
   useEffect(() => {
     latest.current = send
@@ -83,8 +84,8 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
   }, [])
 
   return (
-    <Stack as="section" $gap={4} aria-label="Photos">
-      <h3>Photos</h3>
+    <Stack as="section" $gap={4} aria-label={texts.photos}>
+      <h3>{texts.photos}</h3>
       {filming && (
         <Suspense>
           <CameraShot onShot={(file) => send([file])} onClose={stopFilming} />
@@ -101,7 +102,7 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
                   loading="lazy"
                 />
               </a>
-              <button type="button" aria-label={`Remove ${photo.name}`} onClick={() => bench.dropPhoto(photo.id)}>
+              <button type="button" aria-label={texts.remove(photo.name)} onClick={() => bench.dropPhoto(photo.id)}>
                 <X size={16} aria-hidden />
               </button>
             </li>
@@ -118,12 +119,12 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
       )}
       <Chips>
         <Chip type="button" onClick={() => picker.current?.click()}>
-          Add of {name}
+          {texts.addOf(name)}
         </Chip>
         <Chip
           type="button"
           ref={camera}
-          aria-label={`Photograph the ${name}`}
+          aria-label={texts.photographThe(name)}
           aria-expanded={filming}
           onClick={() => setFilming(!filming)}
         >
@@ -135,7 +136,7 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
           multiple
           hidden
           accept="image/jpeg,image/png,image/webp,image/heic,image/heif"
-          aria-label={`Pictures of ${name}`}
+          aria-label={texts.picturesOf(name)}
           onChange={(event) => {
             if (event.target.files?.length) send(event.target.files)
             event.target.value = ''
@@ -145,13 +146,13 @@ export function Photos({ bench, photos, part }: { bench: Bench; photos: Photo[];
       {photos.length > photos.filter((photo) => photo.part === part).length && (
         <label>
           <input type="checkbox" data-elsewhere checked={shown} onChange={(event) => showAll(event.target.checked)} />{' '}
-          <Small>all {photos.length} of this specimen</Small>
+          <Small>{texts.allOfThisSpecimen(photos.length)}</Small>
         </label>
       )}
       <Small role="status">
         {onTheirWay.length === 0
-          ? 'JPEG, PNG or WebP, up to 25 MB. Where it was taken is removed.'
-          : `On the way${sent}: ${onTheirWay.map((one) => one.name).join(', ')}`}
+          ? texts.jpegPngOrWebpUpTo
+          : texts.onTheWay(sent, onTheirWay.map((one) => one.name).join(', '))}
       </Small>
     </Stack>
   )

@@ -1,6 +1,7 @@
 import { findCharacteristic } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
 import { inferredShareOf, settlePrediction, type HitRate, type Prediction } from '#core/teardown/prediction.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import type { Bench } from './useBench.ts'
@@ -24,25 +25,24 @@ export function PredictionLine({ bench, predictions, rate }: Props) {
     <>
       {own.map((one) => (
         <Soft key={one.id} role="note">
-          Predicted: {said(one, units)}. {outcomeWords[settlePrediction(one, values.get(current.key)) ?? 'open']}
+          {texts.predicted(said(one, units), outcomeWords[settlePrediction(one, values.get(current.key)) ?? 'open'])}
         </Soft>
       ))}
       {waiting.map((typed) => (
         <Soft key={typed} role="note">
-          Predicted: {typed}.
+          {texts.predictedOfTyped(typed)}
         </Soft>
       ))}
       {rate.settled > 0 && (
         <Small>
-          Your predictions: {rate.hits} of {rate.settled} came true, so what you infer bears{' '}
-          {Math.round(100 * inferredShareOf(rate))} % of its weight.
+          {texts.yourPredictionsOfCameTrueSo(rate.hits, rate.settled, Math.round(100 * inferredShareOf(rate)))}
         </Small>
       )}
     </>
   )
 }
 
-const outcomeWords = { hit: 'It came true.', miss: 'It did not come true.', open: 'It waits for the reading.' }
+const outcomeWords = { hit: texts.itCameTrue, miss: texts.itDidNotComeTrue, open: texts.itWaitsForTheReading }
 
 function said(
   { characteristic, rawInput, valueNumber, valueText }: Prediction,

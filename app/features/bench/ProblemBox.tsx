@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react'
 import { styled } from 'styled-components'
 import type { Problem } from '#core/result.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Chip, Chips } from './chips.tsx'
 import type { Bench } from './useBench.ts'
 import type { ReadingEntry } from './useReadingEntry.ts'
@@ -84,11 +85,11 @@ export function ProblemBox({
                   ref={suggestions.length > 0 ? undefined : first}
                   onClick={() => submit(text, { insist: true })}
                 >
-                  Keep {text.trim()} {/^[\d.,/\s½-]+$/.test(text) ? choices.unit : ''}
+                  {texts.keepOfText(text.trim(), /^[\d.,/\s½-]+$/.test(text) ? choices.unit : '')}
                 </Chip>
               )}
               <Chip type="button" onClick={correct}>
-                Correct it
+                {texts.correctIt}
               </Chip>
             </Chips>
           )}
@@ -105,8 +106,8 @@ function farAnswers({ text, characteristic, submit, setText, correct }: ReadingE
     submit(text, { insist: true })
   }
   return [
-    { key: 'o', label: 'The old one: leave this', act: () => (setText(''), correct()) },
-    { key: 'n', label: 'The new one: strike what was before', act: instead },
-    { key: 'b', label: 'Both: it differs from place to place', act: () => submit(text, { insist: true }) },
+    { key: 'o', label: texts.theOldOneLeaveThis, act: () => (setText(''), correct()) },
+    { key: 'n', label: texts.theNewOneStrikeWhatWas, act: instead },
+    { key: 'b', label: texts.bothItDiffersFromPlaceTo, act: () => submit(text, { insist: true }) },
   ]
 }

@@ -1,10 +1,10 @@
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { styled } from 'styled-components'
 import { irreversibleStep, type FilterForm } from '#core/catalogue/index.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { nameEnds } from '#core/teardown/end.ts'
 import { readQuickEntry, type QuickCandidate, type QuickPiece } from '#core/teardown/quick-entry.ts'
 import { defaultEvidence } from '#core/teardown/reading.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { AreaBox } from '#app/ui/inputs.tsx'
 import { Caution, Small, Stack } from '#app/ui/layout.tsx'
@@ -60,7 +60,7 @@ export function QuickLine({ bench, form, onClose }: Props) {
     }
     setLine(left.join(' · '))
     field.current?.focus()
-    say([taken > 0 && `${formatCount(taken, 'reading')} taken.`, ...problems].filter(Boolean).join(' '))
+    say([taken > 0 && texts.readingsTaken(taken), ...problems].filter(Boolean).join(' '))
   }
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'Enter' && !event.shiftKey) {
@@ -74,9 +74,9 @@ export function QuickLine({ bench, form, onClose }: Props) {
   const chosen = pieces.flatMap((piece) => chosenOf(piece) ?? [])
   const clear = chosen.length
   return (
-    <Box aria-label="Several readings at once" data-elsewhere>
+    <Box aria-label={texts.severalReadingsAtOnce} data-elsewhere>
       <Stack $gap={6}>
-        <label htmlFor="quick-line">Several readings in a line</label>
+        <label htmlFor="quick-line">{texts.severalReadingsInALine}</label>
         <AreaBox
           id="quick-line"
           ref={field}
@@ -85,7 +85,7 @@ export function QuickLine({ bench, form, onClose }: Props) {
           value={line}
           onChange={(event) => (setLine(event.target.value), say(''))}
           onKeyDown={onKeyDown}
-          placeholder="wall .49 .50 .49 · turns 4.5 · holes 8x5.8 · thread end bypass · about 300 g"
+          placeholder={texts.wall495049Turns4}
           maxLength={1000}
           spellCheck={false}
         />
@@ -93,16 +93,15 @@ export function QuickLine({ bench, form, onClose }: Props) {
       <QuickPieces pieces={pieces} choices={choices} onChoose={setChoices} />
       {gatesOf(bench, chosen).map(({ point, lost }) => (
         <Caution key={point}>
-          This comes after {irreversibleStep(point).label}: {formatCount(lost.length, 'reading')} that{' '}
-          {lost.length === 1 ? 'is' : 'are'} still open would be lost for good.
+          {texts.thisComesAfterReadingsThatStill(irreversibleStep(point).label, lost.length)}
         </Caution>
       ))}
       <div style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
         <Button $kind="primary" isDisabled={clear === 0} onPress={takeAll}>
-          Take {clear === pieces.length ? 'all' : `the ${clear} that are clear`}
+          {texts.take(clear === pieces.length ? texts.all : texts.theThatAreClear(clear))}
         </Button>
-        <Button onPress={onClose}>Close</Button>
-        <Small role="status">{said || 'Enter takes what is clear; the rest stays. Escape closes.'}</Small>
+        <Button onPress={onClose}>{texts.close}</Button>
+        <Small role="status">{said || texts.enterTakesWhatIsClearThe}</Small>
       </div>
     </Box>
   )

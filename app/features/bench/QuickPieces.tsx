@@ -3,6 +3,7 @@ import { formatValue } from '#core/figures/format-value.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import type { QuickCandidate, QuickPiece } from '#core/teardown/quick-entry.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 
@@ -51,7 +52,7 @@ export function QuickPieces({ pieces, choices, onChoose }: Props) {
   const { units: system } = usePreferences()
   if (pieces.length === 0) return null
   return (
-    <Pieces aria-label="What each became">
+    <Pieces aria-label={texts.whatEachBecame}>
       {pieces.map((piece, at) => {
         const candidate = chosenCandidate(piece, choices)
         return (
@@ -62,11 +63,11 @@ export function QuickPieces({ pieces, choices, onChoose }: Props) {
             {piece.misnamed && <Small>{piece.misnamed} </Small>}
             {(piece.candidates.length > 1 || piece.misnamed) && (
               <select
-                aria-label={`What "${piece.said}" is of`}
+                aria-label={texts.whatIsOf(piece.said)}
                 value={candidate?.characteristic.key ?? ''}
                 onChange={(event) => onChoose({ ...choices, [piece.said]: event.target.value })}
               >
-                <option value="">{piece.said}: of what?</option>
+                <option value="">{texts.ofWhat(piece.said)}</option>
                 {piece.candidates.map(({ characteristic: { key, label } }) => (
                   <option key={key} value={key}>
                     {label}

@@ -8,6 +8,7 @@ import type { BoxPromise, Sibling } from '#app/data/bench.server.ts'
 import type { HitRate, Prediction } from '#core/teardown/prediction.ts'
 import type { StoredComparison } from '#app/data/comparisons.server.ts'
 import type { LastUses } from '#app/data/readings.server.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Caution, Small, Soft } from '#app/ui/layout.tsx'
 import type { Shortcut } from '#app/features/shortcuts/shortcut.ts'
 import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
@@ -92,7 +93,7 @@ export function ReadingCard(props: Props) {
   const lostAfter = characteristic.lostAfter === 'wrap' ? undefined : irreversibleStep(characteristic.lostAfter)
 
   return (
-    <Sheet aria-label={`Reading: ${characteristic.label}`}>
+    <Sheet aria-label={texts.reading(characteristic.label)}>
       <Column>
         <div>
           <h2 id="reading-label">{characteristic.label}</h2>
@@ -100,21 +101,17 @@ export function ReadingCard(props: Props) {
         </div>
         <RequestLine bench={bench} characteristic={characteristic} />
         <PredictionLine bench={bench} predictions={predictions} rate={hitRate} />
-        {entry.isPredicting && (
-          <Caution role="status">
-            What you type or choose now is a prediction: it is kept apart, and settled when the thing itself is taken.
-          </Caution>
-        )}
+        {entry.isPredicting && <Caution role="status">{texts.whatYouTypeOrChooseNow}</Caution>}
         {heardOf(bench, characteristic.key).map(({ id, rawInput, source }) => (
           <Soft key={id} role="note">
-            A check to make: {source || 'somebody'} reported “{rawInput}”.
+            {texts.aCheckToMakeReported(source || texts.somebody, rawInput)}
           </Soft>
         ))}
         {promises
           .filter((one) => one.characteristic === characteristic.key)
           .map((one) => (
             <Soft key={one.words} role="note">
-              A check to make: the {one.place} promises “{one.words}”.
+              {texts.aCheckToMakeThePromises(one.place, one.words)}
             </Soft>
           ))}
         {isCounting && (
@@ -130,16 +127,16 @@ export function ReadingCard(props: Props) {
         <ProblemBox bench={bench} entry={entry} refusal={refusals[0]} />
         <Chips style={{ alignItems: 'flex-start' }}>
           <Chip type="button" onClick={() => bench.owe(characteristic.key)}>
-            Show this later
+            {texts.showThisLater}
           </Chip>
           {characteristic.kind !== 'openings' && !resolved && (
             <Chip type="button" aria-pressed={entry.isPredicting} onClick={entry.togglePredicting}>
-              Predict it
+              {texts.predictIt2}
             </Chip>
           )}
           {beside.length > 0 && relationFieldOf(rowOf(characteristic.key)) && (
             <Chip type="button" aria-expanded={isComparing} onClick={() => setComparing(!isComparing)}>
-              Beside another
+              {texts.besideAnother}
             </Chip>
           )}
           {(choices.able.length > 0 || isTyped) && choices.evidence === 'measured' && (
@@ -181,12 +178,9 @@ export function ReadingCard(props: Props) {
             system={system}
           />
         )}
-        <Small>Why: {characteristic.why}</Small>
+        <Small>{texts.why(characteristic.why)}</Small>
         {lostAfter && !resolved && (
-          <Caution>
-            Lost for good after {lostAfter.label}: it cannot be{' '}
-            {characteristic.kind === 'quantity' ? 'measured' : 'recorded'} then.
-          </Caution>
+          <Caution>{texts.lostForGoodAfterItCannot(lostAfter.label, characteristic.kind === 'quantity')}</Caution>
         )}
         {characteristic.caution && <CautionLine {...cautions[characteristic.caution]} />}
       </Column>

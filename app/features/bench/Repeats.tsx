@@ -3,6 +3,7 @@ import type { Characteristic } from '#core/catalogue/index.ts'
 import { formatValueWithUncertainty, formatValue } from '#core/figures/format-value.ts'
 import { expandedUncertainty } from '#core/quantity/uncertain.ts'
 import { readingValue } from '#core/teardown/reading.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -28,7 +29,7 @@ export function Repeats({ bench, specimenId, characteristic }: Props) {
   const shown = (value: number, halfWidth: number) =>
     formatValueWithUncertainty(characteristic, value, halfWidth, system)
   return (
-    <Chips aria-label="Readings so far">
+    <Chips aria-label={texts.readingsSoFar}>
       {readings.map((reading) => (
         <span
           key={reading.id}
@@ -41,23 +42,20 @@ export function Repeats({ bench, specimenId, characteristic }: Props) {
           }}
         >
           {formatValue(characteristic, readingValue(reading), system)}
-          {outliers.includes(reading.id) && ' (stands apart)'}
+          {outliers.includes(reading.id) && texts.standsApart}
         </span>
       ))}
       <Small>
         <EvidenceGlyph evidence={evidence} word />
-        {repeated && ` · mean ${shown(number.value, expandedUncertainty(number))}, spread ${shown(spread ?? 0, 0)}`}
+        {repeated && texts.meanSpread(shown(number.value, expandedUncertainty(number)), shown(spread ?? 0, 0))}
         {repeated &&
           (reductionByAnother > worthwhileReduction
-            ? ` · another would narrow the doubt by ${Math.round(reductionByAnother * 100)} %`
-            : ' · another would add little')}
-        {disagree &&
-          (characteristic.kind === 'fault'
-            ? ' · the worst holds; if that was a mistake, strike it on the tape and say why'
-            : ' · they disagree: take another')}
+            ? texts.anotherWouldNarrowTheDoubtBy(Math.round(reductionByAnother * 100))
+            : texts.anotherWouldAddLittle)}
+        {disagree && (characteristic.kind === 'fault' ? texts.theWorstHoldsIfThatWas : texts.theyDisagreeTakeAnother)}
         {' · '}
         <Link to={href('/specimens/:specimen/values/:key', { specimen: specimenId, key: characteristic.key })}>
-          all readings
+          {texts.allReadings}
         </Link>
       </Small>
     </Chips>

@@ -1,6 +1,7 @@
 import { styled } from 'styled-components'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import { isRequested, notApplicableReason } from '#core/teardown/recording-plan.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Caution, Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
 
@@ -21,14 +22,15 @@ export function RequestLine({ bench, characteristic }: { bench: Bench; character
   if (!isRequested(characteristic, values, plan))
     return (
       <Caution>
-        {reason
-          ? `Not asked for here, since ${reason}.`
-          : plan[key] === false
-            ? 'Left out of this specimen.'
-            : 'An extra: recorded when there is time.'}{' '}
-        You can record it all the same, or{' '}
+        {texts.youCanRecordItAllThe(
+          reason
+            ? texts.notAskedForHereSince(reason)
+            : plan[key] === false
+              ? texts.leftOutOfThisSpecimen
+              : texts.anExtraRecordedWhenThereIs,
+        )}{' '}
         <Plain type="button" onClick={() => ask(key, reason || extra ? 'yes' : 'usual')}>
-          ask for it here
+          {texts.askForItHere}
         </Plain>
         .
       </Caution>
@@ -36,9 +38,10 @@ export function RequestLine({ bench, characteristic }: { bench: Bench; character
   if (!reason && !extra) return null
   return (
     <Small>
-      Asked for on this specimen alone{reason && `, although ${reason}`}.{' '}
+      {texts.askedForOnThisSpecimenAlone}
+      {reason && texts.although(reason)}.{' '}
       <Plain type="button" onClick={() => ask(key, 'usual')}>
-        As usual
+        {texts.asUsual}
       </Plain>
     </Small>
   )

@@ -2,6 +2,7 @@ import type { OtherSpecimen } from '#core/compare/beside.ts'
 import { rowOf } from '#core/compare/read-comparison.ts'
 import type { StoredComparison } from '#app/data/comparisons.server.ts'
 import type { RequestFields } from '#app/features/outbox/act.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Soft } from '#app/ui/layout.tsx'
 import { otherName } from './CompareLine.tsx'
@@ -21,11 +22,9 @@ export function SaidBeside({ bench, beside, comparisons }: Props) {
     const named = beside.find((one) => one.id === other)
     return (
       <Row key={id} $gap={8}>
-        <Soft role="note">
-          Beside {named ? otherName(named) : 'a filter that was removed'}: “{line}”
-        </Soft>
-        <Button $kind="quiet" aria-label={`Take back: ${line}`} onPress={() => bench.dropComparison(id)}>
-          Take back
+        <Soft role="note">{texts.besideOfDetail(named ? otherName(named) : texts.aFilterThatWasRemoved, line)}</Soft>
+        <Button $kind="quiet" aria-label={texts.takeBack(line)} onPress={() => bench.dropComparison(id)}>
+          {texts.takeBack2}
         </Button>
       </Row>
     )

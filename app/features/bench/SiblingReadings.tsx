@@ -4,6 +4,7 @@ import type { Characteristic } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { Sibling } from '#app/data/bench.server.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Small } from '#app/ui/layout.tsx'
 
 const List = styled.ul`
@@ -40,8 +41,8 @@ export function SiblingReadings({
 }) {
   if (siblings.length === 0) return null
   return (
-    <section aria-label="Other specimens of this product">
-      <Small>Side by side</Small>
+    <section aria-label={texts.otherSpecimensOfThisProduct}>
+      <Small>{texts.sideBySide}</Small>
       <List>
         {siblings.map(({ id, label, revisionLabel, values }) => {
           const value = values[characteristic.key]
@@ -52,7 +53,7 @@ export function SiblingReadings({
                   {label}
                   {revisionLabel && ` · ${revisionLabel}`}
                 </strong>{' '}
-                {value ? formatValue(characteristic, value, system) : <Small>not recorded</Small>}
+                {value ? formatValue(characteristic, value, system) : <Small>{texts.notRecorded}</Small>}
               </Link>
             </li>
           )

@@ -2,6 +2,7 @@ import { Check } from 'lucide-react'
 import { styled } from 'styled-components'
 import { irreversibleStep, type FilterForm } from '#core/catalogue/index.ts'
 import { missingBefore } from '#core/teardown/progress.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
 
@@ -87,7 +88,7 @@ export function StationRail({
 }) {
   const { stations, current, values, plan, goTo, working } = bench
   return (
-    <nav aria-label="Stations">
+    <nav aria-label={texts.stations}>
       <List>
         {stations.map((station) => {
           const here = station.key === current.station
@@ -103,11 +104,9 @@ export function StationRail({
                 aria-current={here ? 'step' : undefined}
                 onClick={() => goTo(station.missing[0] ?? readings[0]?.key ?? current.key)}
               >
-                {complete && <Check size={16} aria-label="complete" />}
+                {complete && <Check size={16} aria-label={texts.complete} />}
                 <span>{station.label}</span>
-                <span>
-                  {station.done} of {station.of}
-                </span>
+                <span>{texts.ofLabel(station.done, station.of)}</span>
               </Station>
               {here && (
                 <Steps>
@@ -119,7 +118,9 @@ export function StationRail({
                         onClick={() => goTo(c.key)}
                       >
                         <span
-                          aria-label={values.has(c.key) ? 'recorded' : c.extra && !plan[c.key] ? 'extra, open' : 'open'}
+                          aria-label={
+                            values.has(c.key) ? 'recorded' : c.extra && !plan[c.key] ? texts.extraOpen : 'open'
+                          }
                           role="img"
                         >
                           {values.has(c.key) ? '✓' : c.extra && !plan[c.key] ? '+' : '○'}
@@ -134,8 +135,8 @@ export function StationRail({
                 <Point $lost={lost > 0}>
                   {passed ? `${point.done} ${passed.passedAt.slice(11, 16)} UTC` : point.label}
                   {passed?.missing.length
-                    ? `, ${passed.missing.length} lost: ${passed.reason}`
-                    : !passed && lost > 0 && `: ${lost} would be lost`}
+                    ? texts.lost(passed.missing.length, passed.reason)
+                    : !passed && lost > 0 && texts.wouldBeLost(lost)}
                 </Point>
               )}
             </li>
@@ -169,10 +170,10 @@ function WhatToRecord({ bench, others }: { bench: Bench; others: { id: string; n
   const departs = Object.keys(plan).length
   return (
     <Details>
-      <summary>What to record</summary>
+      <summary>{texts.whatToRecord}</summary>
       {apart.length > 0 && (
         <>
-          <Small>Not asked for on this specimen:</Small>
+          <Small>{texts.notAskedForOnThisSpecimen}</Small>
           <Steps>
             {apart.map((c) => (
               <li key={c.key}>
@@ -187,9 +188,9 @@ function WhatToRecord({ bench, others }: { bench: Bench; others: { id: string; n
       )}
       {others.length > 0 && (
         <label>
-          <Small>Ask for the same as of (no values are copied)</Small>
+          <Small>{texts.askForTheSameAsOf}</Small>
           <select data-elsewhere value="" onChange={(event) => event.target.value && askLike(event.target.value)}>
-            <option value="">choose a specimen</option>
+            <option value="">{texts.chooseASpecimen}</option>
             {others.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
@@ -200,13 +201,15 @@ function WhatToRecord({ bench, others }: { bench: Bench; others: { id: string; n
       )}
       {departs > 0 && (
         <p>
-          <Small>{departs === 1 ? 'One reading departs' : `${departs} readings depart`} from what is usual. </Small>
+          <Small>
+            {texts.fromWhatIsUsual(departs === 1 ? texts.oneReadingDeparts : texts.readingsDepart(departs))}{' '}
+          </Small>
           <button
             type="button"
             onClick={() => Object.keys(plan).forEach((key) => ask(key, 'usual'))}
             style={{ border: 0, background: 'none', textDecoration: 'underline', cursor: 'pointer', minHeight: 32 }}
           >
-            Ask as usual
+            {texts.askAsUsual}
           </button>
         </p>
       )}

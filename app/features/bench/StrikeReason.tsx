@@ -1,4 +1,5 @@
 import { useRef, useState, type FormEvent } from 'react'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -25,7 +26,7 @@ export function StrikeReason({ words, onStrike, onLeave }: Props) {
   return (
     <form data-elsewhere onSubmit={strike} style={{ gridColumn: '1 / -1', paddingBottom: 10 }}>
       <Stack $gap={6}>
-        <label htmlFor="strike-reason">Why is “{words}” struck? It ends the discussion of this filter.</label>
+        <label htmlFor="strike-reason">{texts.whyIsStruckItEndsThe(words)}</label>
         <InputBox
           id="strike-reason"
           ref={field}
@@ -35,11 +36,11 @@ export function StrikeReason({ words, onStrike, onLeave }: Props) {
           aria-invalid={isMissing}
           autoFocus
         />
-        <ErrorText role="alert">{isMissing && 'Say why, in a few words.'}</ErrorText>
+        <ErrorText role="alert">{isMissing && texts.sayWhyInAFewWords}</ErrorText>
         <Row $gap={8}>
-          <Button type="submit">Strike it</Button>
+          <Button type="submit">{texts.strikeIt}</Button>
           <Button $kind="quiet" onPress={onLeave}>
-            Leave it
+            {texts.leaveIt}
           </Button>
         </Row>
       </Stack>

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import { markerInterval, newTally, summariseCounts, tallyAfter, type TallyStep } from '#core/teardown/tally.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { Key, Small } from '#app/ui/layout.tsx'
 import { Chip, Chips } from './chips.tsx'
 
@@ -94,9 +95,9 @@ export function TallyPanel({ noun, counted, onCount, onClose }: Props) {
   }
 
   return (
-    <Box ref={box} tabIndex={0} role="application" aria-label={`Counting ${noun}`} onKeyDown={onKey}>
+    <Box ref={box} tabIndex={0} role="application" aria-label={texts.counting(noun)} onKeyDown={onKey}>
       <Chips style={{ alignItems: 'flex-end', gap: 24 }}>
-        <Figure $paused={tally.paused} aria-live="polite" aria-label="Count">
+        <Figure $paused={tally.paused} aria-live="polite" aria-label={texts.count}>
           {tally.count}
         </Figure>
         <div>
@@ -106,7 +107,7 @@ export function TallyPanel({ noun, counted, onCount, onClose }: Props) {
             ))}
           </Marks>
           <p role="status">
-            {tally.paused ? 'Paused.' : message} {tally.finished.length > 0 && !more && 'Escape closes.'}
+            {tally.paused ? texts.paused : message} {tally.finished.length > 0 && !more && texts.escapeCloses}
           </p>
         </div>
       </Chips>
@@ -115,27 +116,27 @@ export function TallyPanel({ noun, counted, onCount, onClose }: Props) {
           +1
         </Chip>
         <Chip type="button" onClick={() => press('undo')}>
-          One back
+          {texts.oneBack}
         </Chip>
         <Chip type="button" aria-pressed={tally.paused} onClick={() => press('pause')}>
-          Pause
+          {texts.pause}
         </Chip>
         <Chip type="button" onClick={() => press('again')}>
-          From zero
+          {texts.fromZero}
         </Chip>
         <Chip type="button" onClick={() => press('finish')}>
-          That is the count
+          {texts.thatIsTheCount}
         </Chip>
         <Chip type="button" aria-pressed={sound} onClick={() => (setSound(!sound), box.current?.focus())}>
-          Click sound
+          {texts.clickSound}
         </Chip>
         <Chip type="button" onClick={onClose}>
-          Close
+          {texts.close}
         </Chip>
       </Chips>
       <Small>
-        <Key>Space</Key> one <Key>⌫</Key> one back <Key>P</Key> pause <Key>Enter</Key> that is the count <Key>Esc</Key>{' '}
-        close
+        <Key>{texts.space}</Key> {texts.one} <Key>⌫</Key> {texts.oneBack2} <Key>P</Key> {texts.pause2}{' '}
+        <Key>{texts.enter}</Key> {texts.thatIsTheCount2} <Key>{texts.esc}</Key> {texts.close2}
       </Small>
     </Box>
   )

@@ -5,6 +5,7 @@ import { characteristicOf } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
 import { endsDiscussion } from '#core/score/fatal-faults.ts'
 import { readingValue } from '#core/teardown/reading.ts'
+import * as texts from '#app/texts/bench.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -77,9 +78,9 @@ export function Tape({ bench }: { bench: Bench }) {
   const [asked, setAsked] = useState<string>()
   const latest = bench.readings.slice(-most).reverse()
   return (
-    <section aria-label="Tape">
-      <h3>Tape</h3>
-      {latest.length === 0 && <Soft>Readings appear here as you take them.</Soft>}
+    <section aria-label={texts.tape}>
+      <h3>{texts.tape}</h3>
+      {latest.length === 0 && <Soft>{texts.readingsAppearHereAsYouTake}</Soft>}
       <List>
         {latest.map((reading) => {
           const characteristic = characteristicOf(reading.characteristic)
@@ -88,16 +89,16 @@ export function Tape({ bench }: { bench: Bench }) {
             <Item key={reading.id} $struck={!!reading.voided}>
               <Label title={words} onClick={() => bench.goTo(characteristic.key)}>
                 <EvidenceGlyph evidence={reading.evidence} /> {characteristic.label}
-                {reading.voided && <Small> struck</Small>}
+                {reading.voided && <Small> {texts.struck}</Small>}
               </Label>
               <strong>{formatValue(characteristic, readingValue(reading), system)}</strong>
               {reading.voided ? (
-                <Act aria-label={`Restore ${words}`} onClick={() => bench.restore(reading.id)}>
+                <Act aria-label={texts.restore(words)} onClick={() => bench.restore(reading.id)}>
                   <RotateCcw size={18} aria-hidden />
                 </Act>
               ) : (
                 <Act
-                  aria-label={`Strike ${words}`}
+                  aria-label={texts.strike(words)}
                   onClick={() => (endsDiscussion(reading) ? setAsked(reading.id) : bench.strike(reading.id))}
                 >
                   <X size={18} aria-hidden />
@@ -114,7 +115,7 @@ export function Tape({ bench }: { bench: Bench }) {
           )
         })}
       </List>
-      {bench.readings.length > most && <Small>and {bench.readings.length - most} before</Small>}
+      {bench.readings.length > most && <Small>{texts.andBefore(bench.readings.length - most)}</Small>}
     </section>
   )
 }

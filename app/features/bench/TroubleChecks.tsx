@@ -2,6 +2,7 @@ import { styled } from 'styled-components'
 import { byKey } from '#core/by-key.ts'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import { checksOf, engineTroubles, type EngineTrouble } from '#core/figures/trouble.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
 
@@ -28,9 +29,9 @@ export function TroubleChecks({ bench, trouble }: { bench: Bench; trouble: Engin
   if (open.length === 0) return null
   const { label } = byKey(engineTroubles, trouble)
   return (
-    <section aria-label="Look at this first">
-      <h3>Look at this first</h3>
-      <Small>{label}: the engine is known for it.</Small>
+    <section aria-label={texts.lookAtThisFirst}>
+      <h3>{texts.lookAtThisFirst}</h3>
+      <Small>{texts.theEngineIsKnownForIt(label)}</Small>
       <Checks>
         {open.map(({ key }) => (
           <li key={key}>

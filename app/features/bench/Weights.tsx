@@ -2,6 +2,7 @@ import { styled } from 'styled-components'
 import { characteristicOf, type FilterForm } from '#core/catalogue/index.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import { weightsSoFar } from '#core/teardown/weights.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import type { Bench } from './useBench.ts'
 
 const Box = styled.section`
@@ -42,8 +43,8 @@ export function Weights({ bench, form }: { bench: Bench; form: FilterForm }) {
   if (form === 'cartridge' || (whole === undefined && parts.length === 0)) return null
   const full = Math.max(whole ?? 0, sum)
   return (
-    <Box aria-label="Weights so far">
-      <h3>Weights so far</h3>
+    <Box aria-label={texts.weightsSoFar}>
+      <h3>{texts.weightsSoFar}</h3>
       <Bar aria-hidden>
         {parts.map(({ key, weight }) => (
           <span

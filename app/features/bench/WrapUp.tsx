@@ -1,6 +1,7 @@
 import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import { lackingAfter, passedSteps } from '#core/teardown/passed-steps.ts'
+import * as texts from '#app/texts/bench.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Bench } from './useBench.ts'
 
@@ -27,11 +28,11 @@ export function WrapUp({ bench }: { bench: Bench }) {
   const { lost, kept } = lackingAfter(bench.form, bench.values, passed, bench.plan)
   if (lost.length === 0 && kept.length === 0) return null
   return (
-    <section aria-label="Before the parts go">
-      <h3>Before the parts go</h3>
+    <section aria-label={texts.beforeThePartsGo}>
+      <h3>{texts.beforeThePartsGo}</h3>
       {kept.length > 0 && (
         <>
-          <Small>Still to be had from the parts, as long as they are kept:</Small>
+          <Small>{texts.stillToBeHadFromThe}</Small>
           <Keys>
             {kept.map((key) => (
               <li key={key}>
@@ -44,7 +45,7 @@ export function WrapUp({ bench }: { bench: Bench }) {
         </>
       )}
       {lost.length > 0 && (
-        <Small>Lost for good: {lost.map((key) => characteristicOf(key).label.toLowerCase()).join(', ')}.</Small>
+        <Small>{texts.lostForGoodOfMap(lost.map((key) => characteristicOf(key).label.toLowerCase()).join(', '))}</Small>
       )}
     </section>
   )

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { evidenceKeys, filterParts, irreversibleSteps } from '#core/catalogue/index.ts'
 import { longestComparison } from '#app/features/forms/comparison-fields.ts'
 import { id, keyOf, line, oneOf, optionalLine } from '#app/features/forms/zod-fields.ts'
+import * as texts from '#app/texts/bench.ts'
 
 const longestNote = 2000
 const longestReading = 1000
@@ -14,9 +15,9 @@ const characteristic = z.string().max(60)
 const noteText = z
   .string()
   .trim()
-  .min(1, 'The note is empty.')
+  .min(1, texts.theNoteIsEmpty)
   .max(longestNote, {
-    error: ({ input }) => `That note has ${String(input).length} characters; ${longestNote} fit. Split it in two.`,
+    error: ({ input }) => texts.thatNoteHasCharactersFitSplit(String(input).length, longestNote),
   })
 
 /**
@@ -29,23 +30,23 @@ export const benchRequestSchema = z.discriminatedUnion(
       intent: z.literal('take'),
       id,
       characteristic,
-      typed: z.string().max(longestReading, 'That is too long for a reading. Put remarks into a note.'),
+      typed: z.string().max(longestReading, texts.thatIsTooLongForA),
       readAs: z.string().max(longestReading).optional(),
       unit: z.string().max(12).optional(),
       insist: z.literal('yes').optional(),
-      evidence: oneOf(evidenceKeys, 'Choose how you know it.'),
-      source: optionalLine('Where it was read', 200),
+      evidence: oneOf(evidenceKeys, texts.chooseHowYouKnowIt),
+      source: optionalLine(texts.whereItWasRead, 200),
       instrument: id.optional(),
-      zero: z.coerce.number('The zero of the instrument is no number.').optional(),
+      zero: z.coerce.number(texts.theZeroOfTheInstrumentIs).optional(),
       at: moment,
       since: moment,
     }),
-    z.object({ intent: z.literal('strike'), id, why: optionalLine('The reason', 200) }),
+    z.object({ intent: z.literal('strike'), id, why: optionalLine(texts.theReason, 200) }),
     z.object({ intent: z.literal('restore'), id }),
     z.object({
       intent: z.literal('note'),
       id,
-      part: keyOf(filterParts, 'Choose a part for the note.'),
+      part: keyOf(filterParts, texts.chooseAPartForTheNote),
       text: noteText,
     }),
     z.object({ intent: z.literal('drop-note'), id }),
@@ -54,7 +55,7 @@ export const benchRequestSchema = z.discriminatedUnion(
       intent: z.literal('ask'),
       id,
       characteristic,
-      asked: oneOf(['yes', 'no', 'usual'], 'Say whether it is asked for.'),
+      asked: oneOf(['yes', 'no', 'usual'], texts.sayWhetherItIsAskedFor),
     }),
     z.object({ intent: z.literal('ask-like'), id, from: id }),
     z.object({ intent: z.literal('owe'), id, characteristic }),
@@ -63,7 +64,7 @@ export const benchRequestSchema = z.discriminatedUnion(
       intent: z.literal('predict'),
       id,
       characteristic,
-      typed: z.string().trim().min(1, 'Say what you expect.').max(200, 'That is too long for a prediction.'),
+      typed: z.string().trim().min(1, texts.sayWhatYouExpect).max(200, texts.thatIsTooLongForAPrediction),
       unit: z.string().max(12).optional(),
     }),
     z.object({
@@ -71,23 +72,23 @@ export const benchRequestSchema = z.discriminatedUnion(
       id,
       characteristic,
       other: id,
-      line: line('What is said of the two', longestComparison),
+      line: line(texts.whatIsSaidOfTheTwo, longestComparison),
     }),
     z.object({ intent: z.literal('drop-comparison'), id }),
     z.object({
       intent: z.literal('zero'),
       id,
       instrument: id,
-      shows: z.string().trim().max(40, 'That is too long for a zero.'),
+      shows: z.string().trim().max(40, texts.thatIsTooLongForAZero),
     }),
     z.object({
       intent: z.literal('pass'),
       id,
-      point: keyOf(irreversibleSteps, 'There is no such point.'),
-      reason: line('The reason why you go on, which is kept with the specimen,', 300),
+      point: keyOf(irreversibleSteps, texts.thereIsNoSuchPoint),
+      reason: line(texts.theReasonWhyYouGoOn, 300),
     }),
   ],
-  { error: 'This page is out of date. Load it again.' },
+  { error: texts.thisPageIsOutOfDate },
 )
 
 export type BenchRequest = z.infer<typeof benchRequestSchema>

@@ -1,4 +1,5 @@
 import type { Shortcut } from '#app/features/shortcuts/shortcut.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import type { ReadingEntry } from './useReadingEntry.ts'
 
 interface Ways {
@@ -11,21 +12,21 @@ interface Ways {
 export function entryShortcuts(entry: ReadingEntry, { step, toSibling, hasSiblings }: Ways): Shortcut[] {
   const { characteristic, options, isTyped, choices, setCounting, togglePredicting } = entry
   return [
-    { key: 'Enter', does: 'take, next', isOff: !isTyped },
-    { key: 'Shift Enter', does: 'take, and again', isOff: !isTyped },
+    { key: 'Enter', does: texts.takeNext, isOff: !isTyped },
+    { key: texts.shiftEnter, does: texts.takeAndAgain, isOff: !isTyped },
     {
       key: characteristic.kind === 'grade' ? `0–${options.length - 1}` : `1–${options.length}`,
-      does: 'choose, next',
+      does: texts.chooseNext,
       isOff: isTyped,
     },
     { key: '↓', does: 'skip', act: () => step(1) },
     { key: '↑', does: 'back', act: () => step(-1) },
-    { key: 'E', does: 'how you know it', act: choices.nextEvidence },
+    { key: 'E', does: texts.howYouKnowIt, act: choices.nextEvidence },
     { key: 'U', does: 'unit', act: choices.nextUnit, isOff: choices.units.length < 2 },
-    { key: 'T', does: 'count it here', act: () => setCounting(true), isOff: characteristic.kind !== 'count' },
+    { key: 'T', does: texts.countItHere, act: () => setCounting(true), isOff: characteristic.kind !== 'count' },
     { key: 'I', does: 'instrument', act: choices.nextInstrument, isOff: choices.able.length < 2 },
-    { key: 'Page ↓', does: 'next specimen', act: () => toSibling(1), isOff: !hasSiblings },
-    { key: 'Page ↑', does: 'specimen before', act: () => toSibling(-1), isOff: !hasSiblings },
-    { key: 'P', does: 'predict it', act: togglePredicting, isOff: characteristic.kind === 'openings' },
+    { key: texts.page, does: texts.nextSpecimen, act: () => toSibling(1), isOff: !hasSiblings },
+    { key: texts.page2, does: texts.specimenBefore, act: () => toSibling(-1), isOff: !hasSiblings },
+    { key: 'P', does: texts.predictIt, act: togglePredicting, isOff: characteristic.kind === 'openings' },
   ]
 }

@@ -1,4 +1,5 @@
 import { useEffect, useLayoutEffect, useRef } from 'react'
+import * as texts from '#app/texts/bench-reading.ts'
 import type { ReadingEntry } from './useReadingEntry.ts'
 
 /** Two keys nearer to each other than this, in milliseconds, were not pressed by one finger. */
@@ -31,7 +32,7 @@ function useDigitChoice({ characteristic, options, submit, setProblem }: Reading
       waiting.current = undefined
       setProblem({
         code: 'burst',
-        message: 'A device sent a number while an answer is asked for. Nothing was taken: choose with one key.',
+        message: texts.aDeviceSentANumberWhile,
       })
       return
     }

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { RequestFields } from '#app/features/outbox/act.ts'
+import * as texts from '#app/texts/bench.ts'
 
 /** What was done to a reading on this page. */
 interface Step {
@@ -8,7 +9,7 @@ interface Step {
 }
 
 /** Why a reading is struck that was taken back by undo. */
-export const undone = 'taken back by undo'
+export const undone = texts.takenBackByUndo
 
 /** Strikes and restores readings, and takes the last step back. */
 export function useUndo(send: (fields: RequestFields) => void) {
@@ -28,7 +29,7 @@ export function useUndo(send: (fields: RequestFields) => void) {
     if (!last) return undefined
     setSteps((before) => before.slice(0, -1))
     send(last.kind === 'struck' ? { intent: 'restore', id: last.id } : { intent: 'strike', id: last.id, why: undone })
-    return last.kind === 'struck' ? 'The reading is back.' : 'The reading is struck.'
+    return last.kind === 'struck' ? texts.theReadingIsBack : texts.theReadingIsStruck
   }
   return { strike, restore, undo, noteTaken: (id: string) => note({ kind: 'taken', id }) }
 }

@@ -3,11 +3,11 @@ import { href } from 'react-router'
 import type { FilterForm } from '#core/catalogue/index.ts'
 import { claimLabel, claimPlaces } from '#core/claims/claim.ts'
 import { readClaims } from '#core/claims/read-claims.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { unitOfKind } from '#core/quantity/unit-habit.ts'
 import { newId } from '#app/data/id.ts'
 import { longestPaste } from '#app/features/forms/read-claims-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -40,16 +40,16 @@ export function AddClaimLine({ products, form, today, picked, onPick }: Props) {
     setText('')
   }
   return (
-    <form onSubmit={(event) => (event.preventDefault(), keep())} aria-label="A claim in a line">
+    <form onSubmit={(event) => (event.preventDefault(), keep())} aria-label={texts.aClaimInALine}>
       <Row $gap={8}>
         {onPick && (
           <SelectMenu name="On which product" value={product} options={namedOptions(products)} onPick={onPick} />
         )}
         <InputBox
-          aria-label="What is claimed, in a line"
+          aria-label={texts.whatIsClaimedInALine}
           value={text}
           maxLength={400}
-          placeholder="99% @ 20 µm, ISO 4548-12, 20,000 mi or 12 mo"
+          placeholder={texts.n9920MIso454812}
           onChange={(event) => setText(event.target.value)}
           autoComplete="off"
           style={{ flex: '1 1 320px' }}
@@ -61,7 +61,7 @@ export function AddClaimLine({ products, form, today, picked, onPick }: Props) {
           onPick={setPlace}
         />
         <Button type="submit" $kind="primary" isDisabled={!isIdle || claims.length === 0}>
-          {claims.length > 1 ? `Keep ${formatCount(claims.length, 'claim')}` : 'Keep'}
+          {claims.length > 1 ? texts.keepClaims(claims.length) : texts.keep}
         </Button>
       </Row>
       <Small role="status">
@@ -69,7 +69,7 @@ export function AddClaimLine({ products, form, today, picked, onPick }: Props) {
           <span key={`${at} ${claim.words}`}>
             {at > 0 && ' | '}
             {claimLabel(claim.kind)}: {formatClaimParts(claim) || claim.words}
-            {claim.doubt && ` (look again: ${claim.doubt})`}
+            {claim.doubt && texts.lookAgain(claim.doubt)}
           </span>
         ))}
       </Small>

@@ -1,5 +1,6 @@
 import { useCallback } from 'react'
 import { boundsAt } from '#core/claims/bounds.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Chart } from '#app/ui/Chart.tsx'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 import type { ClaimingProduct } from './claiming.ts'
@@ -15,10 +16,7 @@ export function BoundsMultiples({ claiming }: { claiming: readonly ClaimingProdu
   const option = useCallback((colours: ChartColours) => chartOption(claiming, colours), [claiming])
   return (
     <Chart
-      label={
-        'Bounds of the efficiency over particle size, a picture each: ' +
-        `${claiming.map(({ name }) => name).join(', ')}`
-      }
+      label={texts.boundsOfTheEfficiencyOverParticle(claiming.map(({ name }) => name).join(', '))}
       height={rows * rowHeight}
       option={option}
     />

@@ -3,6 +3,7 @@ import { betaRatio } from '#core/claims/beta.ts'
 import { boundsAt, interpolate, type CaptureEfficiency } from '#core/claims/bounds.ts'
 import { formatBounds } from '#core/claims/compare.ts'
 import { formatFixed } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { micrometres, toMetres, type ClaimingProduct } from './claiming.ts'
@@ -26,14 +27,14 @@ const Sizes = styled(Table)`
 /** What each product's claims allow to say at each particle size. */
 export function BoundsTable({ claiming }: { claiming: ClaimingProduct[] }) {
   return (
-    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Bounds at each size">
+    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.boundsAtEachSize}>
       <Sizes>
         <thead>
           <tr>
-            <th scope="col">Product</th>
+            <th scope="col">{texts.product}</th>
             {micrometres.map((size) => (
               <th key={size} scope="col">
-                {size} µm
+                {texts.mOfSize(size)}
               </th>
             ))}
           </tr>
@@ -64,13 +65,13 @@ function BoundsCell({ points, size }: { points: CaptureEfficiency[]; size: numbe
       {beta !== undefined && (
         <>
           <br />
-          <Small>beta {formatFixed(beta, beta < 10 ? 1 : 0)}</Small>
+          <Small>{texts.beta(formatFixed(beta, beta < 10 ? 1 : 0))}</Small>
         </>
       )}
       {between !== undefined && (
         <>
           <br />
-          <Small>about {formatFixed(between * 100, 0)} % between its own two</Small>
+          <Small>{texts.aboutBetweenItsOwnTwo(formatFixed(between * 100, 0))}</Small>
         </>
       )}
     </td>

@@ -5,13 +5,14 @@ import { formatParticleSize, formatShare } from '#core/claims/compare.ts'
 import { claimLabel, gradeClaim, placeLabel } from '#core/claims/claim.ts'
 import type { StoredClaim } from '#app/data/claims.server.ts'
 import type { ProductClaims } from '#app/data/claim-overview.server.ts'
+import * as texts from '#app/texts/claims.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { NotKnownList } from './NotKnownList.tsx'
 import { formatClaimParts } from './format-claim.ts'
 
-const gradeWords = { complete: '■ complete', partial: '◧ partial', slogan: '□ slogan' }
+const gradeWords = { complete: texts.complete, partial: texts.partial, slogan: texts.slogan }
 
 const Quote = styled.q`
   overflow-wrap: anywhere;
@@ -33,7 +34,7 @@ export function ClaimCard({ product, application, today }: Props) {
             <Link to={href('/products/:product', { product: product.id })} style={{ textDecoration: 'none' }}>
               {product.name}
             </Link>{' '}
-            {product.given.length > 0 && <Small>sample given by {product.given.join(', ')}</Small>}
+            {product.given.length > 0 && <Small>{texts.sampleGivenBy(product.given.join(', '))}</Small>}
           </h2>
           <ClaimLinks product={product} />
         </Row>
@@ -47,11 +48,11 @@ export function ClaimCard({ product, application, today }: Props) {
 export function ClaimLinks({ product: { id, name } }: { product: ProductClaims }) {
   return (
     <Row $gap={8}>
-      <ButtonLink to={href('/products/:product/claims/read', { product: id })} aria-label={`Paste claims on ${name}`}>
-        Paste claims
+      <ButtonLink to={href('/products/:product/claims/read', { product: id })} aria-label={texts.pasteClaimsOn(name)}>
+        {texts.pasteClaims}
       </ButtonLink>
-      <ButtonLink to={href('/products/:product/claims/new', { product: id })} aria-label={`Add a claim on ${name}`}>
-        Add a claim
+      <ButtonLink to={href('/products/:product/claims/new', { product: id })} aria-label={texts.addAClaimOn(name)}>
+        {texts.addAClaim}
       </ButtonLink>
     </Row>
   )
@@ -62,7 +63,7 @@ export function ClaimList({ product, application, today }: Props) {
   return (
     <>
       {product.all.length === 0 ? (
-        <Soft>Nothing is claimed, or nothing was written down yet.</Soft>
+        <Soft>{texts.nothingIsClaimedOrNothingWas}</Soft>
       ) : (
         <Table>
           <tbody>
@@ -89,11 +90,11 @@ function ClaimRow({ claim, product }: { claim: StoredClaim; product: ProductClai
         <br />
         <Small>
           {placeLabel(claim.place)}, {claim.readOn}
-          {claim.revisionId && ` · of ${product.revisions[claim.revisionId] ?? 'another revision'}`}
+          {claim.revisionId && texts.ofLabel(product.revisions[claim.revisionId] ?? texts.anotherRevision)}
           {claim.photoId && (
             <>
               {' · '}
-              <a href={href('/photos/:photo', { photo: claim.photoId })}>photo</a>
+              <a href={href('/photos/:photo', { photo: claim.photoId })}>{texts.photo}</a>
             </>
           )}
         </Small>
@@ -104,15 +105,14 @@ function ClaimRow({ claim, product }: { claim: StoredClaim; product: ProductClai
         {aside && (
           <>
             <br />
-            <Small>put aside: contradicted by another claim</Small>
+            <Small>{texts.putAsideContradictedByAnotherClaim}</Small>
           </>
         )}
         {weakest && (
           <>
             <br />
             <Small>
-              contradicts itself, since larger particles are easier: it counts as at least {formatShare(weakest.share)}{' '}
-              at {formatParticleSize(weakest.size)}
+              {texts.contradictsItselfSinceLarger(formatShare(weakest.share), formatParticleSize(weakest.size))}
             </Small>
           </>
         )}
@@ -122,7 +122,7 @@ function ClaimRow({ claim, product }: { claim: StoredClaim; product: ProductClai
         {lacks.length > 0 && (
           <>
             <br />
-            <Small>lacks {lacks.join(', ')}</Small>
+            <Small>{texts.lacks(lacks.join(', '))}</Small>
           </>
         )}
       </td>
@@ -130,7 +130,7 @@ function ClaimRow({ claim, product }: { claim: StoredClaim; product: ProductClai
   )
 }
 
-const promiseSigns = { kept: '✓ kept', broken: '✗ broken', 'not-checked': '○ not checked' }
+const promiseSigns = { kept: texts.kept, broken: texts.broken, 'not-checked': texts.notChecked }
 
 /** What became of what is promised about a part, with the way to where it is checked. */
 function PromiseWord({ claim, product }: { claim: StoredClaim; product: ProductClaims }) {
@@ -143,12 +143,12 @@ function PromiseWord({ claim, product }: { claim: StoredClaim; product: ProductC
       <br />
       <Small>
         {promiseSigns[state]}
-        {lookedAt > 0 && ` in ${kept} of ${lookedAt} looked at`}
+        {lookedAt > 0 && texts.inOfLookedAt(kept, lookedAt)}
         {product.specimen && (
           <>
             {' · '}
             <Link to={`${href('/bench/:specimen', { specimen: product.specimen })}?at=${key}`}>
-              {state === 'not-checked' ? 'check it at the bench' : 'its readings'}
+              {state === 'not-checked' ? texts.checkItAtTheBench : texts.itsReadings}
             </Link>
           </>
         )}

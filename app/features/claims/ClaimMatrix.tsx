@@ -1,9 +1,9 @@
 import { styled } from 'styled-components'
 import { claimLabel, gradeClaim, type ClaimKind } from '#core/claims/claim.ts'
 import { formatNotKnown, notKnown } from '#core/claims/inquiry.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import type { ProductClaims } from '#app/data/claim-overview.server.ts'
 import type { StoredClaim } from '#app/data/claims.server.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { formatClaimParts } from './format-claim.ts'
@@ -72,17 +72,17 @@ interface Props {
 
 /** What is claimed of each product, side by side, each as it was said with its mark; a product opens word for word. */
 export const ClaimMatrix = ({ products, picked, onPick }: Props) => (
-  <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="What is claimed">
+  <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.whatIsClaimed}>
     <Matrix>
       <thead>
         <tr>
-          <th scope="col">Product</th>
+          <th scope="col">{texts.product}</th>
           {columns.map((kind) => (
             <th key={kind} scope="col">
-              {kind === 'capacity' ? 'Capacity' : claimLabel(kind)}
+              {kind === 'capacity' ? texts.capacity : claimLabel(kind)}
             </th>
           ))}
-          <th scope="col">Also</th>
+          <th scope="col">{texts.also}</th>
         </tr>
       </thead>
       <tbody>
@@ -106,10 +106,7 @@ export const ClaimMatrix = ({ products, picked, onPick }: Props) => (
         ))}
       </tbody>
     </Matrix>
-    <Small>
-      ■ complete, ◧ partial, □ slogan; struck: put aside, since another claim contradicts it; ≠ it contradicts itself.
-      Press a product to read it word for word.
-    </Small>
+    <Small>{texts.completePartialSloganStruckPut}</Small>
   </div>
 )
 
@@ -117,26 +114,26 @@ function ClaimsOfKind({ kind, product }: { kind: ClaimKind; product: ProductClai
   const own = product.all.filter((claim) => claim.kind === kind)
   if (own.length === 0) {
     const open = notKnown(product.all, product.inquiries).find(({ about }) => about === kind)
-    return <Small title={open && formatNotKnown(open)}>{open && open.inquiries.length > 0 ? 'asked' : '–'}</Small>
+    return <Small title={open && formatNotKnown(open)}>{open && open.inquiries.length > 0 ? texts.asked : '–'}</Small>
   }
   return own.map((claim) => <OneClaim key={claim.id} claim={claim} isAside={isAside(claim, product)} />)
 }
 
 function OneClaim({ claim, isAside: aside }: { claim: StoredClaim; isAside: boolean }) {
   const { grade, lacks } = gradeClaim(claim)
-  const [said = '', ...conditions] = (formatClaimParts(claim).replace(' · no test named', '') || claim.words).split(
+  const [said = '', ...conditions] = (formatClaimParts(claim).replace(texts.noTestNamed2, '') || claim.words).split(
     ' · ',
   )
-  const shown = claim.kind === 'efficiency' ? said.replace(/([\d.]+\+?) at /g, '$1 % at ') : said
+  const shown = claim.kind === 'efficiency' ? said.replace(/([\d.]+\+?) at /g, texts.n1At) : said
   return (
     <div
-      title={[`“${claim.words}”`, ...conditions, lacks.length > 0 && `lacks ${lacks.join(', ')}`]
+      title={[`“${claim.words}”`, ...conditions, lacks.length > 0 && texts.lacks(lacks.join(', '))]
         .filter(Boolean)
         .join('; ')}
     >
       <i aria-label={grade}>{gradeGlyphs[grade]}</i> {aside ? <s>{shown}</s> : shown}
       {conditions.length > 0 && (
-        <Small> {claim.kind === 'efficiency' ? conditions[0] : formatCount(conditions.length, 'condition')}</Small>
+        <Small> {claim.kind === 'efficiency' ? conditions[0] : texts.conditions(conditions.length)}</Small>
       )}
     </div>
   )
@@ -153,5 +150,5 @@ function Others({ product }: { product: ProductClaims }) {
   if (kinds.length === 0) return <Small>–</Small>
   const named = kinds.slice(0, mostKinds).map((kind) => claimLabel(kind).toLowerCase())
   const rest = kinds.length - named.length
-  return <Small>{[...named, ...(rest > 0 ? [formatCount(rest, 'more', 'more')] : [])].join(', ')}</Small>
+  return <Small>{[...named, ...(rest > 0 ? [texts.more(rest)] : [])].join(', ')}</Small>
 }

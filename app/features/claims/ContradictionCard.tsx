@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { claimLabel, placeLabel } from '#core/claims/claim.ts'
 import type { Contradiction } from '#core/claims/standing.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -24,14 +25,12 @@ export function ContradictionCard({ contradiction, name }: { contradiction: Cont
   const [reason, setReason] = useState(decided?.reason ?? '')
   const post = (fields: Record<string, string>) => send({ productId, kind, ...fields })
   return (
-    <Said as="section" $gap={8} aria-label={`Contradiction: ${name}, ${claimLabel(kind)}`}>
+    <Said as="section" $gap={8} aria-label={texts.contradiction(name, claimLabel(kind))}>
       <p>
         <strong>{name}</strong>: {contradiction.description}
       </p>
       <Small>
-        {decided
-          ? `You decided for "${uses.words}": ${decided.reason}`
-          : `Until you decide the lower counts: "${uses.words}".`}
+        {decided ? texts.youDecidedFor(uses.words, decided.reason) : texts.untilYouDecideTheLowerCounts(uses.words)}
       </Small>
       <Row $gap={8}>
         <SelectMenu
@@ -43,18 +42,18 @@ export function ContradictionCard({ contradiction, name }: { contradiction: Cont
           }))}
           onPick={choose}
         />
-        <Small>because</Small>
+        <Small>{texts.because}</Small>
         <InputBox
           value={reason}
           onChange={(event) => setReason(event.target.value)}
           maxLength={300}
-          aria-label={`Reason for ${name}`}
+          aria-label={texts.reasonFor(name)}
           style={{ minWidth: 240 }}
         />
-        <Button onPress={() => post({ intent: 'decide', claimId: chosen, reason })}>Decide</Button>
+        <Button onPress={() => post({ intent: 'decide', claimId: chosen, reason })}>{texts.decide}</Button>
         {decided && (
           <Button $kind="quiet" onPress={() => post({ intent: 'undecide' })}>
-            Back to the lower
+            {texts.backToTheLower}
           </Button>
         )}
       </Row>

@@ -1,6 +1,7 @@
 import { useMemo } from 'react'
 import { compareClaims, formatComparison } from '#core/claims/compare.ts'
 import type { ProductClaims } from '#app/data/claim-overview.server.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
@@ -19,33 +20,30 @@ export function EfficiencyCard({ products }: { products: ProductClaims[] }) {
   return (
     <Card>
       <Stack $gap={8}>
-        <h2>Efficiency: what follows at each particle size</h2>
-        <Soft>
-          Smaller particles are harder. A filter that stops 98.7 % at 20 µm stops at least that above 20 µm and at most
-          that below; nothing more follows.
-        </Soft>
+        <h2>{texts.efficiencyWhatFollowsAtEach}</h2>
+        <Soft>{texts.smallerParticlesAreHarderAFilter}</Soft>
         {claiming.length === 0 ? (
-          <p>No claim names both a percentage and a particle size, so there is nothing to compare.</p>
+          <p>{texts.noClaimNamesBothAPercentage}</p>
         ) : (
           <>
             <BoundsMultiples claiming={claiming} />
             <Row>
               <SelectMenu
-                label="Put"
+                label={texts.put}
                 value={a?.id ?? ''}
                 options={namedOptions(claiming)}
                 onPick={(id) => set({ a: id })}
               />
               <SelectMenu
-                label="against"
+                label={texts.against}
                 value={b?.id ?? ''}
                 options={namedOptions(claiming)}
                 onPick={(id) => set({ b: id })}
               />
               <SelectMenu
-                label="at"
+                label={texts.at}
                 value={String(size)}
-                options={micrometres.map((one) => ({ value: String(one), label: `${one} µm` }))}
+                options={micrometres.map((one) => ({ value: String(one), label: texts.mOfOne(one) }))}
                 onPick={(one) => set({ size: one })}
               />
             </Row>
@@ -58,7 +56,7 @@ export function EfficiencyCard({ products }: { products: ProductClaims[] }) {
             )}
             <details>
               <summary style={{ minHeight: 36, cursor: 'pointer', font: '600 17px/36px var(--label)' }}>
-                In numbers, size by size
+                {texts.inNumbersSizeBySize}
               </summary>
               <BoundsTable claiming={claiming} />
             </details>

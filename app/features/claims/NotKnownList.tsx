@@ -5,6 +5,7 @@ import { formatNotKnown, inquiryStates, notKnown, type InquiryState } from '#cor
 import type { ProductClaims } from '#app/data/claim-overview.server.ts'
 import { newId } from '#app/data/id.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -24,7 +25,7 @@ export function NotKnownList({ product, application, today }: Props) {
   if (open.length === 0) return null
   return (
     <details>
-      <summary style={{ minHeight: 32, cursor: 'pointer' }}>Not known: {open.length} of what boxes say</summary>
+      <summary style={{ minHeight: 32, cursor: 'pointer' }}>{texts.notKnownOfWhatBoxesSay(open.length)}</summary>
       <Stack $gap={8}>
         <ul style={{ margin: 0, paddingLeft: 20 }}>
           {open.map((one) => (
@@ -34,10 +35,10 @@ export function NotKnownList({ product, application, today }: Props) {
                 <Button
                   key={id}
                   $kind="quiet"
-                  aria-label={`Remove what was found about ${claimLabel(one.about).toLowerCase()} on ${madeOn}`}
+                  aria-label={texts.removeWhatWasFoundAboutOn(claimLabel(one.about).toLowerCase(), madeOn)}
                   onPress={() => send({ intent: 'remove-inquiry', id, productId: product.id })}
                 >
-                  Remove
+                  {texts.remove}
                 </Button>
               ))}
             </li>
@@ -76,14 +77,14 @@ function InquiryLine({ product, application, kinds, today }: LineProps) {
           onPick={(value) => setState(value as InquiryState)}
         />
         <InputBox
-          aria-label={`Where or whom, ${product.name}`}
-          placeholder="maker's site; by letter"
+          aria-label={texts.whereOrWhom(product.name)}
+          placeholder={texts.makersSiteByLetter}
           value={place}
           onChange={(event) => setPlace(event.target.value)}
           maxLength={80}
         />
         <InputBox
-          aria-label={`On which day, ${product.name}`}
+          aria-label={texts.onWhichDay(product.name)}
           type="date"
           value={madeOn}
           onChange={(event) => setMadeOn(event.target.value)}
@@ -93,11 +94,11 @@ function InquiryLine({ product, application, kinds, today }: LineProps) {
             send({ intent: 'inquire', id: newId(), productId: product.id, about, state, place: place.trim(), madeOn })
           }
         >
-          Keep it
+          {texts.keepIt}
         </Button>
       </Row>
       <ErrorText role="alert">{refusal}</ErrorText>
-      <Small>Not looked up, not published and not answered are three things: each is said as it is.</Small>
+      <Small>{texts.notLookedUpNotPublishedAnd}</Small>
     </Stack>
   )
 }

@@ -1,5 +1,6 @@
 import { styled } from 'styled-components'
 import { compareClaims, formatParticleSize } from '#core/claims/compare.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { ClaimingProduct } from './claiming.ts'
@@ -32,10 +33,10 @@ const Matrix = styled(Table)`
 const outcomes = {
   ahead: { glyph: '▲', words: 'ahead' },
   behind: { glyph: '▽', words: 'behind' },
-  'at-least': { glyph: '△', words: 'at least as good' },
-  same: { glyph: '=', words: 'the same' },
-  'at-most': { glyph: '▿', words: 'at most as good' },
-  'not-comparable': { glyph: '·', words: 'cannot be compared' },
+  'at-least': { glyph: '△', words: texts.atLeastAsGood },
+  same: { glyph: '=', words: texts.theSame },
+  'at-most': { glyph: '▿', words: texts.atMostAsGood },
+  'not-comparable': { glyph: '·', words: texts.cannotBeCompared },
 }
 
 interface Props {
@@ -52,12 +53,9 @@ export function PairMatrix({ claiming, size, a, b, onPick }: Props) {
   return (
     <details>
       <summary style={{ minHeight: 36, cursor: 'pointer', font: '600 17px/36px var(--label)' }}>
-        All pairs at {formatParticleSize(size)}
+        {texts.allPairsAt(formatParticleSize(size))}
       </summary>
-      <Small>
-        Row against column, each test that both name for itself: ▲ ahead, △ at least as good, = the same, ▿ at most as
-        good, ▽ behind, · cannot be compared.
-      </Small>
+      <Small>{texts.rowAgainstColumnEachTestThat}</Small>
       <div style={{ overflowX: 'auto' }}>
         <Matrix>
           <thead>

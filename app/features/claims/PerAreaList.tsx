@@ -1,5 +1,5 @@
 import type { PerArea } from '#core/claims/per-area.ts'
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -30,11 +30,9 @@ export function PerAreaList({ title, amounts, write, doubt, products }: Props) {
             <td>{write(perArea)}</td>
             <td>
               {standsOut ? (
-                <strong>
-                  {times.toFixed(1)} times the middle of the line-up: {doubt}
-                </strong>
+                <strong>{texts.timesTheMiddleOfTheLine(times.toFixed(1), doubt)}</strong>
               ) : (
-                `${times.toFixed(1)} times the middle`
+                texts.timesTheMiddle(times.toFixed(1))
               )}
             </td>
           </tr>
@@ -46,10 +44,10 @@ export function PerAreaList({ title, amounts, write, doubt, products }: Props) {
     <section aria-label={title}>
       <Stack $gap={6}>
         <h3>{title}</h3>
-        {unusual.length === 0 ? <p>None stands out.</p> : tableOf(unusual)}
+        {unusual.length === 0 ? <p>{texts.noneStandsOut}</p> : tableOf(unusual)}
         {usual.length > 0 && (
           <details>
-            <summary style={{ minHeight: 32, cursor: 'pointer' }}>{formatCount(usual.length, 'other')}</summary>
+            <summary style={{ minHeight: 32, cursor: 'pointer' }}>{texts.others(usual.length)}</summary>
             {tableOf(usual)}
           </details>
         )}

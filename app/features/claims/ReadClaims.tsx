@@ -1,5 +1,6 @@
 import { claimLabel, gradeClaim } from '#core/claims/claim.ts'
 import type { ReadClaim } from '#core/claims/read-claim.ts'
+import * as texts from '#app/texts/claims.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { formatClaimParts } from './format-claim.ts'
@@ -13,13 +14,13 @@ interface Props {
 
 /** What a pasted text became, claim by claim; what had to be guessed stands in amber. */
 export const ReadClaims = ({ claims, left, onToggle }: Props) => (
-  <Table aria-label="What it became">
+  <Table aria-label={texts.whatItBecame}>
     <thead>
       <tr>
-        <th scope="col">Keep</th>
-        <th scope="col">Claim</th>
-        <th scope="col">Read as</th>
-        <th scope="col">Word for word</th>
+        <th scope="col">{texts.keep}</th>
+        <th scope="col">{texts.claim}</th>
+        <th scope="col">{texts.readAs}</th>
+        <th scope="col">{texts.wordForWord}</th>
       </tr>
     </thead>
     <tbody>
@@ -31,7 +32,7 @@ export const ReadClaims = ({ claims, left, onToggle }: Props) => (
               <label style={{ display: 'inline-flex', minWidth: 44, minHeight: 44, alignItems: 'center' }}>
                 <input
                   type="checkbox"
-                  aria-label={`Keep ${claimLabel(kind).toLowerCase()}: ${words}`}
+                  aria-label={texts.keepOfClaimLabel(claimLabel(kind).toLowerCase(), words)}
                   checked={!left.has(at)}
                   onChange={() => onToggle(at)}
                 />
@@ -42,7 +43,7 @@ export const ReadClaims = ({ claims, left, onToggle }: Props) => (
               <br />
               <Small>
                 {grade}
-                {lacks.length > 0 && `: lacks ${lacks.join(', ')}`}
+                {lacks.length > 0 && texts.lacksOfLacks(lacks.join(', '))}
               </Small>
             </td>
             <td>
@@ -50,7 +51,7 @@ export const ReadClaims = ({ claims, left, onToggle }: Props) => (
               {doubt && (
                 <>
                   <br />
-                  <Small>Look again: {doubt}.</Small>
+                  <Small>{texts.lookAgainOfDoubt(doubt)}</Small>
                 </>
               )}
             </td>

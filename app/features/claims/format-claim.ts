@@ -4,6 +4,7 @@ import { formatPoints } from '#core/claims/parse-points.ts'
 import { formatInterval } from '#core/quantity/interval.ts'
 import { formatNumber, formatQuantity } from '#core/quantity/format.ts'
 import { claimAmounts } from '#app/features/forms/claim-fields.ts'
+import * as texts from '#app/texts/claims.ts'
 
 /** The structured part of a claim, as it is said. */
 export function formatClaimParts({ kind, parts }: Pick<Claim, 'kind' | 'parts'>): string {
@@ -11,25 +12,25 @@ export function formatClaimParts({ kind, parts }: Pick<Claim, 'kind' | 'parts'>)
   switch (kind) {
     case 'efficiency':
       return [
-        `${formatPoints(parts.points ?? [])} µm`,
-        parts.standard ?? 'no test named',
+        texts.m(formatPoints(parts.points ?? [])),
+        parts.standard ?? texts.noTestNamed,
         parts.pass === undefined ? '' : `${parts.pass}-pass`,
       ]
         .filter(Boolean)
         .join(' · ')
     case 'interval':
       return [
-        formatInterval(intervalOf(parts), 'km') || 'left to the manual',
-        parts.oil && `only with ${parts.oil}`,
-        parts.notSevere && 'not under severe duty',
-        parts.severeShare !== undefined && `${formatNumber(100 * parts.severeShare)} % of it under severe duty`,
+        formatInterval(intervalOf(parts), 'km') || texts.leftToTheManual,
+        parts.oil && texts.onlyWith(parts.oil),
+        parts.notSevere && texts.notUnderSevereDuty,
+        parts.severeShare !== undefined && texts.ofItUnderSevereDuty(formatNumber(100 * parts.severeShare)),
       ]
         .filter(Boolean)
         .join(' · ')
     case 'construction':
       return parts.promise ? formatPromise(parts.promise) : ''
     case 'rival':
-      return parts.rival ? `about ${parts.rival}` : 'about somebody else'
+      return parts.rival ? texts.about(parts.rival) : texts.aboutSomebodyElse
     case 'temperature':
       return [parts.low, parts.high]
         .map((kelvin) => (kelvin === undefined ? '?' : formatQuantity(kelvin, '°C')))

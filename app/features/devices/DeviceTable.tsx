@@ -1,5 +1,6 @@
 import type { HouseDevice } from '#app/storage/house.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/devices.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Day } from '#app/ui/Day.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
@@ -9,24 +10,24 @@ import { Table } from '#app/ui/Table.tsx'
 /** Devices that were let in, each of which can be sent away. */
 export function DeviceTable({ devices }: { devices: readonly HouseDevice[] }) {
   const { send, isIdle, refusal } = useAction()
-  if (devices.length === 0) return <Soft>No other device was let in yet.</Soft>
+  if (devices.length === 0) return <Soft>{texts.noOtherDeviceWasLetIn}</Soft>
   return (
     <>
-      <Table aria-label="Devices that were let in">
+      <Table aria-label={texts.devicesThatWereLetIn}>
         <thead>
           <tr>
-            <th scope="col">Device</th>
-            <th scope="col">May</th>
-            <th scope="col">Since</th>
-            <th scope="col">Last seen</th>
-            <th scope="col">Change</th>
+            <th scope="col">{texts.device}</th>
+            <th scope="col">{texts.may}</th>
+            <th scope="col">{texts.since}</th>
+            <th scope="col">{texts.lastSeen}</th>
+            <th scope="col">{texts.change}</th>
           </tr>
         </thead>
         <tbody>
           {devices.map(({ id, name, role, since, seen }) => (
             <tr key={id}>
               <td style={{ overflowWrap: 'anywhere' }}>{name}</td>
-              <td>{role === 'full' ? 'do all' : 'look'}</td>
+              <td>{role === 'full' ? texts.doAll : texts.look}</td>
               <td>
                 <Day of={since} />
               </td>
@@ -37,10 +38,10 @@ export function DeviceTable({ devices }: { devices: readonly HouseDevice[] }) {
                 <Button
                   $kind="quiet"
                   isDisabled={!isIdle}
-                  aria-label={`Send ${name} away`}
+                  aria-label={texts.sendAway(name)}
                   onPress={() => send({ device: id })}
                 >
-                  Send away
+                  {texts.sendAway2}
                 </Button>
               </td>
             </tr>

@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/devices.ts'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 
 interface Props {
@@ -16,7 +17,7 @@ export function KeyCard({ title, says, typed, code, address }: Props) {
       <Row style={{ alignItems: 'flex-start' }}>
         <svg
           role="img"
-          aria-label={`Code that opens ${title.toLowerCase()}`}
+          aria-label={texts.codeThatOpens(title.toLowerCase())}
           viewBox={`-3 -3 ${code.side + 6} ${code.side + 6}`}
           style={{ width: 180, height: 180, flex: 'none', background: '#fff' }}
         >
@@ -26,10 +27,10 @@ export function KeyCard({ title, says, typed, code, address }: Props) {
           <h2>{title}</h2>
           <p>{says}</p>
           <p>
-            Open <strong>{address}/enter</strong> and type <strong>{typed}</strong>, or show the code to the camera of a
-            tablet.
+            {texts.open} <strong>{texts.enter(address)}</strong> {texts.andType} <strong>{typed}</strong>
+            {texts.orShowTheCodeToThe}
           </p>
-          <Small>It holds until Plicator is started again.</Small>
+          <Small>{texts.itHoldsUntilPlicatorIsStarted}</Small>
         </Stack>
       </Row>
     </Card>

@@ -3,6 +3,7 @@ import type { StoredDriver } from '#app/data/drivers.server.ts'
 import { driverSchema, driverValues, newDriverValues } from '#app/features/forms/driver-fields.ts'
 import { EditCard, type EditFormProps } from '#app/features/forms/EditCard.tsx'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/drivers.ts'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import { Row } from '#app/ui/layout.tsx'
 
@@ -17,39 +18,39 @@ export function DriverForm({ id, edited, result, onDone }: EditFormProps<StoredD
   })
   return (
     <EditCard form={form} id={id} noun="driver" edited={edited} result={result} onDone={onDone}>
-      <TextBox field={fields.name} label="Name" placeholder="the ferry taxi" />
+      <TextBox field={fields.name} label={texts.name} placeholder={texts.theFerryTaxi} />
       <Row $gap={16} style={{ alignItems: 'flex-start' }}>
-        <TextBox field={fields.annualDistance} label="Distance a year" placeholder="18000 km" />
+        <TextBox field={fields.annualDistance} label={texts.distanceAYear} placeholder={texts.n18000Km} />
         <TextBox
           field={fields.habit}
-          label="Changes oil after"
+          label={texts.changesOilAfter}
           optional
-          placeholder="10000 km"
-          hint="Or months, or hours: 12 months; 250 h."
+          placeholder={texts.n10000Km}
+          hint={texts.orMonthsOrHours12Months}
         />
         <TextBox
           field={fields.annualHours}
-          label="Engine hours a year"
+          label={texts.engineHoursAYear}
           optional
           inputMode="decimal"
           placeholder="400"
         />
-        <TextBox field={fields.vehicles} label="Vehicles" inputMode="decimal" />
+        <TextBox field={fields.vehicles} label={texts.vehicles} inputMode="decimal" />
       </Row>
       <ChoiceBox
         field={fields.duty}
-        label="Duty"
+        label={texts.duty}
         options={optionsFrom(duties)}
         hint={duties.map(({ label, description }) => `${label}: ${description}`).join(' ')}
       />
-      <ChoiceBox field={fields.climate} label="Climate" options={optionsFrom(climates)} />
-      <ChoiceBox field={fields.position} label="The filter sits" options={optionsFrom(positions)} />
-      <TextBox field={fields.oilTemperatureMax} label="Hottest oil" optional placeholder="120 °C" />
+      <ChoiceBox field={fields.climate} label={texts.climate} options={optionsFrom(climates)} />
+      <ChoiceBox field={fields.position} label={texts.theFilterSits} options={optionsFrom(positions)} />
+      <TextBox field={fields.oilTemperatureMax} label={texts.hottestOil} optional placeholder="120 °C" />
       <ChoiceBox
         field={fields.oil}
-        label="Oil"
+        label={texts.oil}
         options={optionsFrom(oilKinds)}
-        hint="Claims may hold with a certain oil only."
+        hint={texts.claimsMayHoldWithACertain}
       />
     </EditCard>
   )

@@ -2,9 +2,10 @@ import { byKey } from '#core/by-key.ts'
 import { systemOf, unitOfKind } from '#core/quantity/unit-habit.ts'
 import { climates, duties, positions, oilKinds } from '#core/money/driver.ts'
 import { formatInterval } from '#core/quantity/interval.ts'
-import { formatCount, formatQuantity } from '#core/quantity/format.ts'
+import { formatQuantity } from '#core/quantity/format.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/drivers.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Small, Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -16,18 +17,18 @@ const labelOf = <Key extends string>(list: readonly { key: Key; label: string }[
 /** Driver profiles, each to change or remove. */
 export function DriverTable({ drivers, onEdit }: { drivers: StoredDriver[]; onEdit: (driver: StoredDriver) => void }) {
   const { send } = useAction()
-  if (drivers.length === 0) return <Soft>None yet. Add the one you buy for.</Soft>
+  if (drivers.length === 0) return <Soft>{texts.noneYetAddTheOneYou}</Soft>
   return (
     <Table>
       <thead>
         <tr>
-          <th scope="col">Driver</th>
-          <th scope="col">A year</th>
-          <th scope="col">Changes after</th>
-          <th scope="col">Duty</th>
-          <th scope="col">Filter sits</th>
-          <th scope="col">Hottest oil</th>
-          <th scope="col">Vehicles</th>
+          <th scope="col">{texts.driver}</th>
+          <th scope="col">{texts.aYear}</th>
+          <th scope="col">{texts.changesAfter}</th>
+          <th scope="col">{texts.duty}</th>
+          <th scope="col">{texts.filterSits}</th>
+          <th scope="col">{texts.hottestOil}</th>
+          <th scope="col">{texts.vehicles}</th>
         </tr>
       </thead>
       <tbody>
@@ -59,11 +60,11 @@ function DriverRow({ driver, onEdit, onRemove }: RowProps) {
       <td>
         <strong>{driver.name}</strong>
         <Row $gap={4}>
-          <Button $kind="quiet" onPress={onEdit} aria-label={`Change ${driver.name}`}>
-            Change
+          <Button $kind="quiet" onPress={onEdit} aria-label={texts.change(driver.name)}>
+            {texts.change2}
           </Button>
-          <Button $kind="quiet" onPress={onRemove} aria-label={`Remove ${driver.name}`}>
-            Remove
+          <Button $kind="quiet" onPress={onRemove} aria-label={texts.remove(driver.name)}>
+            {texts.remove2}
           </Button>
         </Row>
       </td>
@@ -72,11 +73,11 @@ function DriverRow({ driver, onEdit, onRemove }: RowProps) {
         {driver.annualHours !== null && (
           <>
             <br />
-            <Small>{formatCount(driver.annualHours, 'engine hour')}</Small>
+            <Small>{texts.engineHours(driver.annualHours)}</Small>
           </>
         )}
       </td>
-      <td>{formatInterval(driver.habit, far) || 'as claim or manual say'}</td>
+      <td>{formatInterval(driver.habit, far) || texts.asClaimOrManualSay}</td>
       <td>
         {labelOf(duties, driver.duty)}, {labelOf(climates, driver.climate).toLowerCase()}
       </td>
@@ -86,7 +87,7 @@ function DriverRow({ driver, onEdit, onRemove }: RowProps) {
           ? '–'
           : formatQuantity(oilTemperatureMax, systemOf(system) === 'metric' ? '°C' : '°F')}
         <br />
-        <Small>{byKey(oilKinds, driver.oil).label.toLowerCase()} oil</Small>
+        <Small>{texts.oilOfLabel(byKey(oilKinds, driver.oil).label.toLowerCase())}</Small>
       </td>
       <td>{driver.vehicles}</td>
     </tr>

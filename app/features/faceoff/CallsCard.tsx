@@ -6,6 +6,7 @@ import type { PartContribution } from '#core/verdict/summary.ts'
 import type { StoredPartCall } from '#app/data/part-calls.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/face-off.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
@@ -55,18 +56,16 @@ export function CallsCard({ a, b, parts, calls }: Props) {
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>Your call, part by part</h2>
-        <p>
-          {a.name} stands at the left, {b.name} at the right. Press a call again to take it back.
-        </p>
+        <h2>{texts.yourCallPartByPart}</h2>
+        <p>{texts.standsAtTheLeftAtThe(a.name, b.name)}</p>
         <ErrorText role="alert">{refusal}</ErrorText>
-        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Calls part by part">
+        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.callsPartByPart}>
           <Table>
             <thead>
               <tr>
-                <th scope="col">Part</th>
-                <th scope="col">Your call</th>
-                <th scope="col">By the points</th>
+                <th scope="col">{texts.part}</th>
+                <th scope="col">{texts.yourCall}</th>
+                <th scope="col">{texts.byThePoints}</th>
               </tr>
             </thead>
             <tbody>
@@ -74,7 +73,7 @@ export function CallsCard({ a, b, parts, calls }: Props) {
                 <tr key={row.group}>
                   <th scope="row">{row.label}</th>
                   <td style={{ whiteSpace: 'nowrap' }}>
-                    <div role="group" aria-label={`Your call on ${row.label}`}>
+                    <div role="group" aria-label={texts.yourCallOn(row.label)}>
                       {steps.map((step) => (
                         <Choice
                           key={step}
@@ -100,15 +99,12 @@ export function CallsCard({ a, b, parts, calls }: Props) {
         </div>
         {own.size > 0 && (
           <Row>
-            <p role="status">
-              Your calls add up to {sum.a} for {a.name} and {sum.b} for {b.name}, with {sum.ties}{' '}
-              {sum.ties === 1 ? 'tie' : 'ties'}.
-            </p>
+            <p role="status">{texts.yourCallsAddUpToFor(sum.a, a.name, sum.b, b.name, sum.ties)}</p>
             {pick && (
               <ButtonLink
                 to={`${href('/lineups/:application/verdict', { application: application.id })}?tab=reviewer&pick=${pick.column.id}#below`}
               >
-                Take {pick.name} as my pick
+                {texts.takeAsMyPick(pick.name)}
               </ButtonLink>
             )}
           </Row>
@@ -137,6 +133,6 @@ function ownCalls(calls: readonly StoredPartCall[], one: string, other: string):
 /** Where the reviewer and the points part. */
 function partingText({ own, computed }: CalledPart): string {
   if (own === undefined || own === computed) return ''
-  if (Math.sign(own) === Math.sign(computed)) return 'of the same mind, by another step'
-  return own !== 0 && computed !== 0 ? 'the other way round than you' : 'where you part'
+  if (Math.sign(own) === Math.sign(computed)) return texts.ofTheSameMindByAnother
+  return own !== 0 && computed !== 0 ? texts.theOtherWayRoundThanYou : texts.whereYouPart
 }

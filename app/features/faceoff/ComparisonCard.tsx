@@ -7,6 +7,7 @@ import { faceOff, isWords, type RowComparison } from '#core/compare/face-off.ts'
 import { formatCell } from '#core/compare/format-cell.ts'
 import { cellPointsBy } from '#core/score/row-judgement.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/face-off.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -33,11 +34,17 @@ const Comparisons = styled(PairTable)`
   }
 `
 
-const outcomeWords = { a: '◀ takes it', b: 'takes it ▶', tie: '= tie', differs: '≠ differs', unknown: '? not known' }
+const outcomeWords = {
+  a: texts.takesIt,
+  b: texts.takesIt2,
+  tie: texts.tie,
+  differs: texts.differs,
+  unknown: texts.notKnown,
+}
 
 function outcomeText({ outcome, gain }: RowComparison): string {
   if (gain === 0) return outcomeWords[outcome]
-  return outcome === 'b' ? `takes it by ${gain.toFixed(1)} of 10 ▶` : `◀ takes it by ${gain.toFixed(1)} of 10`
+  return outcome === 'b' ? texts.takesItByOf10(gain.toFixed(1)) : texts.takesItByOf10OfGain(gain.toFixed(1))
 }
 
 /** Whether a row says more than that the two are alike or not known. */
@@ -55,18 +62,18 @@ export function ComparisonCard({ a, b }: { a: Facing; b: Facing }) {
     <Card>
       <Stack $gap={10}>
         <Row $between>
-          <h2>Part by part</h2>
+          <h2>{texts.partByPart}</h2>
           <Button onPress={() => showEverything(!everything)} aria-pressed={everything}>
-            {everything ? 'Differences only' : `All ${comparisons.length} rows`}
+            {everything ? texts.differencesOnly : texts.allRows(comparisons.length)}
           </Button>
         </Row>
-        {shown.length === 0 && <Soft>No difference that is larger than its uncertainty.</Soft>}
+        {shown.length === 0 && <Soft>{texts.noDifferenceThatIsLargerThan}</Soft>}
         {shown.length > 0 && (
-          <Comparisons aria-label="Part by part">
+          <Comparisons aria-label={texts.partByPart}>
             <thead>
               <tr>
                 <th scope="col">{a.name}</th>
-                <th scope="col">Who takes it</th>
+                <th scope="col">{texts.whoTakesIt}</th>
                 <th scope="col">{b.name}</th>
               </tr>
             </thead>

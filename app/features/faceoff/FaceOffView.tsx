@@ -13,6 +13,7 @@ import { CallLine } from '#app/features/verdict/CallLine.tsx'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { usePairCall } from '#app/features/verdict/usePairCall.ts'
+import * as texts from '#app/texts/face-off.ts'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { TabbedPanels } from '#app/ui/TabbedPanels.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
@@ -60,21 +61,18 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, labels, points
   const claims = (
     <Card>
       <Stack $gap={6}>
-        <h2>Claims</h2>
-        {overall && (
-          <p>
-            At every size that the other claims, by {overall.test}, {overall.side === 'a' ? a.name : b.name} is at least
-            as good.
-          </p>
-        )}
+        <h2>{texts.claims}</h2>
+        {overall && <p>{texts.atEverySizeThatTheOther(overall.test, overall.side === 'a' ? a.name : b.name)}</p>}
         {sizes.flatMap((size) =>
           compareClaims(own, other, size).map((comparison) => (
             <p key={`${size} ${comparison.test}`}>{formatComparison(a.name, b.name, size, comparison)}</p>
           )),
         )}
         <Small>
-          <Link to={href('/lineups/:application/claims', { application: application.id })}>What the boxes say</Link>.
-          The makers' words; none of it was tested here.
+          <Link to={href('/lineups/:application/claims', { application: application.id })}>
+            {texts.whatTheBoxesSay}
+          </Link>
+          {texts.theMakersWordsNoneOfIt}
         </Small>
       </Stack>
     </Card>
@@ -94,25 +92,22 @@ export function FaceOffView({ judged, facing: { a, b }, drawings, labels, points
         </Stack>
       </Card>
       <TabbedPanels
-        label="Of the two"
+        label={texts.ofTheTwo}
         selected={get('tab') ?? 'parts'}
         onSelect={(tab) => judged.set({ tab })}
         panels={[
-          { key: 'parts', label: 'Part by part', content: <ComparisonCard a={a} b={b} /> },
-          { key: 'calls', label: 'Your call', content: <CallsCard a={a} b={b} parts={parts} calls={calls} /> },
+          { key: 'parts', label: texts.partByPart, content: <ComparisonCard a={a} b={b} /> },
+          { key: 'calls', label: texts.yourCall, content: <CallsCard a={a} b={b} parts={parts} calls={calls} /> },
           {
             key: 'beside',
-            label: 'Side by side',
+            label: texts.sideBySide,
             content: <SideBySideCard a={a} b={b} labels={labels} comparisons={comparisons} />,
           },
-          { key: 'claims', label: 'Claims', content: claims },
-          { key: 'tray', label: 'Tray', content: tray },
+          { key: 'claims', label: texts.claims, content: claims },
+          { key: 'tray', label: texts.tray, content: tray },
         ]}
       />
-      <Small>
-        A judgement of construction and value, no filtration test. A tie is a difference within its uncertainty,
-        unit-to-unit spread included.
-      </Small>
+      <Small>{texts.aJudgementOfConstructionAndValue}</Small>
     </>
   )
 }

@@ -7,6 +7,7 @@ import type { DrawingData } from '#app/drawing/data.ts'
 import { FacingView } from '#app/drawing/FacingView.tsx'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/face-off.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
@@ -67,7 +68,7 @@ export function FacingDrawing({ a, b, drawings }: Omit<Props, 'judged'>) {
         width={1152}
         height={236}
         unit={systemOf(system) === 'metric' ? 'mm' : 'in'}
-        title={`${a.name} above and ${b.name} below the axis, to one scale`}
+        title={texts.aboveAndBelowTheAxisTo(a.name, b.name)}
       />
     </Drawn>
   )
@@ -78,7 +79,7 @@ export const FacingScores = ({ judged, a, b }: Omit<Props, 'drawings'>) => (
   <Scores>
     <FacingScore facing={a} column={1} query={judged.query} />
     <FacingScore facing={b} column={3} query={judged.query} />
-    <Small style={{ gridColumn: 2, gridRow: 1 }}>of 100</Small>
+    <Small style={{ gridColumn: 2, gridRow: 1 }}>{texts.of100}</Small>
   </Scores>
 )
 
@@ -87,8 +88,8 @@ export const FacingMenus = ({ judged, a, b }: Omit<Props, 'drawings'>) => (
   <>
     <FilterMenu name="First filter" chosen={a} other={b} onPick={(id) => judged.set({ a: id }, { b: b.column.id })} />
     <FilterMenu name="Second filter" chosen={b} other={a} onPick={(id) => judged.set({ b: id }, { a: a.column.id })} />
-    <Button onPress={() => judged.set({ a: b.column.id, b: a.column.id })}>Swap</Button>
-    <Button onPress={() => window.print()}>Print</Button>
+    <Button onPress={() => judged.set({ a: b.column.id, b: a.column.id })}>{texts.swap}</Button>
+    <Button onPress={() => window.print()}>{texts.print}</Button>
   </>
 )
 
@@ -120,10 +121,10 @@ function FacingScore({ facing, column: gridColumn, query }: { facing: Facing; co
   const { column, judged, name, landed } = facing
   const { currency } = evaluation
   const remarks = [
-    judged && `${Math.round(judged.chances.low)} to ${Math.round(judged.chances.high)} in 95 of 100`,
-    landed === undefined ? 'no price' : `${formatMoney(Math.round(toMinor(landed, currency)), currency)} landed`,
-    column.given.length > 0 && `sample given by ${column.given.join(', ')}`,
-    column.specimens > 1 && `${column.specimens} specimens`,
+    judged && texts.toIn95Of100(Math.round(judged.chances.low), Math.round(judged.chances.high)),
+    landed === undefined ? texts.noPrice : texts.landed(formatMoney(Math.round(toMinor(landed, currency)), currency)),
+    column.given.length > 0 && texts.sampleGivenBy(column.given.join(', ')),
+    column.specimens > 1 && texts.specimens(column.specimens),
   ]
   const address = href('/lineups/:application/score/:column', { application: application.id, column: column.id })
   return (

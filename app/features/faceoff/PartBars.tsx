@@ -1,5 +1,6 @@
 import { styled } from 'styled-components'
 import type { PartContribution } from '#core/verdict/summary.ts'
+import * as texts from '#app/texts/face-off.ts'
 
 const Bars = styled.div`
   display: grid;
@@ -42,8 +43,8 @@ export function PartBars({ parts }: { parts: PartContribution[] }) {
   const widest = Math.max(0.1, ...parts.map(({ gain }) => Math.abs(gain)))
   const width = (gain: number) => `${(longest * Math.abs(gain)) / widest}%`
   return (
-    <section aria-label="Points won, by part">
-      <Bars role="table" aria-label="Points won by part">
+    <section aria-label={texts.pointsWonByPart}>
+      <Bars role="table" aria-label={texts.pointsWonByPart2}>
         {parts.map(({ group, label, gain }) => (
           <div key={group} role="row" style={{ display: 'contents' }}>
             <div role="cell" data-side="a">

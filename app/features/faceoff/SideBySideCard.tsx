@@ -7,6 +7,7 @@ import { newId } from '#app/data/id.ts'
 import { longestComparison } from '#app/features/forms/comparison-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/face-off.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
@@ -38,11 +39,8 @@ export function SideBySideCard({ a, b, labels, comparisons }: Props) {
   return (
     <Card>
       <Stack $gap={12}>
-        <h2>Side by side</h2>
-        <Soft>
-          What was compared without a number for each: thicker, 8 g lighter, nearly twice, the same part. It fills what
-          is missing beside what is known, and draws that break it do not count in the verdict.
-        </Soft>
+        <h2>{texts.sideBySide}</h2>
+        <Soft>{texts.whatWasComparedWithoutANumber}</Soft>
         {own.length > 0 && <SaidTable a={a} b={b} labels={labels} said={own} />}
         <SayMore key={`${a.column.id} ${b.column.id}`} a={a} b={b} labels={labels} />
       </Stack>
@@ -63,19 +61,19 @@ function SaidTable({ a, b, labels, said }: SaidTableProps) {
   const { send, isIdle } = useAction()
   const isOfSeveral = a.column.specimenIds.length + b.column.specimenIds.length > 2
   return (
-    <Table aria-label="Said of the two">
+    <Table aria-label={texts.saidOfTheTwo}>
       <thead>
         <tr>
-          <th scope="col">Compared</th>
-          <th scope="col">{a.name} is</th>
+          <th scope="col">{texts.compared}</th>
+          <th scope="col">{texts.is(a.name)}</th>
           <th scope="col">
             <span style={{ display: 'flex', justifyContent: 'space-between', width: 260 }}>
-              <span>◀ less</span>
+              <span>{texts.less}</span>
               <Soft>{b.name}</Soft>
-              <span>more ▶</span>
+              <span>{texts.more}</span>
             </span>
           </th>
-          <th scope="col">As typed</th>
+          <th scope="col">{texts.asTyped}</th>
         </tr>
       </thead>
       <tbody>
@@ -90,13 +88,13 @@ function SaidTable({ a, b, labels, said }: SaidTableProps) {
               <td>{relationFieldOf(of)?.label ?? of}</td>
               <td>
                 <EvidenceGlyph evidence={evidence} /> {text}
-                {contradicts && <Caution>The readings of the two say otherwise: it does not count.</Caution>}
+                {contradicts && <Caution>{texts.theReadingsOfTheTwoSay}</Caution>}
               </td>
               <td>
                 <SpanMark
                   relation={seen}
                   other={other?.state === 'number' ? other.value : undefined}
-                  title={`${a.name}: ${text} than ${b.name}`}
+                  title={texts.than(a.name, text, b.name)}
                 />
               </td>
               <td>
@@ -109,10 +107,10 @@ function SaidTable({ a, b, labels, said }: SaidTableProps) {
                   <Button
                     $kind="quiet"
                     isDisabled={!isIdle}
-                    aria-label={`Take back: ${words}`}
+                    aria-label={texts.takeBack(words)}
                     onPress={() => send({ intent: 'remove', id })}
                   >
-                    Take back
+                    {texts.takeBack2}
                   </Button>
                 </Row>
               </td>
@@ -158,7 +156,7 @@ function SayMore({ a, b, labels }: Omit<Props, 'comparisons'>) {
       <Stack $gap={8}>
         <Row>
           <label htmlFor="comparison-line" style={{ font: '600 17px/1.2 var(--label)' }}>
-            {a.name}, beside {b.name}
+            {texts.beside(a.name, b.name)}
           </label>
           <SpecimenMenu of={a} labels={labels} value={specimen} onPick={setSpecimen} />
           <SpecimenMenu of={b} labels={labels} value={other} onPick={setOther} />
@@ -170,20 +168,20 @@ function SayMore({ a, b, labels }: Omit<Props, 'comparisons'>) {
             value={line}
             maxLength={longestComparison}
             onChange={(event) => setLine(event.target.value)}
-            placeholder={application.form === 'spin-on' ? 'wall: a hair thicker' : 'media length: a hair longer'}
+            placeholder={application.form === 'spin-on' ? texts.wallAHairThicker : texts.mediaLengthAHairLonger}
             autoComplete="off"
             style={{ flex: 1, minWidth: 220, font: '600 18px/1.2 var(--label)' }}
           />
           {candidates.length > 1 && (
             <SelectMenu
-              label="of"
+              label={texts.ofLabel}
               value={picked}
               options={[{ value: '', label: 'which?' }, ...candidates.map(({ of, label }) => ({ value: of, label }))]}
               onPick={pick}
             />
           )}
           <Button type="submit" $kind="primary" isDisabled={!chosen?.read.ok || !isIdle}>
-            Keep
+            {texts.keep}
           </Button>
         </Row>
         <ErrorText role="alert">{refusal}</ErrorText>
@@ -206,7 +204,7 @@ function SpecimenMenu({ of, labels, value, onPick }: SpecimenMenuProps) {
   if (specimenIds.length < 2) return null
   return (
     <SelectMenu
-      label={`Specimen of ${of.name}`}
+      label={texts.specimenOf(of.name)}
       value={value}
       options={specimenIds.map((id) => ({ value: id, label: labels[id] ?? '' }))}
       onPick={onPick}
@@ -224,14 +222,11 @@ interface EchoProps {
 /** What the line became, or what is wrong with it. */
 function Echo({ line, chosen, candidates, onTake }: EchoProps) {
   const { units: system } = usePreferences()
-  if (line.trim() === '')
-    return <Small role="status">Enter keeps it. Examples: 310 thou taller · pleats 54 against 61</Small>
+  if (line.trim() === '') return <Small role="status">{texts.enterKeepsItExamples310Thou}</Small>
   if (!chosen)
     return (
       <Small role="status">
-        {candidates.length === 0
-          ? 'Say what is compared: wall, weight, pleats, glue, bypass, media area …'
-          : 'That can be said of several things: choose which.'}
+        {candidates.length === 0 ? texts.sayWhatIsComparedWallWeight : texts.thatCanBeSaidOfSeveral}
       </Small>
     )
   const { of, label, read, said } = chosen
@@ -255,7 +250,7 @@ function Echo({ line, chosen, candidates, onTake }: EchoProps) {
     <Small role="status">
       {label}:{' '}
       {'readings' in value
-        ? `a reading of each, ${value.readings[0]} and ${value.readings[1]}`
+        ? texts.aReadingOfEachAnd(value.readings[0], value.readings[1])
         : `${formatRelation(value.relation, relationUnit(of, system))}${
             value.evidence === 'measured' ? '' : `, ${value.evidence}`
           }`}

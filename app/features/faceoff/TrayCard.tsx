@@ -9,6 +9,7 @@ import type { DrawingData } from '#app/drawing/data.ts'
 import { extentOf, PartView } from '#app/drawing/PartView.tsx'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/face-off.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -51,10 +52,10 @@ export function TrayCard({ exhibits }: { exhibits: readonly Exhibit[] }) {
   return (
     <Card>
       <Stack $gap={12}>
-        <h2>Tray: parts of other engines’ filters</h2>
-        <Soft>Laid beside to be shown, all to one scale. Not scored, and not compared: they fit another engine.</Soft>
+        <h2>{texts.trayPartsOfOtherEnginesFilters}</h2>
+        <Soft>{texts.laidBesideToBeShownAll}</Soft>
         {exhibits.length > 0 && (
-          <Tray aria-label="In the tray">
+          <Tray aria-label={texts.inTheTray}>
             {exhibits.map((exhibit) => (
               <Laid key={exhibit.id} exhibit={exhibit} scale={scale} />
             ))}
@@ -75,18 +76,19 @@ function Laid({ exhibit, scale }: { exhibit: Exhibit; scale: number }) {
   const { id, specimenId, part, note, name, engine, drawing, values } = exhibit
   const { units } = usePreferences()
   const { send, isIdle } = useAction()
-  const title = `${exhibitPartLabel(part)} of ${name}`
+  const title = texts.ofLabelOfExhibitPartLabel(exhibitPartLabel(part), name)
   return (
     <li>
-      <Small>not scored</Small>
+      <Small>{texts.notScored}</Small>
       <strong>{exhibitPartLabel(part)}</strong>
       <span>
-        <Link to={href('/bench/:specimen', { specimen: specimenId })}>{name}</Link>, for {engine}
+        <Link to={href('/bench/:specimen', { specimen: specimenId })}>{name}</Link>
+        {texts.forLabel(engine)}
       </span>
       {extentOf(drawing, part) ? (
         <PartView data={drawing} part={part} scale={scale} title={title} />
       ) : (
-        <Small>By its readings this filter has none.</Small>
+        <Small>{texts.byItsReadingsThisFilterHas}</Small>
       )}
       {values.slice(0, mostValues).map(({ key, value }) => {
         const characteristic = characteristicOf(key)
@@ -96,15 +98,15 @@ function Laid({ exhibit, scale }: { exhibit: Exhibit; scale: number }) {
           </Small>
         )
       })}
-      {values.length > mostValues && <Small>and {values.length - mostValues} more on its bench</Small>}
+      {values.length > mostValues && <Small>{texts.andMoreOnItsBench(values.length - mostValues)}</Small>}
       {note && <p>{note}</p>}
       <Button
         $kind="quiet"
         isDisabled={!isIdle}
-        aria-label={`Put back: ${title}`}
+        aria-label={texts.putBack(title)}
         onPress={() => send({ intent: 'put-back', id })}
       >
-        Put back
+        {texts.putBack2}
       </Button>
     </li>
   )
@@ -121,7 +123,7 @@ function LayBeside() {
   const [specimen, setSpecimen] = useState('')
   const [part, setPart] = useState<string>('element')
   const [note, setNote] = useState('')
-  if (others.length === 0) return <Soft>There is no other engine yet whose parts could lie here.</Soft>
+  if (others.length === 0) return <Soft>{texts.thereIsNoOtherEngineYet}</Soft>
   const specimens = data?.specimens ?? []
   const pickEngine = (id: string) => {
     setEngine(id)
@@ -135,22 +137,22 @@ function LayBeside() {
     <Stack $gap={8}>
       <Row style={{ flexWrap: 'wrap' }}>
         <SelectMenu
-          label="Engine"
+          label={texts.engine}
           value={engine}
           options={[{ value: '', label: 'choose' }, ...namedOptions(others)]}
           onPick={pickEngine}
         />
         <SelectMenu
-          label="Filter"
+          label={texts.filter}
           value={specimen}
           options={[
-            { value: '', label: data && specimens.length === 0 ? 'nothing recorded' : 'choose' },
+            { value: '', label: data && specimens.length === 0 ? texts.nothingRecorded : 'choose' },
             ...namedOptions(specimens),
           ]}
           onPick={setSpecimen}
         />
         <SelectMenu
-          label="Part"
+          label={texts.part}
           value={part}
           options={exhibitParts.map(({ key, label }) => ({ value: key, label }))}
           onPick={setPart}
@@ -158,15 +160,15 @@ function LayBeside() {
       </Row>
       <Row style={{ flexWrap: 'wrap' }}>
         <InputBox
-          aria-label="What it shows"
-          placeholder="What it shows: the same valve, in another seal"
+          aria-label={texts.whatItShows}
+          placeholder={texts.whatItShowsTheSameValve}
           style={{ minWidth: 320, flex: 1 }}
           maxLength={200}
           value={note}
           onChange={(event) => setNote(event.target.value)}
         />
         <Button isDisabled={specimen === '' || !isIdle} onPress={lay}>
-          Lay it beside
+          {texts.layItBeside}
         </Button>
       </Row>
       <ErrorText role="alert">{refusal}</ErrorText>

@@ -2,6 +2,7 @@ import { sizeClasses } from '#core/catalogue/index.ts'
 import { engineTroubles } from '#core/figures/trouble.ts'
 import { mountings } from '#core/kin/fitment-checks.ts'
 import { duties } from '#core/money/driver.ts'
+import * as texts from '#app/texts/engine.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
 import { SelectField } from '#app/ui/Select.tsx'
 import type { ActionResult } from './action-result.ts'
@@ -33,47 +34,37 @@ export function ApplicationForm({ id, version, values, result, back }: Props) {
       id={id}
       version={version}
       result={result}
-      save={version === undefined ? 'Add the engine' : 'Save the engine'}
+      save={version === undefined ? texts.addTheEngine : texts.saveTheEngine}
       back={back}
       isWide
     >
       <Pair>
-        <TextBox
-          field={fields.name}
-          label="Name of the engine"
-          hint="All comparison is for one engine: the one that the filters must fit."
-          autoFocus
-        />
-        <TextBox field={fields.machine} label="Machine" optional hint="What it drives, and where." />
+        <TextBox field={fields.name} label={texts.nameOfTheEngine} hint={texts.allComparisonIsForOneEngine} autoFocus />
+        <TextBox field={fields.machine} label={texts.machine} optional hint={texts.whatItDrivesAndWhere} />
       </Pair>
       <Pair>
         <ChoiceBox
           field={fields.form}
-          label="Filters are"
+          label={texts.filtersAre}
           options={filterForms.map((value) => ({ value, label: filterFormLabels[value] }))}
         />
         <ChoiceBox
           field={fields.bypass}
-          label="Bypass valve"
+          label={texts.bypassValve}
           options={[
-            { value: 'filter', label: 'Must be in the filter' },
-            { value: 'engine', label: 'The engine has its own' },
-            { value: 'unknown', label: 'Not known' },
+            { value: 'filter', label: texts.mustBeInTheFilter },
+            { value: 'engine', label: texts.theEngineHasItsOwn },
+            { value: 'unknown', label: texts.notKnown },
           ]}
         />
       </Pair>
       <Pair>
-        <TextBox
-          field={fields.thread}
-          label="Thread of the engine"
-          optional
-          hint="For spin-ons: M20 x 1.5 or 3/4-16 UNF."
-        />
+        <TextBox field={fields.thread} label={texts.threadOfTheEngine} optional hint={texts.forSpinOnsM20X1} />
         <TextBox
           field={fields.bypassOpening}
-          label="Bypass opens at"
+          label={texts.bypassOpensAt}
           optional
-          hint="The difference across the element that the engine maker asks for: 1.0 bar or 15 psi."
+          hint={texts.theDifferenceAcrossTheElementThat}
         />
       </Pair>
       <Pair>
@@ -81,58 +72,61 @@ export function ApplicationForm({ id, version, values, result, back }: Props) {
           <TextBox
             key={key}
             field={fields[`${key}Interval`]}
-            label={`Engine manual's interval, ${label.toLowerCase()} duty`}
+            label={texts.engineManualsIntervalDuty(label.toLowerCase())}
             optional
-            hint={key === 'easy' ? `15000 km or 12 months. ${description}` : description}
+            hint={key === 'easy' ? texts.n15000KmOr12Months(description) : description}
           />
         ))}
         <TextBox
           field={fields.maxHeight}
-          label="Room for the can"
+          label={texts.roomForTheCan}
           optional
-          hint="Highest can that clears what is round it. A higher one is excluded."
+          hint={texts.highestCanThatClearsWhatIs}
         />
       </Pair>
-      <TextLines field={fields.note} label="Note" />
-      <MoreFields label="size class, room across, gasket, mounting, oil temperatures, trouble" fields={seldom}>
+      <TextLines field={fields.note} label={texts.note} />
+      <MoreFields label={texts.sizeClassRoomAcrossGasketMounting} fields={seldom}>
         <Pair>
           <SelectField
             field={fields.sizeClass}
-            label="Size class"
+            label={texts.sizeClass}
             options={[
-              { value: '', label: 'as the first sizes say' },
+              { value: '', label: texts.asTheFirstSizesSay },
               ...sizeClasses.map(({ key, label, description }) => ({ value: key, label: `${label}: ${description}` })),
             ]}
           />
           <TextBox
             field={fields.maxDiameter}
-            label="Room across"
+            label={texts.roomAcross}
             optional
-            hint="Widest can that clears what is round it. A wider one is excluded."
+            hint={texts.widestCanThatClearsWhatIs}
           />
           <TextBox
             field={fields.gasketLand}
-            label="Gasket land, outer diameter"
+            label={texts.gasketLandOuterDiameter}
             optional
-            hint="A larger gasket is excluded."
+            hint={texts.aLargerGasketIsExcluded}
           />
           <SelectField
             field={fields.mounting}
-            label="How the filter is mounted"
-            options={[{ value: '', label: 'not known' }, ...mountings.map(({ key, label }) => ({ value: key, label }))]}
+            label={texts.howTheFilterIsMounted}
+            options={[
+              { value: '', label: texts.notKnown2 },
+              ...mountings.map(({ key, label }) => ({ value: key, label })),
+            ]}
           />
+          <TextBox field={fields.oilTemperatureMin} label={texts.coldestOilAtStart} optional hint={texts.n20COr4FFor} />
           <TextBox
-            field={fields.oilTemperatureMin}
-            label="Coldest oil at start"
+            field={fields.oilTemperatureMax}
+            label={texts.hottestOilInHardUse}
             optional
-            hint="-20 °C or -4 °F: for the margin of the rubber parts."
+            hint={texts.n135COr275F}
           />
-          <TextBox field={fields.oilTemperatureMax} label="Hottest oil in hard use" optional hint="135 °C or 275 °F." />
           <SelectField
             field={fields.trouble}
-            label="What the engine is known for"
+            label={texts.whatTheEngineIsKnownFor}
             options={[
-              { value: '', label: 'nothing known' },
+              { value: '', label: texts.nothingKnown },
               ...engineTroubles.map(({ key, label }) => ({ value: key, label })),
             ]}
           />

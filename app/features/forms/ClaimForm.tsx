@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { promisableFor } from '#core/claims/promise.ts'
 import { claimKinds, claimPlaces, type ClaimKind } from '#core/claims/claim.ts'
+import * as texts from '#app/texts/claims.ts'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
 import { SelectField } from '#app/ui/Select.tsx'
 import type { ActionResult } from './action-result.ts'
@@ -32,28 +33,28 @@ export function ClaimForm({ id, version, values, photos, revisions, result, back
       id={id}
       version={version}
       result={result}
-      save={version === undefined ? 'Keep the claim' : 'Save the claim'}
+      save={version === undefined ? texts.keepTheClaim : texts.saveTheClaim}
       back={back}
     >
-      <TextLines field={fields.words} label="Word for word" hint="As it is printed, small print and all." required />
+      <TextLines field={fields.words} label={texts.wordForWord} hint={texts.asItIsPrintedSmallPrint} required />
       <ChoiceBox
         field={fields.kind}
-        label="What is claimed"
+        label={texts.whatIsClaimed}
         onChange={(value) => setKind(value as ClaimKind)}
         options={claimKinds.map(({ key, label }) => ({ value: key, label }))}
       />
       <KindFields key={kind} kind={kind} fields={fields} />
       <SelectField
         field={fields.place}
-        label="Where it was read"
+        label={texts.whereItWasRead}
         options={claimPlaces.map(({ key, label }) => ({ value: key, label }))}
       />
-      <TextBox field={fields.readOn} label="Day" type="date" />
+      <TextBox field={fields.readOn} label={texts.day} type="date" />
       <RevisionField field={fields.revisionId} revisions={revisions} />
       {photos.length > 0 && (
         <SelectField
           field={fields.photoId}
-          label="Photo of it"
+          label={texts.photoOfIt}
           options={[{ value: '', label: 'none' }, ...photos.map((photo) => ({ value: photo.id, label: photo.name }))]}
         />
       )}
@@ -76,18 +77,18 @@ function KindFields({ kind, fields }: { kind: ClaimKind; fields: ClaimFormFields
         <>
           <TextBox
             field={fields.points}
-            label="Percentage at particle size, µm"
-            placeholder="99 at 20, 94 at 15"
-            hint='As printed: "98.7+ at 20", "up to 99 at 25". What is not said is a question mark: 99 at ?.'
+            label={texts.percentageAtParticleSizeM}
+            placeholder={texts.n99At2094At15}
+            hint={texts.asPrinted987At20}
           />
-          <TextBox field={fields.standard} label="Test named" optional placeholder="ISO 4548-12" />
+          <TextBox field={fields.standard} label={texts.testNamed} optional placeholder={texts.iso454812} />
           <ChoiceBox
             field={fields.pass}
-            label="Passes"
+            label={texts.passes}
             options={[
-              { value: 'multi', label: 'Multi-pass' },
-              { value: 'single', label: 'Single pass' },
-              { value: '', label: 'Not said' },
+              { value: 'multi', label: texts.multiPass },
+              { value: 'single', label: texts.singlePass },
+              { value: '', label: texts.notSaid },
             ]}
           />
         </>
@@ -97,18 +98,18 @@ function KindFields({ kind, fields }: { kind: ClaimKind; fields: ClaimFormFields
         <>
           <TextBox
             field={fields.interval}
-            label="Interval"
-            placeholder="15000 km or 12 months"
-            hint="Whichever comes first is understood when both are given."
+            label={texts.interval}
+            placeholder={texts.n15000KmOr12Months}
+            hint={texts.whicheverComesFirstIsUnderstood}
           />
-          <TextBox field={fields.oil} label="Only with this oil" optional />
+          <TextBox field={fields.oil} label={texts.onlyWithThisOil} optional />
           <ChoiceBox
             field={fields.notSevere}
-            label="Under severe duty"
+            label={texts.underSevereDuty}
             options={[
-              { value: 'no', label: 'Nothing is said' },
-              { value: 'half', label: 'Half of it holds' },
-              { value: 'yes', label: 'It does not hold' },
+              { value: 'no', label: texts.nothingIsSaid },
+              { value: 'half', label: texts.halfOfItHolds },
+              { value: 'yes', label: texts.itDoesNotHold },
             ]}
           />
         </>
@@ -118,27 +119,27 @@ function KindFields({ kind, fields }: { kind: ClaimKind; fields: ClaimFormFields
         <>
           <SelectField
             field={fields.promised}
-            label="Which part and what of it"
+            label={texts.whichPartAndWhatOfIt}
             options={[{ value: '', label: 'choose' }, ...promisable]}
           />
-          <TextBox field={fields.answer} label="What is promised" placeholder="silicone" />
+          <TextBox field={fields.answer} label={texts.whatIsPromised} placeholder={texts.silicone} />
         </>
       )
     case 'rival':
       return (
         <TextBox
           field={fields.rival}
-          label="About whom"
+          label={texts.aboutWhom}
           optional
-          placeholder="the leading brand"
-          hint="It is kept as this maker's word on somebody else, never as the rival's own."
+          placeholder={texts.theLeadingBrand}
+          hint={texts.itIsKeptAsThisMakers}
         />
       )
     case 'temperature':
       return (
         <>
-          <TextBox field={fields.low} label="Cold end" optional placeholder="-40 °C" />
-          <TextBox field={fields.high} label="Hot end" optional placeholder="135 °C" />
+          <TextBox field={fields.low} label={texts.coldEnd} optional placeholder="-40 °C" />
+          <TextBox field={fields.high} label={texts.hotEnd} optional placeholder="135 °C" />
         </>
       )
     default: {

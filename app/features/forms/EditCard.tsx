@@ -1,6 +1,7 @@
 import { getFormProps, type FormMetadata } from '@conform-to/react'
 import type { ReactNode } from 'react'
 import { Form } from 'react-router'
+import * as texts from '#app/texts/forms.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Card, Row, Stack } from '#app/ui/layout.tsx'
 import type { ActionResult } from './action-result.ts'
@@ -41,18 +42,18 @@ export function EditCard<Fields extends Record<string, string>>({
     <Card style={{ maxWidth: 760 }}>
       <Form method="post" {...getFormProps(form)}>
         <Stack $gap={18}>
-          <h2>{edited ? `Change ${edited.name}` : `Add ${article} ${noun}`}</h2>
+          <h2>{edited ? texts.change(edited.name) : texts.add(article, noun)}</h2>
           <input type="hidden" name="intent" value="save" />
           <VersionedFields form={form} id={id} version={edited?.version} result={result}>
             {children}
           </VersionedFields>
           <Row>
             <Button type="submit" $kind="primary">
-              {edited ? `Save the ${noun}` : `Add the ${noun}`}
+              {edited ? texts.saveThe(noun) : texts.addThe(noun)}
             </Button>
             {edited && (
               <Button $kind="quiet" onPress={onDone}>
-                Leave it
+                {texts.leaveIt}
               </Button>
             )}
           </Row>

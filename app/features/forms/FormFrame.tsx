@@ -2,6 +2,7 @@ import { getFormProps, type FormMetadata } from '@conform-to/react'
 import { useRef, useState, type ReactNode } from 'react'
 import { Form, useNavigation } from 'react-router'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/forms.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
 import { Card, Key, Row, Small } from '#app/ui/layout.tsx'
@@ -47,7 +48,7 @@ export function FormFrame<Fields extends Record<string, string>>({
   const isBusy = useNavigation().state !== 'idle'
   const own = useRef<HTMLFormElement>(null)
   const [isChanged, setChanged] = useState(false)
-  useShortcuts([{ key: 'Ctrl Enter', does: 'save', act: () => own.current?.requestSubmit(), whileTyping: true }])
+  useShortcuts([{ key: texts.ctrlEnter, does: 'save', act: () => own.current?.requestSubmit(), whileTyping: true }])
   return (
     <Frame $isWide={isWide}>
       <Form method="post" {...getFormProps(form)} ref={own} onInput={() => setChanged(true)}>
@@ -60,15 +61,15 @@ export function FormFrame<Fields extends Record<string, string>>({
           </Button>
           {onLeave ? (
             <Button $kind="quiet" onPress={onLeave}>
-              Leave it
+              {texts.leaveIt}
             </Button>
           ) : (
             <ButtonLink to={back} $kind="quiet">
-              Back
+              {texts.back}
             </ButtonLink>
           )}
           <Small>
-            <Key>Ctrl Enter</Key> saves
+            <Key>{texts.ctrlEnter}</Key> {texts.saves}
           </Small>
         </Row>
       </Form>

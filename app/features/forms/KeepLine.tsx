@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/forms.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Row } from '#app/ui/layout.tsx'
@@ -21,7 +22,7 @@ export const KeepLine = ({ refusal, label, isIdle, onKeep, back }: Props) => (
         {label}
       </Button>
       <ButtonLink to={back} $kind="quiet">
-        Back
+        {texts.back}
       </ButtonLink>
     </Row>
   </>

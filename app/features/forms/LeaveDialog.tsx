@@ -2,6 +2,7 @@ import { useEffect } from 'react'
 import { Dialog, Heading } from 'react-aria-components'
 import { useBlocker } from 'react-router'
 import { Sheet, Veil } from '#app/features/shortcuts/ShortcutsProvider.tsx'
+import * as texts from '#app/texts/forms.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Stack } from '#app/ui/layout.tsx'
 
@@ -21,14 +22,14 @@ export function LeaveDialog({ isChanged }: { isChanged: boolean }) {
       <Sheet>
         <Dialog role="alertdialog">
           <Stack $gap={14}>
-            <Heading slot="title">Leave without saving?</Heading>
-            <p>What you typed on this page is not saved yet.</p>
+            <Heading slot="title">{texts.leaveWithoutSaving}</Heading>
+            <p>{texts.whatYouTypedOnThisPage}</p>
             <Row>
               <Button $kind="primary" autoFocus onPress={() => blocker.reset?.()}>
-                Stay
+                {texts.stay}
               </Button>
               <Button $kind="danger" onPress={() => blocker.proceed?.()}>
-                Leave
+                {texts.leave}
               </Button>
             </Row>
           </Stack>

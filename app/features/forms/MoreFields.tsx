@@ -1,7 +1,7 @@
 import type { FieldMetadata } from '@conform-to/react'
 import { useState, type ReactNode } from 'react'
 import { styled } from 'styled-components'
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/forms.ts'
 import { Small } from '#app/ui/layout.tsx'
 
 const Folded = styled.details`
@@ -36,8 +36,8 @@ export function MoreFields({ label, fields, children }: Props) {
   return (
     <Folded open={isOpen || isFaulty} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
       <summary>
-        More: {label}
-        {filled > 0 && <Small> · {formatCount(filled, 'filled in', 'filled in')}</Small>}
+        {texts.more(label)}
+        {filled > 0 && <Small> {texts.filledIn(filled)}</Small>}
       </summary>
       <div>{children}</div>
     </Folded>

@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/products.ts'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import type { ActionResult } from './action-result.ts'
 import type { FieldValues } from './field-values.ts'
@@ -27,46 +28,30 @@ export function ProductForm({ id, version, values, brands, result, back, onLeave
       id={id}
       version={version}
       result={result}
-      save={version === undefined ? 'Add the product' : 'Save the product'}
+      save={version === undefined ? texts.addTheProduct : texts.saveTheProduct}
       back={back}
       onLeave={onLeave}
     >
       {onLeave && <input type="hidden" name="intent" value="product" />}
-      <TextBox
-        field={fields.brand}
-        label="Brand"
-        hint="A new brand is made when you name it."
-        list="brands"
-        autoFocus
-      />
+      <TextBox field={fields.brand} label={texts.brand} hint={texts.aNewBrandIsMadeWhen} list="brands" autoFocus />
       <datalist id="brands">
         {brands.map((brand) => (
           <option key={brand} value={brand} />
         ))}
       </datalist>
-      <TextBox field={fields.partNumber} label="Part number" />
-      <TextBox
-        field={fields.nickname}
-        label="Short name"
-        optional
-        hint="As it is called on air; no other product of the line-up has it. Price lists and tables know it too."
-      />
+      <TextBox field={fields.partNumber} label={texts.partNumber} />
+      <TextBox field={fields.nickname} label={texts.shortName} optional hint={texts.asItIsCalledOnAir} />
       {version === undefined && (
-        <TextBox
-          field={fields.revision}
-          label="Revision"
-          optional
-          hint="Suffix, country or date code when the same number has changed inside."
-        />
+        <TextBox field={fields.revision} label={texts.revision} optional hint={texts.suffixCountryOrDateCodeWhen} />
       )}
       <ChoiceBox
         field={fields.form}
-        label="Form"
+        label={texts.form}
         options={filterForms.map((value) => ({ value, label: filterFormLabels[value] }))}
       />
       <ChoiceBox
         field={fields.tier}
-        label="Tier"
+        label={texts.tier}
         options={tiers.map((value) => ({ value, label: tierLabels[value] }))}
       />
     </FormFrame>

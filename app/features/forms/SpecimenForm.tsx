@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { currencies } from '#core/money/currency.ts'
 import { specimenConditions } from '#core/teardown/specimen-condition.ts'
 import type { Revision } from '#app/data/products.server.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import type { ActionResult } from './action-result.ts'
 import type { FieldValues } from './field-values.ts'
@@ -31,61 +32,61 @@ export function SpecimenForm({ id, version, values, revisions, result, back }: P
       id={id}
       version={version}
       result={result}
-      save={version === undefined ? 'Put it on the bench' : 'Save the specimen'}
+      save={version === undefined ? texts.putItOnTheBench : texts.saveTheSpecimen}
       back={back}
     >
       {revisions.length > 1 ? (
         <ChoiceBox
           field={fields.revisionId}
-          label="Revision"
-          options={revisions.map(({ id: value, label }) => ({ value, label: label || 'First' }))}
+          label={texts.revision}
+          options={revisions.map(({ id: value, label }) => ({ value, label: label || texts.first }))}
         />
       ) : (
         <input type="hidden" name="revisionId" value={revisions[0]?.id ?? ''} />
       )}
-      <TextBox field={fields.label} label="Label of the specimen" hint="Write it on the can too." />
+      <TextBox field={fields.label} label={texts.labelOfTheSpecimen} hint={texts.writeItOnTheCanToo} />
       <ChoiceBox
         field={fields.condition}
-        label="State"
+        label={texts.state}
         onChange={setCondition}
         options={specimenConditions.map(({ key, label }) => ({ value: key, label }))}
       />
       {condition !== 'new' && (
         <TextBox
           field={fields.service}
-          label={condition === 'old-stock' ? 'How old' : 'How long it served'}
+          label={condition === 'old-stock' ? texts.howOld : texts.howLongItServed}
           optional
-          placeholder={condition === 'old-stock' ? '4 years' : '8000 km or 6 months or 250 h'}
-          hint="Used and damaged ones are kept out of the averages of new ones and stand beside them."
+          placeholder={condition === 'old-stock' ? texts.n4Years : texts.n8000KmOr6MonthsOr}
+          hint={texts.usedAndDamagedOnesAreKept}
         />
       )}
       <ChoiceBox
         field={fields.acquisition}
-        label="How it was got"
+        label={texts.howItWasGot}
         onChange={setAcquisition}
         options={[
-          { value: 'bought', label: 'Bought' },
-          { value: 'given', label: 'Given' },
-          { value: 'lent', label: 'On loan' },
+          { value: 'bought', label: texts.bought },
+          { value: 'given', label: texts.given },
+          { value: 'lent', label: texts.onLoan },
         ]}
       />
       {acquisition !== 'bought' && (
         <TextBox
           field={fields.givenBy}
-          label={acquisition === 'lent' ? 'Lent by' : 'Given by'}
-          hint="Maker, dealer or viewer. It is disclosed wherever this specimen appears."
+          label={acquisition === 'lent' ? texts.lentBy : texts.givenBy}
+          hint={texts.makerDealerOrViewerItIs}
         />
       )}
       <Pair>
-        <TextBox field={fields.price} label="Price paid for one" optional inputMode="decimal" />
-        <TextBox field={fields.currency} label="Currency" optional list="currencies" placeholder="EUR" />
+        <TextBox field={fields.price} label={texts.pricePaidForOne} optional inputMode="decimal" />
+        <TextBox field={fields.currency} label={texts.currency} optional list="currencies" placeholder={texts.eur} />
       </Pair>
       <datalist id="currencies">
         {currencies.map((currency) => (
           <option key={currency} value={currency} />
         ))}
       </datalist>
-      <TextBox field={fields.shop} label="Shop" optional />
+      <TextBox field={fields.shop} label={texts.shop} optional />
     </FormFrame>
   )
 }

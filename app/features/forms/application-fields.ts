@@ -5,38 +5,39 @@ import { mountings, type Mounting } from '#core/kin/fitment-checks.ts'
 import { duties } from '#core/money/driver.ts'
 import { parseThread } from '#core/quantity/thread.ts'
 import type { ApplicationFields } from '#app/data/applications.server.ts'
+import * as texts from '#app/texts/engine.ts'
 import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
 import { filterForms } from './labels.ts'
 import { id, line, oneOf, optionalInterval, optionalLine, optionalQuantity, type QuantityField } from './zod-fields.ts'
 
 const quantities = {
   bypassOpening: {
-    name: 'Bypass opening',
+    name: texts.bypassOpening,
     dimension: 'pressure',
     units: ['bar', 'psi', 'kPa'],
     range: [0.2e5, 6e5],
   },
   oilTemperatureMin: {
-    name: 'Coldest oil',
+    name: texts.coldestOil,
     dimension: 'temperature',
     units: ['°C', '°F'],
     range: [203.15, 323.15],
   },
   oilTemperatureMax: {
-    name: 'Hottest oil',
+    name: texts.hottestOil,
     dimension: 'temperature',
     units: ['°C', '°F'],
     range: [323.15, 473.15],
   },
-  maxHeight: { name: 'Room for the can', dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.4] },
-  maxDiameter: { name: 'Room across', dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.3] },
-  gasketLand: { name: 'Gasket land', dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.2] },
+  maxHeight: { name: texts.roomForTheCan, dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.4] },
+  maxDiameter: { name: texts.roomAcross, dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.3] },
+  gasketLand: { name: texts.gasketLand, dimension: 'length', units: ['mm', 'in'], range: [0.03, 0.2] },
 } as const satisfies Record<string, QuantityField>
 
 const thread = z
   .string()
   .trim()
-  .max(40, 'That is too long for a thread.')
+  .max(40, texts.thatIsTooLongForA)
   .default('')
   .transform((text, context) => {
     if (text === '') return null
@@ -54,34 +55,30 @@ const sizeClassKeys = sizeClasses.map(({ key }) => key) as [SizeClass, ...SizeCl
 
 const anyApplicationSchema = z.object({
   id,
-  name: line('The name', 80),
-  machine: optionalLine('The description', 160),
-  form: oneOf(filterForms, 'Choose spin-on or cartridge.'),
-  sizeClass: z
-    .enum(['', ...sizeClassKeys], { error: 'Choose a size class, or leave it to the first sizes.' })
-    .default(''),
+  name: line(texts.theName, 80),
+  machine: optionalLine(texts.theDescription, 160),
+  form: oneOf(filterForms, texts.chooseSpinOnOrCartridge),
+  sizeClass: z.enum(['', ...sizeClassKeys], { error: texts.chooseASizeClassOrLeave }).default(''),
   thread,
-  bypass: oneOf(['filter', 'engine', 'unknown'], 'Say where the bypass is, or that you do not know.'),
+  bypass: oneOf(['filter', 'engine', 'unknown'], texts.sayWhereTheBypassIsOr),
   bypassOpening: optionalQuantity(quantities.bypassOpening),
   oilTemperatureMin: optionalQuantity(quantities.oilTemperatureMin),
   oilTemperatureMax: optionalQuantity(quantities.oilTemperatureMax),
   maxHeight: optionalQuantity(quantities.maxHeight),
   maxDiameter: optionalQuantity(quantities.maxDiameter),
   gasketLand: optionalQuantity(quantities.gasketLand),
-  mounting: z
-    .enum(['', ...mountingKeys], { error: 'Choose how the filter is mounted, or that it is not known.' })
-    .default(''),
-  easyInterval: optionalInterval('The interval'),
-  normalInterval: optionalInterval('The interval'),
-  severeInterval: optionalInterval('The interval'),
-  trouble: z.enum(['', ...troubleKeys], { error: 'Choose a trouble, or none.' }).default(''),
-  note: optionalLine('The note', 2000),
+  mounting: z.enum(['', ...mountingKeys], { error: texts.chooseHowTheFilterIsMounted }).default(''),
+  easyInterval: optionalInterval(texts.theInterval),
+  normalInterval: optionalInterval(texts.theInterval),
+  severeInterval: optionalInterval(texts.theInterval),
+  trouble: z.enum(['', ...troubleKeys], { error: texts.chooseATroubleOrNone }).default(''),
+  note: optionalLine(texts.theNote, 2000),
 })
 
 /** An application: the engine that the filters must fit. */
 export const applicationSchema = anyApplicationSchema.refine(
   ({ form, sizeClass }) => sizeClass === '' || formOfSizeClass(sizeClass) === form,
-  { path: ['sizeClass'], error: 'That size class is of the other kind of filter. Choose one of this kind.' },
+  { path: ['sizeClass'], error: texts.thatSizeClassIsOfThe },
 )
 
 const typedFields = [...Object.keys(quantities), ...duties.map(({ key }) => `${key}Interval`)]

@@ -4,6 +4,7 @@ import { readPromise } from '#core/claims/promise.ts'
 import { formatPoints, parsePoints } from '#core/claims/parse-points.ts'
 import { ok, type Result } from '#core/result.ts'
 import type { ClaimFields } from '#app/data/claims.server.ts'
+import * as texts from '#app/texts/claims.ts'
 import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
 import {
   day,
@@ -22,40 +23,40 @@ const pressureUnits = ['bar', 'psi', 'kPa'] as const
 
 /** How the amount of a claim is read, for the kinds that have one. */
 export const claimAmounts: Partial<Record<ClaimKind, QuantityField>> = {
-  capacity: { name: 'Capacity', dimension: 'mass', units: ['g', 'oz'], range: [0.001, 0.5] },
-  flow: { name: 'Flow rate', dimension: 'flow', units: ['L/min', 'gal/min'], range: [1 / 60_000, 400 / 60_000] },
-  bypass: { name: 'Bypass pressure', dimension: 'pressure', units: pressureUnits, range: [0.1e5, 10e5] },
-  collapse: { name: 'Collapse pressure', dimension: 'pressure', units: pressureUnits, range: [1e5, 60e5] },
-  burst: { name: 'Burst pressure', dimension: 'pressure', units: pressureUnits, range: [3e5, 100e5] },
+  capacity: { name: texts.capacity, dimension: 'mass', units: ['g', 'oz'], range: [0.001, 0.5] },
+  flow: { name: texts.flowRate, dimension: 'flow', units: ['L/min', 'gal/min'], range: [1 / 60_000, 400 / 60_000] },
+  bypass: { name: texts.bypassPressure, dimension: 'pressure', units: pressureUnits, range: [0.1e5, 10e5] },
+  collapse: { name: texts.collapsePressure, dimension: 'pressure', units: pressureUnits, range: [1e5, 60e5] },
+  burst: { name: texts.burstPressure, dimension: 'pressure', units: pressureUnits, range: [3e5, 100e5] },
 }
 
 const temperatureEnds = {
-  low: { name: 'Cold end', dimension: 'temperature', units: ['°C', '°F'], range: [173.15, 373.15] },
-  high: { name: 'Hot end', dimension: 'temperature', units: ['°C', '°F'], range: [273.15, 673.15] },
+  low: { name: texts.coldEnd, dimension: 'temperature', units: ['°C', '°F'], range: [173.15, 373.15] },
+  high: { name: texts.hotEnd, dimension: 'temperature', units: ['°C', '°F'], range: [273.15, 673.15] },
 } as const satisfies Record<string, QuantityField>
 
-const openText = z.string().trim().max(200, 'That is too long.').default('')
+const openText = z.string().trim().max(200, texts.thatIsTooLong).default('')
 
 const claimText = z.object({
   id,
-  kind: keyOf(claimKinds, 'Choose what is claimed.'),
-  words: line('The wording', 600),
-  place: keyOf(claimPlaces, 'Say where it was read.'),
-  readOn: day('The day'),
+  kind: keyOf(claimKinds, texts.chooseWhatIsClaimed),
+  words: line(texts.theWording, 600),
+  place: keyOf(claimPlaces, texts.sayWhereItWasRead),
+  readOn: day(texts.theDay),
   photoId: z.union([id, z.literal('')]).default(''),
   revisionId: z.union([id, z.literal('')]).default(''),
   points: openText,
-  standard: optionalLine('The test', 60),
+  standard: optionalLine(texts.theTest, 60),
   promised: z.string().max(60).default(''),
-  answer: optionalLine('The answer', 80),
-  rival: optionalLine('The rival', 80),
+  answer: optionalLine(texts.theAnswer, 80),
+  rival: optionalLine(texts.theRival, 80),
   pass: z.enum(['multi', 'single', '']).default(''),
   amount: openText,
   low: optionalQuantity(temperatureEnds.low),
   high: optionalQuantity(temperatureEnds.high),
-  interval: optionalInterval('The interval'),
-  oil: optionalLine('The oil', 80),
-  notSevere: z.enum(['no', 'half', 'yes'], 'Say what holds under severe duty.').default('no'),
+  interval: optionalInterval(texts.theInterval),
+  oil: optionalLine(texts.theOil, 80),
+  notSevere: z.enum(['no', 'half', 'yes'], texts.sayWhatHoldsUnderSevereDuty).default('no'),
 })
 
 type ClaimText = z.output<typeof claimText>
@@ -72,7 +73,7 @@ function efficiencyParts({ points, standard, pass }: ClaimText): PartsResult {
 }
 
 function intervalParts({ interval, oil, notSevere }: ClaimText): PartsResult {
-  if (!interval) return wrong('interval', 'Write a distance, months, or both: 15000 km or 12 months.')
+  if (!interval) return wrong('interval', texts.writeADistanceMonthsOrBoth)
   return ok({
     ...(interval.distance !== null && { distance: interval.distance }),
     ...(interval.months !== null && { months: interval.months }),
@@ -84,13 +85,13 @@ function intervalParts({ interval, oil, notSevere }: ClaimText): PartsResult {
 }
 
 function temperatureParts({ low, high }: ClaimText): PartsResult {
-  if (low === null && high === null) return wrong('high', 'Write at least one end of the range.')
-  if (low !== null && high !== null && low >= high) return wrong('high', 'The hot end lies above the cold one.')
+  if (low === null && high === null) return wrong('high', texts.writeAtLeastOneEndOf)
+  if (low !== null && high !== null && low >= high) return wrong('high', texts.theHotEndLiesAboveThe)
   return ok({ ...(low !== null && { low }), ...(high !== null && { high }) })
 }
 
 function amountParts({ amount }: ClaimText, field: QuantityField): PartsResult {
-  const required = `Write the ${field.name.toLowerCase()}, with its unit.`
+  const required = texts.writeTheWithItsUnit(field.name.toLowerCase())
   const parsed = filled(optionalQuantity(field), required).safeParse(amount)
   return parsed.success ? ok({ amount: parsed.data }) : wrong('amount', parsed.error.issues[0]?.message ?? required)
 }
@@ -166,7 +167,7 @@ export function claimValues(claim: ClaimFields): FieldValues {
     amount: amount ? quantityText(parts.amount, amount) : '',
     low: quantityText(parts.low, temperatureEnds.low),
     high: quantityText(parts.high, temperatureEnds.high),
-    interval: kind === 'interval' ? intervalText(intervalOf(parts)) || 'see the manual' : '',
+    interval: kind === 'interval' ? intervalText(intervalOf(parts)) || texts.seeTheManual : '',
     oil: parts.oil ?? '',
     notSevere: parts.notSevere ? 'yes' : parts.severeShare === undefined ? 'no' : 'half',
     ...rawInput,
@@ -176,9 +177,9 @@ export function claimValues(claim: ClaimFields): FieldValues {
 /** Which of contradicting claims counts, and why. */
 export const decisionSchema = z.object({
   productId: id,
-  kind: keyOf(claimKinds, 'There is no such claim.'),
+  kind: keyOf(claimKinds, texts.thereIsNoSuchClaim),
   claimId: id,
-  reason: line('The reason', 300),
+  reason: line(texts.theReason, 300),
 })
 
 /** What a decision says that is enough to take it back. */

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import * as texts from '#app/texts/face-off.ts'
 import { id } from './zod-fields.ts'
 
 export const longestComparison = 120
@@ -8,12 +9,12 @@ export const comparisonSchema = z.object({
   id,
   specimen: id,
   other: id,
-  of: z.string({ error: 'Say what is compared.' }).min(1, 'Say what is compared.').max(80, 'Say what is compared.'),
+  of: z.string({ error: texts.sayWhatIsCompared }).min(1, texts.sayWhatIsCompared).max(80, texts.sayWhatIsCompared),
   line: z
-    .string({ error: 'Say how they compare.' })
+    .string({ error: texts.sayHowTheyCompare })
     .trim()
-    .min(1, 'Say how they compare.')
-    .max(longestComparison, `That is too long for a comparison: at most ${longestComparison} characters.`),
+    .min(1, texts.sayHowTheyCompare)
+    .max(longestComparison, texts.thatIsTooLongForA(longestComparison)),
 })
 
 export const removedComparisonSchema = z.object({ id })

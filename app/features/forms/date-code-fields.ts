@@ -1,10 +1,11 @@
 import { z } from 'zod'
+import * as texts from '#app/texts/products.ts'
 
-const code = z.string().trim().min(1, 'Copy the code as it stands.').max(16, 'A code has at most 16 signs.')
+const code = z.string().trim().min(1, texts.copyTheCodeAsItStands).max(16, texts.aCodeHasAtMost16)
 const means = z
   .string()
   .trim()
-  .regex(/^\d{4}(-\d\d(-\d\d)?)?$/, 'Write a day, a month or a year: 2026-03-02, 2026-03 or 2026.')
+  .regex(/^\d{4}(-\d\d(-\d\d)?)?$/, texts.writeADayAMonthOr)
 
 /** Two codes with what they mean, and one of the templates that they teach, to be kept. */
 export const dateCodeTemplateSchema = z.object({

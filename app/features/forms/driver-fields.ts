@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { climates, duties, oilKinds, positions } from '#core/money/driver.ts'
 import type { DriverFields } from '#app/data/drivers.server.ts'
+import * as texts from '#app/texts/drivers.ts'
 import { intervalText, quantityText, rawInputOf, type FieldValues } from './field-values.ts'
 import {
   filled,
@@ -14,28 +15,28 @@ import {
 } from './zod-fields.ts'
 
 const quantities = {
-  annualDistance: { name: 'Distance a year', dimension: 'length', units: ['km', 'mi'], range: [100e3, 1e9] },
-  oilTemperatureMax: { name: 'Hottest oil', dimension: 'temperature', units: ['°C', '°F'], range: [323.15, 473.15] },
+  annualDistance: { name: texts.distanceAYear, dimension: 'length', units: ['km', 'mi'], range: [100e3, 1e9] },
+  oilTemperatureMax: { name: texts.hottestOil, dimension: 'temperature', units: ['°C', '°F'], range: [323.15, 473.15] },
 } as const satisfies Record<string, QuantityField>
 
 /** A driver profile. */
 export const driverSchema = z
   .object({
     id,
-    name: line('The name', 60),
-    annualDistance: filled(optionalQuantity(quantities.annualDistance), 'Write the distance a year, such as 18000 km.'),
-    habit: optionalInterval('The habit'),
-    annualHours: optionalWhole('Engine hours a year', 1, 8784),
-    duty: keyOf(duties, 'Choose the duty.'),
-    climate: keyOf(climates, 'Choose the climate.'),
-    position: keyOf(positions, 'Choose how the filter sits.'),
+    name: line(texts.theName, 60),
+    annualDistance: filled(optionalQuantity(quantities.annualDistance), texts.writeTheDistanceAYearSuch),
+    habit: optionalInterval(texts.theHabit),
+    annualHours: optionalWhole(texts.engineHoursAYear, 1, 8784),
+    duty: keyOf(duties, texts.chooseTheDuty),
+    climate: keyOf(climates, texts.chooseTheClimate),
+    position: keyOf(positions, texts.chooseHowTheFilterSits),
     oilTemperatureMax: optionalQuantity(quantities.oilTemperatureMax),
-    oil: keyOf(oilKinds, 'Choose the oil.'),
-    vehicles: optionalWhole('Vehicles', 1, 100_000),
+    oil: keyOf(oilKinds, texts.chooseTheOil),
+    vehicles: optionalWhole(texts.vehicles, 1, 100_000),
   })
   .refine(({ habit, annualHours }) => habit?.hours === undefined || annualHours !== null, {
     path: ['annualHours'],
-    message: 'Say how many hours a year the engine runs, so that a change by the hour can be counted.',
+    message: texts.sayHowManyHoursAYear,
   })
   .transform(({ habit, vehicles, ...rest }) => ({
     ...rest,

@@ -2,6 +2,7 @@ import type { Interval } from '#core/quantity/interval.ts'
 import { minorUnitDigits, toMajor } from '#core/money/currency.ts'
 import { formatExactly } from '#core/quantity/format-exactly.ts'
 import type { RawInput } from '#app/data/raw-input.ts'
+import * as texts from '#app/texts/forms.ts'
 import type { QuantityField } from './zod-fields.ts'
 
 /** Values that a form starts with, by the name of the field. */
@@ -15,7 +16,7 @@ export const quantityText = (si: number | null | undefined, { units }: Pick<Quan
 export const intervalText = (interval: Interval | undefined): string =>
   [
     typeof interval?.distance === 'number' ? formatExactly(interval.distance, ['km', 'mi']) : '',
-    typeof interval?.months === 'number' ? `${interval.months} months` : '',
+    typeof interval?.months === 'number' ? texts.months(interval.months) : '',
     typeof interval?.hours === 'number' ? `${interval.hours} h` : '',
   ]
     .filter(Boolean)

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { claimKinds } from '#core/claims/claim.ts'
 import { inquiryStates } from '#core/claims/inquiry.ts'
+import * as texts from '#app/texts/claims.ts'
 import { day, id, keyOf, optionalLine } from './zod-fields.ts'
 
 /** That something was looked up or asked for. */
@@ -8,10 +9,10 @@ export const inquirySchema = z.object({
   intent: z.literal('inquire'),
   id,
   productId: id,
-  about: keyOf(claimKinds, 'Choose what was looked for.'),
-  state: keyOf(inquiryStates, 'Say what came of it.'),
-  place: optionalLine('The place', 80),
-  madeOn: day('The day'),
+  about: keyOf(claimKinds, texts.chooseWhatWasLookedFor),
+  state: keyOf(inquiryStates, texts.sayWhatCameOfIt),
+  place: optionalLine(texts.thePlace, 80),
+  madeOn: day(texts.theDay),
 })
 
 /** What names an inquiry that is taken back. */

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { parseQuantity } from '#core/quantity/parse.ts'
 import { instrumentKinds, type InstrumentKind } from '#core/teardown/instrument.ts'
 import type { InstrumentFields, StoredCheck } from '#app/data/instruments.server.ts'
+import * as texts from '#app/texts/instruments.ts'
 import { quantityText, rawInputOf, type FieldValues } from './field-values.ts'
 import { fieldIssue, id, keyOf, line, optionalLine, optionalWhole } from './zod-fields.ts'
 
@@ -18,7 +19,7 @@ function quantityShown(
   const { dimension, units } = instrumentKinds[kind]
   const parsed = parseQuantity(typed, { dimension, unit: units[0], units, name })
   if (parsed.ok && parsed.value.si > 0) return parsed.value.si
-  fieldIssue(context, field, parsed.ok ? `${name} must be more than zero.` : parsed.problem.message)
+  fieldIssue(context, field, parsed.ok ? texts.mustBeMoreThanZero(name) : parsed.problem.message)
   return z.NEVER
 }
 
@@ -26,17 +27,17 @@ function quantityShown(
 export const instrumentSchema = z
   .object({
     id,
-    name: line('The name', 60),
-    kind: keyOf(kinds, 'Choose what it is.'),
-    resolution: line('The resolution', 40),
-    accuracy: line('The accuracy', 40),
-    checkIntervalDays: optionalWhole('The days between checks', 1, 3650),
+    name: line(texts.theName, 60),
+    kind: keyOf(kinds, texts.chooseWhatItIs),
+    resolution: line(texts.theResolution, 40),
+    accuracy: line(texts.theAccuracy, 40),
+    checkIntervalDays: optionalWhole(texts.theDaysBetweenChecks, 1, 3650),
     isDefault: z.string().optional(),
   })
   .transform(({ resolution, accuracy, isDefault, ...rest }, context) => ({
     ...rest,
-    resolution: quantityShown(rest.kind, resolution, 'The resolution', 'resolution', context),
-    accuracy: quantityShown(rest.kind, accuracy, 'The accuracy', 'accuracy', context),
+    resolution: quantityShown(rest.kind, resolution, texts.theResolution, 'resolution', context),
+    accuracy: quantityShown(rest.kind, accuracy, texts.theAccuracy, 'accuracy', context),
     isDefault: isDefault === 'yes',
   }))
 
@@ -65,15 +66,15 @@ export const checkSchema = z
   .object({
     id,
     instrumentId: id,
-    kind: keyOf(kinds, 'Choose what it is.'),
-    referenceValue: line('The known piece', 40),
-    indication: line('What it showed', 40),
-    reference: optionalLine('The name of the piece', 60),
+    kind: keyOf(kinds, texts.chooseWhatItIs),
+    referenceValue: line(texts.theKnownPiece, 40),
+    indication: line(texts.whatItShowed, 40),
+    reference: optionalLine(texts.theNameOfThePiece, 60),
   })
   .transform(({ referenceValue, indication, kind, ...rest }, context) => ({
     ...rest,
-    referenceValue: quantityShown(kind, referenceValue, 'The known piece', 'referenceValue', context),
-    indication: quantityShown(kind, indication, 'What it showed', 'indication', context),
+    referenceValue: quantityShown(kind, referenceValue, texts.theKnownPiece, 'referenceValue', context),
+    indication: quantityShown(kind, indication, texts.whatItShowed, 'indication', context),
   }))
 
 /** A check as it is kept, with what was typed. */

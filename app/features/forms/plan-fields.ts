@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { StoredPurchase } from '#app/data/purchases.server.ts'
+import * as texts from '#app/texts/plan.ts'
 import { moneyText, rawInputOf, type FieldValues } from './field-values.ts'
 import {
   anyDay,
@@ -16,15 +17,15 @@ import {
   optionalWhole,
 } from './zod-fields.ts'
 
-const count = filled(optionalWhole('How many', 1, 99), 'Say how many.')
+const count = filled(optionalWhole(texts.howMany, 1, 99), texts.sayHowMany)
 
-const reason = optionalLine('The reason', 160)
+const reason = optionalLine(texts.theReason, 160)
 
 /** A wish: which filter, how many and what for. */
 export const wishSchema = z.object({
   id,
   intent: z.literal('wish'),
-  filter: line('The filter', 160),
+  filter: line(texts.theFilter, 160),
   count,
   reason,
 })
@@ -35,7 +36,7 @@ export const wishesSchema = z.object({
   intent: z.literal('wishes'),
   wishes: jsonText(2000).pipe(
     z
-      .array(z.object({ productId: id, count: z.int().min(1).max(99) }), 'Load the page again.')
+      .array(z.object({ productId: id, count: z.int().min(1).max(99) }), texts.loadThePageAgain)
       .min(1)
       .max(9),
   ),
@@ -48,20 +49,20 @@ export const purchaseSchema = z
     id,
     count,
     reason,
-    shop: optionalLine('The shop', 80),
-    price: optionalMoney('The price'),
+    shop: optionalLine(texts.theShop, 80),
+    price: optionalMoney(texts.thePrice),
     currency: optionalCurrency,
-    orderedOn: optionalDay('The day of the order'),
-    expectedOn: optionalDay('The day it is expected', 'ahead'),
+    orderedOn: optionalDay(texts.theDayOfTheOrder),
+    expectedOn: optionalDay(texts.theDayItIsExpected, 'ahead'),
   })
   .transform(({ price, currency, ...typed }, context) => {
     const { orderedOn, expectedOn } = typed
-    if (expectedOn && !orderedOn) fieldIssue(context, 'orderedOn', 'Say when it was ordered.')
+    if (expectedOn && !orderedOn) fieldIssue(context, 'orderedOn', texts.sayWhenItWasOrdered)
     if (orderedOn && expectedOn && expectedOn < orderedOn)
-      fieldIssue(context, 'expectedOn', 'It cannot arrive before it was ordered.')
+      fieldIssue(context, 'expectedOn', texts.itCannotArriveBeforeItWas)
     if (price === null) return { ...typed, priceMinor: null, currency: null }
     if (currency === undefined) {
-      fieldIssue(context, 'currency', 'A price needs its currency.')
+      fieldIssue(context, 'currency', texts.aPriceNeedsItsCurrency)
       return z.NEVER
     }
     const minor = minorAmount(price, currency)
@@ -92,7 +93,7 @@ export const purchaseValues = (purchase: StoredPurchase): FieldValues => ({
 export const plannedDaySchema = z.object({
   id,
   intent: z.literal('day'),
-  day: anyDay('The day'),
-  words: line('What is to be done', 120),
+  day: anyDay(texts.theDay),
+  words: line(texts.whatIsToBeDone, 120),
   applicationId: z.union([id, z.literal('')]).default(''),
 })

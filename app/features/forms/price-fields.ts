@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { parseNumber } from '#core/quantity/number.ts'
+import * as texts from '#app/texts/prices.ts'
 import { rawInputOf } from './field-values.ts'
 import {
   day,
@@ -14,33 +15,33 @@ import {
   optionalWhole,
 } from './zod-fields.ts'
 
-const shortText = z.string().trim().max(40, 'That is too long.').default('')
+const shortText = z.string().trim().max(40, texts.thatIsTooLong).default('')
 
 const discount = shortText.transform((text, context) => {
   if (text === '') return 0
   const parsed = parseNumber(text.replace(/\s*%$/, ''))
   if (parsed.ok && parsed.value >= 0 && parsed.value <= 90) return parsed.value / 100
-  context.addIssue('The discount is a percentage from 0 to 90.')
+  context.addIssue(texts.theDiscountIsAPercentageFrom)
   return z.NEVER
 })
 
 const priceText = z.object({
   id,
-  shop: line('The shop', 80),
-  shopLeaves: z.enum(['yes', 'no'], { error: 'Say whether the shop is named.' }).default('yes'),
-  observedOn: day('The day'),
+  shop: line(texts.theShop, 80),
+  shopLeaves: z.enum(['yes', 'no'], { error: texts.sayWhetherTheShopIsNamed }).default('yes'),
+  observedOn: day(texts.theDay),
   revisionId: z.union([id, z.literal('')]).default(''),
-  amount: filled(optionalMoney('The price'), 'Write the price.'),
+  amount: filled(optionalMoney(texts.thePrice), texts.writeThePrice),
   currency: optionalCurrency,
-  packSize: optionalWhole('Filters in a pack', 1, 1000),
-  packContent: z.enum(['', 'same', 'differs'], { error: 'Say what the pack holds.' }).default(''),
+  packSize: optionalWhole(texts.filtersInAPack, 1, 1000),
+  packContent: z.enum(['', 'same', 'differs'], { error: texts.sayWhatThePackHolds }).default(''),
   subscription: discount,
-  order: optionalMoney('Freight for the order'),
-  pack: optionalMoney('Freight for a pack'),
-  least: optionalMoney('The least freight'),
-  freeFrom: optionalMoney('The worth from which freight is free'),
-  extras: optionalLine('The extras', 80),
-  extrasWorth: optionalMoney('The worth of the extras'),
+  order: optionalMoney(texts.freightForTheOrder),
+  pack: optionalMoney(texts.freightForAPack),
+  least: optionalMoney(texts.theLeastFreight),
+  freeFrom: optionalMoney(texts.theWorthFromWhichFreightIs),
+  extras: optionalLine(texts.theExtras, 80),
+  extrasWorth: optionalMoney(texts.theWorthOfTheExtras),
 })
 
 /** Freight that is this many times the price of a pack was misread. Common practice, no published source. */
@@ -54,19 +55,18 @@ function priceIssues(price: PriceText): Partial<Record<keyof PriceText, string>>
   const extras = (price.extrasWorth ?? 0) * (price.packSize ?? 1)
   const isFree = price.amount === 0
   return {
-    ...(price.currency === undefined && { currency: 'A price needs its currency.' }),
-    ...(isFree && { amount: 'A filter that costs nothing was given: say so at its specimen.' }),
+    ...(price.currency === undefined && { currency: texts.aPriceNeedsItsCurrency }),
+    ...(isFree && { amount: texts.aFilterThatCostsNothingWas }),
     ...(price.freeFrom !== null &&
       charges === 0 && {
-        freeFrom:
-          'Freight is free from there on, but no freight is charged below. Write what it costs, or leave this empty.',
+        freeFrom: texts.freightIsFreeFromThereOn,
       }),
     ...(!isFree &&
       charges > absurdFreight * price.amount && {
-        order: 'That freight is more than fifty packs cost. Read it again.',
+        order: texts.thatFreightIsMoreThanFifty,
       }),
-    ...(extras > 0 && price.extras === '' && { extras: 'Say what comes along.' }),
-    ...(!isFree && extras >= price.amount && { extrasWorth: 'What comes along cannot be worth as much as the pack.' }),
+    ...(extras > 0 && price.extras === '' && { extras: texts.sayWhatComesAlong }),
+    ...(!isFree && extras >= price.amount && { extrasWorth: texts.whatComesAlongCannotBeWorth }),
   }
 }
 
@@ -117,13 +117,13 @@ export const rateSchema = z
     rate: shortText.transform((text, context) => {
       const parsed = parseNumber(text)
       if (parsed.ok && parsed.value > 0 && parsed.value < 100_000) return parsed.value
-      context.addIssue(text === '' ? 'Write the rate.' : `"${text}" is no rate. Write 1.17.`)
+      context.addIssue(text === '' ? texts.writeTheRate : texts.isNoRateWrite117(text))
       return z.NEVER
     }),
-    quotedOn: day('The day'),
+    quotedOn: day(texts.theDay),
   })
   .transform(({ base, quote, ...rest }, context) => {
     if (base && quote && base !== quote) return { base, quote, ...rest }
-    fieldIssue(context, 'rate', 'A rate is between two currencies.')
+    fieldIssue(context, 'rate', texts.aRateIsBetweenTwoCurrencies)
     return z.NEVER
   })

@@ -3,6 +3,7 @@ import type { Price } from '#core/money/landed.ts'
 import type { ReadPrice } from '#core/money/read-prices.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import { newId } from '#app/data/id.ts'
+import * as texts from '#app/texts/prices.ts'
 import { priceSchema } from './price-fields.ts'
 import { day, id, optionalCurrency, optionalLine } from './zod-fields.ts'
 
@@ -12,12 +13,12 @@ export const longestPriceList = 20_000
 export const priceListSchema = z.object({
   id,
   text: z
-    .string({ error: 'The list is missing.' })
+    .string({ error: texts.theListIsMissing })
     .trim()
-    .min(1, 'Paste or type the prices first.')
-    .max(longestPriceList, `That is too long: at most ${longestPriceList} characters at once.`),
-  shop: optionalLine('The shop', 80),
-  observedOn: day('The day'),
+    .min(1, texts.pasteOrTypeThePricesFirst)
+    .max(longestPriceList, texts.thatIsTooLongAtMost(longestPriceList)),
+  shop: optionalLine(texts.theShop, 80),
+  observedOn: day(texts.theDay),
   currency: optionalCurrency,
   /** The product that the list was opened for; empty for all of the line-up. */
   product: z.union([id, z.literal('')]).default(''),
@@ -39,7 +40,7 @@ export function listedPrice(
   usual: Usual,
 ): Result<Price> {
   const shop = read.shop || usual.shop
-  if (shop === '') return problem('shop', `"${read.words}" names no shop: write it there, or for the whole list.`)
+  if (shop === '') return problem('shop', texts.namesNoShopWriteItThere(read.words))
   const parsed = priceSchema.safeParse({
     id: newId(),
     shop,
@@ -53,5 +54,5 @@ export function listedPrice(
     freeFrom: read.freeFrom === null ? '' : String(read.freeFrom),
   })
   if (parsed.success) return ok({ ...parsed.data, productId })
-  return problem('price', `"${read.words}": ${parsed.error.issues[0]?.message ?? 'it cannot be kept so.'}`)
+  return problem('price', `"${read.words}": ${parsed.error.issues[0]?.message ?? texts.itCannotBeKeptSo}`)
 }

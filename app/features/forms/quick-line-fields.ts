@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import * as texts from '#app/texts/bench-reading.ts'
 import { id, jsonText } from './zod-fields.ts'
 
 /** Readings of a line that were clear, as they are sent; an empty specimen is a new one. */
@@ -9,9 +10,9 @@ export const quickLineSchema = z.object({
     z
       .array(
         z.object({ characteristic: z.string().min(1).max(80), typed: z.string().trim().min(1).max(400) }),
-        'The readings could not be read.',
+        texts.theReadingsCouldNotBeRead,
       )
-      .min(1, 'There is no reading in this line yet.')
-      .max(100, 'At most a hundred readings at once.'),
+      .min(1, texts.thereIsNoReadingInThis)
+      .max(100, texts.atMostAHundredReadingsAt),
   ),
 })

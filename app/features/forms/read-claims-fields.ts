@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { claimPlaces } from '#core/claims/claim.ts'
+import * as texts from '#app/texts/claims.ts'
 import { day, id, keyOf } from './zod-fields.ts'
 
 export const longestPaste = 20_000
@@ -8,13 +9,13 @@ export const longestPaste = 20_000
 export const readClaimsSchema = z.object({
   id,
   text: z
-    .string({ error: 'The text is missing.' })
+    .string({ error: texts.theTextIsMissing })
     .trim()
-    .min(1, 'Paste or type what is claimed first.')
-    .max(longestPaste, `That is too long: at most ${longestPaste} characters at once.`),
+    .min(1, texts.pasteOrTypeWhatIsClaimed)
+    .max(longestPaste, texts.thatIsTooLongAtMost(longestPaste)),
   unit: z.enum(['km', 'mi']).default('km'),
-  place: keyOf(claimPlaces, 'Say where it was read.'),
-  readOn: day('The day'),
+  place: keyOf(claimPlaces, texts.sayWhereItWasRead),
+  readOn: day(texts.theDay),
   /** Set where the page that sends it stays. */
   stay: z.enum(['1', '']).default(''),
   revisionId: z.union([id, z.literal('')]).default(''),

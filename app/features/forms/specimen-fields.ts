@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { specimenConditions } from '#core/teardown/specimen-condition.ts'
 import type { Specimen, SpecimenFields } from '#app/data/specimens.server.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { intervalText, moneyText, rawInputOf, type FieldValues } from './field-values.ts'
 import {
   fieldIssue,
@@ -20,24 +21,23 @@ export const specimenSchema = z
   .object({
     id,
     revisionId: id,
-    label: line('The label', 20),
-    acquisition: oneOf(['bought', 'given', 'lent'], 'Say how it was got: viewers are told.'),
-    givenBy: optionalLine('The giver', 80),
-    price: optionalMoney('A price'),
+    label: line(texts.theLabel, 20),
+    acquisition: oneOf(['bought', 'given', 'lent'], texts.sayHowItWasGotViewers),
+    givenBy: optionalLine(texts.theGiver, 80),
+    price: optionalMoney(texts.aPrice),
     currency: optionalCurrency,
-    shop: optionalLine('The shop', 80),
-    condition: keyOf(specimenConditions, 'Say what state it is in.').default('new'),
-    service: optionalInterval('How long'),
+    shop: optionalLine(texts.theShop, 80),
+    condition: keyOf(specimenConditions, texts.sayWhatStateItIsIn).default('new'),
+    service: optionalInterval(texts.howLong),
   })
   .transform(({ price, currency, service: said, ...typed }, context) => {
     const onLoan = Number(typed.acquisition === 'lent')
     const acquisition: 'bought' | 'given' = typed.acquisition === 'bought' ? 'bought' : 'given'
     const rest = { ...typed, acquisition, onLoan, service: typed.condition === 'new' ? null : said }
-    if (acquisition === 'given' && rest.givenBy === '')
-      fieldIssue(context, 'givenBy', 'Say who gave it or lent it: such a sample must be disclosed.')
+    if (acquisition === 'given' && rest.givenBy === '') fieldIssue(context, 'givenBy', texts.sayWhoGaveItOrLent)
     if (price === null) return { ...rest, paidMinor: null, currency: null }
     if (currency === undefined) {
-      fieldIssue(context, 'currency', 'A price needs its currency.')
+      fieldIssue(context, 'currency', texts.aPriceNeedsItsCurrency)
       return z.NEVER
     }
     const minor = minorAmount(price, currency)

@@ -6,29 +6,30 @@ import { ok, problem, type Result } from '#core/result.ts'
 import { gaugeStudyPlan, studyLimits } from '#core/teardown/gauge-study-plan.ts'
 import { instrumentKinds, instrumentsFor, type InstrumentKind } from '#core/teardown/instrument.ts'
 import type { StoredStudyReading } from '#app/data/gauge-studies.server.ts'
+import * as texts from '#app/texts/hand-studies.ts'
 import { fieldIssue, id, jsonText, line, optionalLine, optionalWhole } from './zod-fields.ts'
 
 /** A reading of a study, in the unit of the study where none is typed; SI. */
-export function studyValue(typed: string, kind: InstrumentKind, unit: string, name = 'The reading'): Result<number> {
+export function studyValue(typed: string, kind: InstrumentKind, unit: string, name = texts.theReading): Result<number> {
   const { dimension, units } = instrumentKinds[kind]
   const parsed = parseQuantity(typed, { dimension, unit, units, name })
   if (!parsed.ok) return parsed
-  return parsed.value.si > 0 ? ok(parsed.value.si) : problem('zero', `${name} must be more than zero.`)
+  return parsed.value.si > 0 ? ok(parsed.value.si) : problem('zero', texts.mustBeMoreThanZero(name))
 }
 
 /** What a study is of, before its first reading, and the readings that it asks for. */
 export const studySetupSchema = (kind: InstrumentKind) =>
   z
     .object({
-      characteristic: z.string({ error: 'Choose what is measured.' }).min(1, 'Choose what is measured.'),
-      people: optionalLine('The names', 240),
-      parts: optionalWhole('The number of parts', 1, studyLimits.parts),
-      repeats: optionalWhole('The number of times', 2, studyLimits.repeats),
-      unit: z.string({ error: 'Choose a unit.' }),
-      tolerance: optionalLine('The tolerance', 40),
+      characteristic: z.string({ error: texts.chooseWhatIsMeasured }).min(1, texts.chooseWhatIsMeasured),
+      people: optionalLine(texts.theNames, 240),
+      parts: optionalWhole(texts.theNumberOfParts, 1, studyLimits.parts),
+      repeats: optionalWhole(texts.theNumberOfTimes, 2, studyLimits.repeats),
+      unit: z.string({ error: texts.chooseAUnit }),
+      tolerance: optionalLine(texts.theTolerance, 40),
     })
     .transform(({ people, parts, repeats, ...rest }, context) => {
-      const width = rest.tolerance === '' ? undefined : studyValue(rest.tolerance, kind, rest.unit, 'The tolerance')
+      const width = rest.tolerance === '' ? undefined : studyValue(rest.tolerance, kind, rest.unit, texts.theTolerance)
       if (width && !width.ok) fieldIssue(context, 'tolerance', width.problem.message)
       const plan = gaugeStudyPlan(people, parts ?? 1, repeats ?? 10)
       if (plan.ok) return { ...rest, plan: plan.value }
@@ -63,21 +64,21 @@ export const studySchema = (kind: InstrumentKind) =>
   z
     .object({
       id,
-      characteristic: line('What is measured', 80),
-      unit: z.enum(instrumentKinds[kind].units, 'Choose a unit of this instrument.'),
-      tolerance: optionalLine('The tolerance', 40),
-      readings: json.pipe(z.array(reading, 'The readings could not be read.').max(studyLimits.readings)),
+      characteristic: line(texts.whatIsMeasured, 80),
+      unit: z.enum(instrumentKinds[kind].units, texts.chooseAUnitOfThisInstrument),
+      tolerance: optionalLine(texts.theTolerance, 40),
+      readings: json.pipe(z.array(reading, texts.theReadingsCouldNotBeRead).max(studyLimits.readings)),
     })
     .transform(({ readings: typed, tolerance, unit, ...rest }, context) => {
       const of = findCharacteristic(rest.characteristic)
       if (!of || instrumentsFor(of, [{ kind }]).length === 0)
-        fieldIssue(context, 'characteristic', 'This instrument does not measure that.')
-      const width = tolerance === '' ? ok(null) : studyValue(tolerance, kind, unit, 'The tolerance')
+        fieldIssue(context, 'characteristic', texts.thisInstrumentDoesNotMeasureThat)
+      const width = tolerance === '' ? ok(null) : studyValue(tolerance, kind, unit, texts.theTolerance)
       if (!width.ok) fieldIssue(context, 'tolerance', width.problem.message)
       const readings = typed.flatMap((one): StoredStudyReading[] => {
         const value = studyValue(one.typed, kind, unit)
         if (value.ok) return [{ ...one, typed: withUnit(one.typed, unit), value: value.value }]
-        context.addIssue(`${one.person}, part ${one.part}: ${value.problem.message}`)
+        context.addIssue(texts.part(one.person, one.part, value.problem.message))
         return []
       })
       const study = gaugeStudy(readings)
@@ -88,7 +89,7 @@ export const studySchema = (kind: InstrumentKind) =>
 /** What was typed, with the unit that stood beside the field where none was said. */
 const withUnit = (typed: string, unit: string): string => (/[a-z"'′″]/i.test(typed) ? typed : `${typed} ${unit}`)
 
-const gradesAgain = z.array(z.tuple([id, z.number().int().min(0).max(10)]), 'The grades could not be read.').max(60)
+const gradesAgain = z.array(z.tuple([id, z.number().int().min(0).max(10)]), texts.theGradesCouldNotBeRead).max(60)
 
 /** Grades that are being given again, as they are kept in the browser: by the id of the reading. */
 export const gradeDraftSchema = z.object({ id, again: gradesAgain })
@@ -96,4 +97,4 @@ export const gradeDraftSchema = z.object({ id, again: gradesAgain })
 export type GradeDraft = z.output<typeof gradeDraftSchema>
 
 /** Grades that were given again as they are sent. */
-export const gradeStudySchema = z.object({ id, again: json.pipe(gradesAgain.min(1, 'Grade one first.')) })
+export const gradeStudySchema = z.object({ id, again: json.pipe(gradesAgain.min(1, texts.gradeOneFirst)) })

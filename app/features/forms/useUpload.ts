@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import * as texts from '#app/texts/forms.ts'
 import { refusalText, type ActionResult } from './action-result.ts'
 
 /** Sends a file as it is, whatever its size; says while it is under way, and why it was refused. */
@@ -14,7 +15,7 @@ export function useUpload<Taken extends object>(address: string, onTaken: (taken
       if (result.ok) await onTaken(result)
       else setRefusal(refusalText(result))
     } catch {
-      setRefusal('The file did not arrive. Is the app still running?')
+      setRefusal(texts.theFileDidNotArriveIs)
     }
     setSending(false)
   }
@@ -23,7 +24,7 @@ export function useUpload<Taken extends object>(address: string, onTaken: (taken
 
 async function upload<Taken extends object>(address: string, file: File): Promise<ActionResult<Taken>> {
   const response = await fetch(`${address}?name=${encodeURIComponent(file.name)}`, {
-    method: 'POST',
+    method: texts.post,
     body: file,
     headers: { 'Content-Type': 'application/octet-stream' },
   })

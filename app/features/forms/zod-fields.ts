@@ -9,21 +9,22 @@ import { parseQuantity } from '#core/quantity/parse.ts'
 import type { Dimension } from '#core/quantity/units.ts'
 import { ok, problem, type Result } from '#core/result.ts'
 import { idPattern } from '#app/data/id.ts'
+import * as texts from '#app/texts/forms.ts'
 
 /** Pieces that the schemas of the forms are made of; each says what is wrong in the user's words. */
 
-export const id = z.string().regex(idPattern, 'This page is out of date. Load it again.')
+export const id = z.string().regex(idPattern, texts.thisPageIsOutOfDate)
 
 export const line = (name: string, most: number) =>
   z
-    .string({ error: `${name} is missing.` })
+    .string({ error: texts.isMissing(name) })
     .overwrite(plainText)
     .trim()
-    .min(1, `${name} is missing.`)
-    .max(most, `${name} is too long: at most ${most} characters.`)
+    .min(1, texts.isMissing(name))
+    .max(most, texts.isTooLongAtMostCharacters(name, most))
 
 export const optionalLine = (name: string, most: number) =>
-  z.string().overwrite(plainText).trim().max(most, `${name} is too long: at most ${most} characters.`).default('')
+  z.string().overwrite(plainText).trim().max(most, texts.isTooLongAtMostCharacters(name, most)).default('')
 
 export const oneOf = <const T extends readonly [string, ...string[]]>(values: T, message: string) =>
   z.enum(values, { error: message })
@@ -37,7 +38,7 @@ const optional = <T>(name: string, parse: (text: string) => Result<T>) =>
   z
     .string()
     .trim()
-    .max(40, `${name} is too long.`)
+    .max(40, texts.isTooLong(name))
     .default('')
     .transform((text, context): T | null => {
       if (text === '') return null
@@ -71,8 +72,8 @@ export const optionalQuantity = ({ name, dimension, units, range: [low, high] }:
     if (!parsed.ok) return parsed
     const { si } = parsed.value
     if (si >= low && si <= high) return ok(si)
-    const limits = `${formatQuantity(low, unit)} and ${formatQuantity(high, unit)}`
-    return problem('range', `${text} cannot be the ${name.toLowerCase()}: it lies between ${limits}.`)
+    const limits = texts.and(formatQuantity(low, unit), formatQuantity(high, unit))
+    return problem('range', texts.cannotBeTheItLiesBetween(text, name.toLowerCase(), limits))
   })
 
 /** More than any filter costs, in any currency. */
@@ -85,9 +86,9 @@ export const optionalMoney = (name: string) =>
     if (!parsed.ok)
       return parsed.problem.code === 'ambiguous-comma'
         ? parsed
-        : problem('not-money', `"${text}" is no amount of money. Write 12.50.`)
-    if (parsed.value < 0) return problem('negative', `${name} cannot be below zero.`)
-    if (parsed.value > largestAmount) return problem('absurd', `${text} is more than any filter costs.`)
+        : problem('not-money', texts.isNoAmountOfMoneyWrite(text))
+    if (parsed.value < 0) return problem('negative', texts.cannotBeBelowZero(name))
+    if (parsed.value > largestAmount) return problem('absurd', texts.isMoreThanAnyFilterCosts(text))
     return ok(parsed.value)
   })
 
@@ -98,7 +99,7 @@ export function minorAmount(amount: number, currency: string): Result<number> {
   const digits = minorUnitDigits(currency)
   return problem(
     'decimals',
-    digits === 0 ? `${currency} has no decimals: write a whole number.` : `${currency} has ${digits} decimals at most.`,
+    digits === 0 ? texts.hasNoDecimalsWriteAWhole(currency) : texts.hasDecimalsAtMost(currency, digits),
   )
 }
 
@@ -109,7 +110,7 @@ export const optionalWhole = (name: string, low: number, high: number) =>
     if (!parsed.ok) return parsed
     return Number.isInteger(parsed.value) && parsed.value >= low && parsed.value <= high
       ? parsed
-      : problem('not-whole', `${name} is a whole number from ${low} to ${high}.`)
+      : problem('not-whole', texts.isAWholeNumberFromTo(name, low, high))
   })
 
 /** An interval that may be left open, as it is said: 15000 km or 12 months. */
@@ -117,25 +118,25 @@ export const optionalInterval = (name: string) => optional<Interval>(name, parse
 
 const isoDay = (name: string) =>
   z.iso
-    .date({ error: `${name} is a day, such as 2026-05-31.`, abort: true })
-    .refine((date) => date >= '1990-01-01', `${name} lies too far back.`)
+    .date({ error: texts.isADaySuchAs2026(name), abort: true })
+    .refine((date) => date >= '1990-01-01', texts.liesTooFarBack(name))
 
 /** Days that plans reach ahead at most. */
 const farthest = 3660
 
 const has = {
   come: (name: string) =>
-    isoDay(name).refine((date) => Date.parse(date) <= Date.now() + millisecondsPerDay, `${name} lies ahead.`),
+    isoDay(name).refine((date) => Date.parse(date) <= Date.now() + millisecondsPerDay, texts.liesAhead(name)),
   ahead: (name: string) =>
     isoDay(name).refine(
       (date) => Date.parse(date) <= Date.now() + farthest * millisecondsPerDay,
-      `${name} lies more than ten years ahead.`,
+      texts.liesMoreThanTenYearsAhead(name),
     ),
 }
 
 const dayText = (name: string) =>
   z
-    .string({ error: `${name} is missing.` })
+    .string({ error: texts.isMissing(name) })
     .overwrite(plainText)
     .trim()
 
@@ -158,7 +159,7 @@ export const optionalDay = (name: string, when: 'come' | 'ahead' = 'come') =>
 
 export const optionalCurrency = z.preprocess(
   (value) => (value === '' ? undefined : value),
-  oneOf(currencies, 'Choose a currency.').optional(),
+  oneOf(currencies, texts.chooseACurrency).optional(),
 )
 
 /** Adds what is wrong with one field of a form. */
@@ -168,13 +169,13 @@ export const fieldIssue = (context: z.RefinementCtx, path: string, message: stri
 /** What a page sends as JSON in a field. */
 export const jsonText = (most: number) =>
   z
-    .string({ error: 'Something of this form did not arrive. Load the page again.' })
-    .max(most, 'That is too much at once.')
+    .string({ error: texts.somethingOfThisFormDidNot })
+    .max(most, texts.thatIsTooMuchAtOnce)
     .transform((text, context): unknown => {
       try {
         return JSON.parse(text)
       } catch {
-        context.addIssue('What was sent could not be read. Load the page again.')
+        context.addIssue(texts.whatWasSentCouldNotBe)
         return z.NEVER
       }
     })

@@ -1,5 +1,6 @@
 import { href, useNavigate } from 'react-router'
 import { useUpload } from '#app/features/forms/useUpload.ts'
+import * as texts from '#app/texts/imports.ts'
 import { FileBox } from '#app/ui/FileBox.tsx'
 
 /** Sends a file of readings, and goes to its import. */
@@ -11,7 +12,7 @@ export function ImportUpload() {
   return (
     <FileBox
       id="file"
-      label="File"
+      label={texts.file}
       accept=".csv,text/csv,.zip,application/zip"
       {...state}
       onFile={(file) => void send(file)}

@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/imports.ts'
 import { Card, Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -6,12 +7,12 @@ export function RefusedRows({ problems, count }: { problems: { row: number; mess
   if (problems.length === 0) return null
   return (
     <Card>
-      <h2>Refused rows</h2>
+      <h2>{texts.refusedRows}</h2>
       <Table>
         <thead>
           <tr>
-            <th>Row of the file</th>
-            <th>Reason</th>
+            <th>{texts.rowOfTheFile}</th>
+            <th>{texts.reason}</th>
           </tr>
         </thead>
         <tbody>
@@ -23,9 +24,7 @@ export function RefusedRows({ problems, count }: { problems: { row: number; mess
           ))}
         </tbody>
       </Table>
-      {count > problems.length && (
-        <Soft>and {count - problems.length} more; the result of every row is in its file.</Soft>
-      )}
+      {count > problems.length && <Soft>{texts.andMoreTheResultOfEvery(count - problems.length)}</Soft>}
     </Card>
   )
 }

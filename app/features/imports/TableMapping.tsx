@@ -3,6 +3,7 @@ import { headingKey, type Heading } from '#core/exchange/sheet-heading.ts'
 import type { SheetProduct } from '#core/exchange/sheet-products.ts'
 import type { SheetMapping } from '#core/exchange/sheet-rows.ts'
 import type { NamedProduct } from '#core/named-product.ts'
+import * as texts from '#app/texts/imports.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Row, Stack } from '#app/ui/layout.tsx'
@@ -21,7 +22,7 @@ interface Props {
 /** Letters that a label of a specimen may have. */
 const longestSpecimen = 20
 
-const leftAway = { value: '', label: 'left away' }
+const leftAway = { value: '', label: texts.leftAway }
 
 /** What each heading of a table stands for; both can be put right. */
 export function TableMapping({ form, mapping, headings, names, products, onChange }: Props) {
@@ -33,13 +34,13 @@ export function TableMapping({ form, mapping, headings, names, products, onChang
   return (
     <Row $gap={24} style={{ alignItems: 'flex-start' }}>
       <Stack $gap={8} style={{ flex: '1 1 460px' }}>
-        <h2>What is measured</h2>
-        <Table aria-label="What the headings stand for">
+        <h2>{texts.whatIsMeasured}</h2>
+        <Table aria-label={texts.whatTheHeadingsStandFor}>
           <thead>
             <tr>
-              <th scope="col">In the table</th>
-              <th scope="col">Is</th>
-              <th scope="col">Plain numbers in</th>
+              <th scope="col">{texts.inTheTable}</th>
+              <th scope="col">{texts.is}</th>
+              <th scope="col">{texts.plainNumbersIn}</th>
             </tr>
           </thead>
           <tbody>
@@ -56,13 +57,13 @@ export function TableMapping({ form, mapping, headings, names, products, onChang
         </Table>
       </Stack>
       <Stack $gap={8} style={{ flex: '1 1 420px' }}>
-        <h2>Whose it is</h2>
-        <Table aria-label="Whose the values are">
+        <h2>{texts.whoseItIs}</h2>
+        <Table aria-label={texts.whoseTheValuesAre}>
           <thead>
             <tr>
-              <th scope="col">In the table</th>
-              <th scope="col">Is</th>
-              <th scope="col">Specimen</th>
+              <th scope="col">{texts.inTheTable}</th>
+              <th scope="col">{texts.is}</th>
+              <th scope="col">{texts.specimen}</th>
             </tr>
           </thead>
           <tbody>
@@ -109,7 +110,7 @@ function HeadingRow({ text, heading, options, onChange }: HeadingProps) {
             name={`Unit of "${text}"`}
             value={heading.unit}
             options={[
-              { value: '', label: `${units[0]}, or as it says` },
+              { value: '', label: texts.orAsItSays(units[0]) },
               ...[...new Set([...units, heading.unit].filter(Boolean))].map((unit) => ({ value: unit, label: unit })),
             ]}
             onPick={(unit) => onChange({ ...heading, unit })}
@@ -143,8 +144,8 @@ function ProductRow({ text, product, products, onChange }: ProductProps) {
             name={`Who "${text}" is`}
             value={product.isLeft ? 'left' : product.id}
             options={[
-              { value: '', label: 'a new product' },
-              { value: 'left', label: 'left away' },
+              { value: '', label: texts.aNewProduct },
+              { value: 'left', label: texts.leftAway },
               ...products.map(({ id, brand, partNumber }) => ({ value: id, label: `${brand} ${partNumber}` })),
             ]}
             onPick={pick}
@@ -152,13 +153,13 @@ function ProductRow({ text, product, products, onChange }: ProductProps) {
           {product.id === '' && !product.isLeft && (
             <Row $gap={6}>
               <InputBox
-                aria-label={`Brand of "${text}"`}
+                aria-label={texts.brandOf(text)}
                 value={product.brand}
                 style={{ width: 150 }}
                 onChange={(event) => onChange({ ...product, brand: event.target.value })}
               />
               <InputBox
-                aria-label={`Part number of "${text}"`}
+                aria-label={texts.partNumberOf(text)}
                 value={product.partNumber}
                 style={{ width: 150 }}
                 onChange={(event) => onChange({ ...product, partNumber: event.target.value })}
@@ -168,7 +169,7 @@ function ProductRow({ text, product, products, onChange }: ProductProps) {
                   $kind="quiet"
                   onPress={() => onChange({ ...product, brand: product.partNumber, partNumber: product.brand })}
                 >
-                  Swap
+                  {texts.swap}
                 </Button>
               )}
             </Row>
@@ -178,9 +179,9 @@ function ProductRow({ text, product, products, onChange }: ProductProps) {
       <td>
         {!product.isLeft && (
           <InputBox
-            aria-label={`Specimen of "${text}"`}
+            aria-label={texts.specimenOf(text)}
             value={product.specimen}
-            placeholder="first"
+            placeholder={texts.first}
             maxLength={longestSpecimen}
             style={{ width: 74 }}
             onChange={(event) => onChange({ ...product, specimen: event.target.value })}

@@ -1,6 +1,6 @@
 import { formatValue } from '#core/figures/format-value.ts'
 import type { SheetReading } from '#core/exchange/sheet-rows.ts'
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/imports.ts'
 import { Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -15,19 +15,22 @@ export function TablePreview({ readings, isWhole }: { readings: readonly SheetRe
   )
   return (
     <Stack $gap={8}>
-      <h2>What becomes of it</h2>
+      <h2>{texts.whatBecomesOfIt}</h2>
       <p role="status">
-        {isWhole ? '' : `Of the first ${readings.length}: `}
-        {formatCount(counts[0] ?? 0, 'reading')}, {formatCount(counts[1] ?? 0, 'value')} that cannot be read,{' '}
-        {counts[2]} left away.
+        {texts.readingsValuesThatCannotBeRead(
+          isWhole ? '' : texts.ofTheFirst(readings.length),
+          counts[0] ?? 0,
+          counts[1] ?? 0,
+        )}{' '}
+        {counts[2]} {texts.leftAway2}
       </p>
-      <Table aria-label="What becomes of the values">
+      <Table aria-label={texts.whatBecomesOfTheValues}>
         <thead>
           <tr>
-            <th scope="col">Product</th>
-            <th scope="col">Heading</th>
-            <th scope="col">In the table</th>
-            <th scope="col">Becomes</th>
+            <th scope="col">{texts.product}</th>
+            <th scope="col">{texts.heading}</th>
+            <th scope="col">{texts.inTheTable}</th>
+            <th scope="col">{texts.becomes}</th>
           </tr>
         </thead>
         <tbody>
@@ -46,14 +49,14 @@ export function TablePreview({ readings, isWhole }: { readings: readonly SheetRe
                     {fate.value.saidBack ?? formatValue(fate.characteristic, fate.value, units)}
                   </>
                 ) : (
-                  <Small>{fate.state === 'left' ? `left away: ${fate.reason}` : fate.reason}</Small>
+                  <Small>{fate.state === 'left' ? texts.leftAwayOfReason(fate.reason) : fate.reason}</Small>
                 )}
               </td>
             </tr>
           ))}
         </tbody>
       </Table>
-      {readings.length > shown.length && <Small>{readings.length - shown.length} more are not shown.</Small>}
+      {readings.length > shown.length && <Small>{texts.moreAreNotShown(readings.length - shown.length)}</Small>}
     </Stack>
   )
 }

@@ -8,6 +8,7 @@ import { distinctHeadings, sheetReadings, type SheetMapping } from '#core/exchan
 import type { NamedProduct } from '#core/named-product.ts'
 import { KeepLine } from '#app/features/forms/KeepLine.tsx'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/imports.ts'
 import { DayField } from '#app/ui/DayField.tsx'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
@@ -61,7 +62,7 @@ export function TableWork({ sheet, application, products, known, today }: Props)
     <Card>
       <Stack $gap={18}>
         <SelectMenu
-          label="It has"
+          label={texts.itHas}
           value={layout}
           options={Object.entries(sheetLayouts).map(([value, label]) => ({ value, label }))}
           onPick={(picked) => setLayout(picked as SheetLayout)}
@@ -75,16 +76,13 @@ export function TableWork({ sheet, application, products, known, today }: Props)
           onChange={change}
         />
         {(headings.length > listed || names.length > listed) && (
-          <Small>
-            The first {listed} are shown; the others are taken as they are suggested, {headings.length} headings and{' '}
-            {names.length} products in all.
-          </Small>
+          <Small>{texts.theFirstAreShownTheOthers(listed, headings.length, names.length)}</Small>
         )}
         <TablePreview readings={readings} isWhole={isWhole} />
         <DayField value={day} onChange={setDay} />
         <KeepLine
           refusal={refusal}
-          label={isWhole ? `Look at ${count} readings once more` : 'Look at all of it once more'}
+          label={isWhole ? texts.lookAtReadingsOnceMore(count) : texts.lookAtAllOfItOnce}
           isIdle={isIdle}
           onKeep={() => send({ day, table: JSON.stringify({ rows: sheet, mapping }) })}
           back={href('/lineups/:application', { application: application.id })}

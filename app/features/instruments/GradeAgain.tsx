@@ -2,6 +2,7 @@ import { href } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import type { GradeQuestion } from '#app/data/grade-studies.server.ts'
+import * as texts from '#app/texts/instruments.ts'
 import { Key, Row, Small } from '#app/ui/layout.tsx'
 
 const Picture = styled.img`
@@ -47,7 +48,7 @@ export function GradeAgain({ question, onGrade }: { question: GradeQuestion; onG
       <Row $gap={20} style={{ alignItems: 'flex-start' }}>
         <Picture
           src={href('/photos/:photo', { photo: question.photoId })}
-          alt={`A part to grade: ${characteristic.label}`}
+          alt={texts.aPartToGrade(characteristic.label)}
         />
         <Anchors role="group" aria-label={characteristic.label}>
           {anchors.map((anchor, grade) => (

@@ -3,6 +3,7 @@ import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import { EditCard, type EditFormProps } from '#app/features/forms/EditCard.tsx'
 import { instrumentSchema, instrumentValues, newInstrumentValues } from '#app/features/forms/instrument-fields.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/instruments.ts'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import { Row } from '#app/ui/layout.tsx'
 
@@ -14,23 +15,23 @@ export function InstrumentForm({ id, edited, result, onDone }: EditFormProps<Sto
   })
   return (
     <EditCard form={form} id={id} noun="instrument" edited={edited} result={result} onDone={onDone}>
-      <TextBox field={fields.name} label="Name" placeholder="the long caliper" />
+      <TextBox field={fields.name} label={texts.name} placeholder={texts.theLongCaliper} />
       <ChoiceBox
         field={fields.kind}
-        label="What it is"
+        label={texts.whatItIs}
         options={Object.entries(instrumentKinds).map(([value, { label }]) => ({ value, label }))}
       />
       <Row $gap={16} style={{ alignItems: 'flex-start' }}>
-        <TextBox field={fields.resolution} label="Resolution" hint="The smallest step it shows: 0.01 mm, 0.1 g." />
-        <TextBox field={fields.accuracy} label="Accuracy, ±" hint="From its sheet: 0.03 mm, 0.3 g." />
-        <TextBox field={fields.checkIntervalDays} label="Check every, days" optional />
+        <TextBox field={fields.resolution} label={texts.resolution} hint={texts.theSmallestStepItShows0} />
+        <TextBox field={fields.accuracy} label={texts.accuracy} hint={texts.fromItsSheet003Mm} />
+        <TextBox field={fields.checkIntervalDays} label={texts.checkEveryDays} optional />
       </Row>
       <ChoiceBox
         field={fields.isDefault}
-        label="Taken when nothing else is said"
+        label={texts.takenWhenNothingElseIsSaid}
         options={[
-          { value: 'yes', label: 'Yes' },
-          { value: 'no', label: 'Only when chosen' },
+          { value: 'yes', label: texts.yes },
+          { value: 'no', label: texts.onlyWhenChosen },
         ]}
       />
     </EditCard>

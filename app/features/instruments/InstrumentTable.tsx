@@ -1,8 +1,9 @@
 import { href } from 'react-router'
-import { formatCount, formatQuantity } from '#core/quantity/format.ts'
+import { formatQuantity } from '#core/quantity/format.ts'
 import { instrumentKinds } from '#core/teardown/instrument.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/instruments.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Row, Small, Soft } from '#app/ui/layout.tsx'
@@ -16,18 +17,17 @@ interface Props {
 
 /** What is measured with, how it stands by its last check, and a check to take now. */
 export function InstrumentTable({ instruments, onEdit }: Props) {
-  if (instruments.length === 0)
-    return <Soft>None yet. Add the caliper, micrometer, tape and scale that lie on your bench.</Soft>
+  if (instruments.length === 0) return <Soft>{texts.noneYetAddTheCaliperMicrometer}</Soft>
   return (
     <Table>
       <thead>
         <tr>
-          <th scope="col">Instrument</th>
-          <th scope="col">Shows to</th>
-          <th scope="col">Right to ±</th>
-          <th scope="col">At zero shows</th>
-          <th scope="col">Check</th>
-          <th scope="col">Check it now against a known piece</th>
+          <th scope="col">{texts.instrument}</th>
+          <th scope="col">{texts.showsTo}</th>
+          <th scope="col">{texts.rightTo}</th>
+          <th scope="col">{texts.atZeroShows}</th>
+          <th scope="col">{texts.check}</th>
+          <th scope="col">{texts.checkItNowAgainstAKnown}</th>
         </tr>
       </thead>
       <tbody>
@@ -52,21 +52,21 @@ function InstrumentRow({ instrument, onEdit }: { instrument: StoredInstrument; o
         <br />
         <Small>
           {label}
-          {isDefault && ', taken when nothing else is said'}
+          {isDefault && texts.takenWhenNothingElseIsSaid2}
         </Small>
         <Row $gap={4} style={{ flexWrap: 'nowrap' }}>
-          <Button $kind="quiet" onPress={onEdit} aria-label={`Change ${name}`}>
-            Change
+          <Button $kind="quiet" onPress={onEdit} aria-label={texts.change(name)}>
+            {texts.change2}
           </Button>
           <ButtonLink
             $kind="quiet"
             to={href('/instruments/:instrument/study', { instrument: id })}
-            aria-label={`Study your hand with ${name}`}
+            aria-label={texts.studyYourHandWith(name)}
           >
-            Study
+            {texts.study}
           </ButtonLink>
-          <Button $kind="quiet" onPress={() => send({ intent: 'remove', id })} aria-label={`Remove ${name}`}>
-            Remove
+          <Button $kind="quiet" onPress={() => send({ intent: 'remove', id })} aria-label={texts.remove(name)}>
+            {texts.remove2}
           </Button>
         </Row>
         <ErrorText role="alert">{refusal}</ErrorText>
@@ -80,7 +80,7 @@ function InstrumentRow({ instrument, onEdit }: { instrument: StoredInstrument; o
           <>
             <br />
             <Small>
-              {[latest.reference, `${shown(latest.referenceValue)} showed ${shown(latest.indication)}`]
+              {[latest.reference, texts.showed(shown(latest.referenceValue), shown(latest.indication))]
                 .filter(Boolean)
                 .join(': ')}
             </Small>
@@ -97,15 +97,15 @@ function InstrumentRow({ instrument, onEdit }: { instrument: StoredInstrument; o
 function checkText({ check, kind }: StoredInstrument): string {
   switch (check.state) {
     case 'never':
-      return 'Never checked'
+      return texts.neverChecked
     case 'overdue':
-      return `Overdue: checked ${formatCount(check.days, 'day')} ago`
+      return texts.overdueCheckedDaysAgo(check.days)
     case 'off':
       return [
-        `Off by ${formatQuantity(Math.abs(check.by), instrumentKinds[kind].units[0], 3)}`,
+        texts.offBy(formatQuantity(Math.abs(check.by), instrumentKinds[kind].units[0], 3)),
         check.by > 0 ? 'high' : 'low',
       ].join(' ')
     case 'sound':
-      return check.days === 0 ? 'Sound, checked today' : `Sound, checked ${formatCount(check.days, 'day')} ago`
+      return check.days === 0 ? texts.soundCheckedToday : texts.soundCheckedDaysAgo(check.days)
   }
 }

@@ -1,6 +1,6 @@
 import { href } from 'react-router'
 import { findCharacteristic } from '#core/catalogue/index.ts'
-import { formatCount, formatFixed, formatQuantity } from '#core/quantity/format.ts'
+import { formatFixed, formatQuantity } from '#core/quantity/format.ts'
 import { measuringShare, toleranceShare } from '#core/quantity/gauge-study.ts'
 import { unitOf } from '#core/quantity/units.ts'
 import { fewestGradePairs, gradeDeviation } from '#core/teardown/grade-study.ts'
@@ -9,6 +9,7 @@ import type { StoredGaugeStudy } from '#app/data/gauge-studies.server.ts'
 import type { StoredGradeStudy } from '#app/data/grade-studies.server.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/instruments.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
@@ -27,23 +28,20 @@ export function StudiesCard({ instruments, gaugeStudies, gradeStudies }: Props) 
   return (
     <Card>
       <Stack $gap={12}>
-        <h2>How steady are hand and eye?</h2>
+        <h2>{texts.howSteadyAreHandAndEye}</h2>
         {gaugeStudies.length === 0 ? (
-          <Soft>
-            Not studied yet: a usual hand is assumed. Ten readings of one part with an instrument, and its readings
-            carry the doubt that is yours.
-          </Soft>
+          <Soft>{texts.notStudiedYetAUsualHand}</Soft>
         ) : (
-          <Table aria-label="Studies of the hand">
+          <Table aria-label={texts.studiesOfTheHand}>
             <thead>
               <tr>
-                <th scope="col">Instrument</th>
-                <th scope="col">Measured</th>
-                <th scope="col">One hand scatters by</th>
-                <th scope="col">Between people</th>
-                <th scope="col">Of what differs</th>
-                <th scope="col">Of the tolerance</th>
-                <th scope="col">Day</th>
+                <th scope="col">{texts.instrument}</th>
+                <th scope="col">{texts.measured}</th>
+                <th scope="col">{texts.oneHandScattersBy}</th>
+                <th scope="col">{texts.betweenPeople}</th>
+                <th scope="col">{texts.ofWhatDiffers}</th>
+                <th scope="col">{texts.ofTheTolerance}</th>
+                <th scope="col">{texts.day}</th>
                 <th scope="col" />
               </tr>
             </thead>
@@ -82,18 +80,16 @@ function GaugeStudyRow({ study: { characteristic, study, tolerance, createdAt },
     <tr>
       <td>{instrument.name}</td>
       <td>{label}</td>
-      <td>
-        {shown(study.repeatability)}, {formatCount(study.people * study.parts * study.repeats, 'reading')}
-      </td>
-      <td>{study.reproducibility === undefined ? 'one person' : shown(study.reproducibility)}</td>
+      <td>{texts.readings(shown(study.repeatability), study.people * study.parts * study.repeats)}</td>
+      <td>{study.reproducibility === undefined ? texts.onePerson : shown(study.reproducibility)}</td>
       <td>{percent(measuringShare(study))}</td>
       <td>{percent(tolerance === null ? undefined : toleranceShare(study, tolerance))}</td>
       <td>
         <Day of={createdAt} />
       </td>
       <td>
-        <Button $kind="quiet" onPress={onRemove} aria-label={`Remove the study of ${label} with ${instrument.name}`}>
-          Remove
+        <Button $kind="quiet" onPress={onRemove} aria-label={texts.removeTheStudyOfWith(label, instrument.name)}>
+          {texts.remove2}
         </Button>
       </td>
     </tr>
@@ -105,20 +101,20 @@ function GradeLine({ studies, onRemove }: { studies: readonly StoredGradeStudy[]
   const [latest] = studies
   const said =
     pairs.length === 0
-      ? 'Grades are held to half a step; how far yours wander from one look to the next is not known yet.'
+      ? texts.gradesAreHeldToHalfA
       : pairs.length < fewestGradePairs
-        ? `${formatCount(pairs.length, 'grade')} given again: from ${fewestGradePairs} on they count.`
+        ? texts.gradesGivenAgainFromOnThey(pairs.length, fewestGradePairs)
         : [
-            `${pairs.length} grades given again: yours scatter by ${formatFixed(gradeDeviation(pairs), 2)} of a step,`,
-            'beside the half step of the scale.',
+            texts.gradesGivenAgainYoursScatterBy(pairs.length, formatFixed(gradeDeviation(pairs), 2)),
+            texts.besideTheHalfStepOfThe,
           ].join(' ')
   return (
     <Row>
       <span>{said}</span>
-      <ButtonLink to={href('/instruments/grades')}>Grade again, blind</ButtonLink>
+      <ButtonLink to={href('/instruments/grades')}>{texts.gradeAgainBlind}</ButtonLink>
       {latest && (
-        <Button $kind="quiet" onPress={() => onRemove(latest.id)} aria-label="Remove the latest grades given again">
-          Remove the latest
+        <Button $kind="quiet" onPress={() => onRemove(latest.id)} aria-label={texts.removeTheLatestGradesGivenAgain}>
+          {texts.removeTheLatest}
         </Button>
       )}
     </Row>

@@ -2,6 +2,7 @@ import { groupBy } from '#core/group-by.ts'
 import { formatQuantity } from '#core/quantity/format.ts'
 import type { StudyReading } from '#core/quantity/gauge-study.ts'
 import { outlierIndices } from '#core/quantity/repeats.ts'
+import * as texts from '#app/texts/instruments.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -22,12 +23,12 @@ export function StudyReadings({ readings, unit, onAgain }: Props) {
     cells.flatMap((cell) => outlierIndices(cell.map(({ value }) => value)).map((at) => cell[at]?.index)),
   )
   return (
-    <Table aria-label="The readings">
+    <Table aria-label={texts.theReadings}>
       <thead>
         <tr>
-          <th scope="col">Who</th>
-          <th scope="col">Part</th>
-          <th scope="col">Readings</th>
+          <th scope="col">{texts.who}</th>
+          <th scope="col">{texts.part}</th>
+          <th scope="col">{texts.readings2}</th>
         </tr>
       </thead>
       <tbody>
@@ -43,7 +44,7 @@ export function StudyReadings({ readings, unit, onAgain }: Props) {
                     <>
                       {' '}
                       <Button $kind="quiet" onPress={() => onAgain(index)}>
-                        stands apart: take it again
+                        {texts.standsApartTakeItAgain}
                       </Button>
                     </>
                   )}

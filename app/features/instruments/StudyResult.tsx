@@ -1,7 +1,8 @@
 import { measuringShare, toleranceShare, type GaugeStudy } from '#core/quantity/gauge-study.ts'
-import { formatQuantity, formatCount } from '#core/quantity/format.ts'
+import { formatQuantity } from '#core/quantity/format.ts'
 import { unitOf } from '#core/quantity/units.ts'
 import { repeatPrior, type Instrument } from '#core/teardown/instrument.ts'
+import * as texts from '#app/texts/instruments.ts'
 import { Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -24,23 +25,20 @@ export function StudyResult({ instrument, characteristic, unit, study, tolerance
   const own = { characteristic, deviation: repeatability, degrees }
   const after = repeatPrior({ ...instrument, ownRepeats: [...(instrument.ownRepeats ?? []), own] }, characteristic)
   const rows = [
-    ['Repeatability: one hand, one part', shown(repeatability)],
-    ['Reproducibility: between people', reproducibility === undefined ? 'one person alone' : shown(reproducibility)],
-    ['Both together', shown(study.measuring)],
-    ['Between the parts', betweenParts === undefined ? 'one part alone' : shown(betweenParts)],
-    ...(share === undefined ? [] : [['The measuring, of all that differs', percent(share)]]),
-    ...(tolerance === null ? [] : [['The measuring, of the tolerance', percent(toleranceShare(study, tolerance))]]),
+    [texts.repeatabilityOneHandOnePart, shown(repeatability)],
+    [texts.reproducibilityBetweenPeople, reproducibility === undefined ? texts.onePersonAlone : shown(reproducibility)],
+    [texts.bothTogether, shown(study.measuring)],
+    [texts.betweenTheParts, betweenParts === undefined ? texts.onePartAlone : shown(betweenParts)],
+    ...(share === undefined ? [] : [[texts.theMeasuringOfAllThatDiffers, percent(share)]]),
+    ...(tolerance === null ? [] : [[texts.theMeasuringOfTheTolerance, percent(toleranceShare(study, tolerance))]]),
   ]
   return (
     <Stack $gap={10}>
-      <Table aria-label="What the study says">
+      <Table aria-label={texts.whatTheStudySays}>
         <thead>
           <tr>
-            <th scope="col">Scatter, one standard deviation</th>
-            <th scope="col">
-              {formatCount(study.people, 'person', 'people')}, {formatCount(study.parts, 'part')}, {study.repeats} times
-              each
-            </th>
+            <th scope="col">{texts.scatterOneStandardDeviation}</th>
+            <th scope="col">{texts.peoplePartsTimesEach(study.people, study.parts, study.repeats)}</th>
           </tr>
         </thead>
         <tbody>
@@ -53,22 +51,19 @@ export function StudyResult({ instrument, characteristic, unit, study, tolerance
         </tbody>
       </Table>
       <p>
-        A single reading with it was held to scatter by {shown(before.deviation)}; with this study by{' '}
-        <strong>{shown(after.deviation)}</strong>, {Math.round(after.degrees)} degrees of freedom.
+        {texts.aSingleReadingWithItWas(shown(before.deviation))} <strong>{shown(after.deviation)}</strong>
+        {texts.degreesOfFreedom(Math.round(after.degrees))}
       </p>
       {share !== undefined && (
         <Small>
           {share <= 0.1
-            ? 'Under 10 %: it tells such parts apart well.'
+            ? texts.under10ItTellsSuchParts
             : share <= 0.3
-              ? 'Between 10 and 30 %: it tells such parts apart where they differ plainly.'
-              : 'Over 30 %: what differs between such parts is for the most part the measuring.'}
+              ? texts.between10And30ItTells
+              : texts.over30WhatDiffersBetweenSuch}
         </Small>
       )}
-      <Small>
-        Tells repeatability and reproducibility by analysis of variance, in the words of common handbooks of measurement
-        systems. Another person’s readings are not corrected by it.
-      </Small>
+      <Small>{texts.tellsRepeatabilityAnd}</Small>
     </Stack>
   )
 }

@@ -6,6 +6,7 @@ import { newId } from '#app/data/id.ts'
 import type { StoredInstrument } from '#app/data/instruments.server.ts'
 import { studySetupSchema, type StudyDraft } from '#app/features/forms/study-fields.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/instruments.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ChoiceBox, TextBox } from '#app/ui/fields.tsx'
 import { Card, Row, Stack } from '#app/ui/layout.tsx'
@@ -40,50 +41,45 @@ export function StudySetup({ instrument, onStart }: Props) {
   })
   return (
     <Card>
-      <form method="post" {...getFormProps(form)} aria-label="The study">
+      <form method="post" {...getFormProps(form)} aria-label={texts.theStudy}>
         <Stack $gap={16}>
           <SelectField
             field={fields.characteristic}
-            label="What is measured"
+            label={texts.whatIsMeasured}
             options={measured.map(({ key, label }) => ({ value: key, label }))}
           />
           <Row $gap={16} style={{ alignItems: 'flex-start' }}>
-            <TextBox
-              field={fields.parts}
-              label="Parts"
-              inputMode="decimal"
-              hint="One is enough for a hand of one’s own."
-            />
+            <TextBox field={fields.parts} label={texts.parts} inputMode="decimal" hint={texts.oneIsEnoughForAHand} />
             <TextBox
               field={fields.repeats}
-              label="Times each"
+              label={texts.timesEach}
               inputMode="decimal"
-              hint="Ten of one part, two of several."
+              hint={texts.tenOfOnePartTwoOf}
             />
           </Row>
           <TextBox
             field={fields.people}
-            label="Who measures"
+            label={texts.whoMeasures}
             optional
-            hint="Names with commas between: Mara, Tom. Two people, three parts, twice each, tell hands apart."
-            placeholder="me"
+            hint={texts.namesWithCommasBetweenMaraTom}
+            placeholder={texts.me}
           />
           <Row $gap={16} style={{ alignItems: 'flex-start' }}>
             <ChoiceBox
               field={fields.unit}
-              label="Typed in"
+              label={texts.typedIn}
               options={units.map((unit) => ({ value: unit, label: unit }))}
             />
             <TextBox
               field={fields.tolerance}
-              label="Tolerance, its whole width"
+              label={texts.toleranceItsWholeWidth}
               optional
-              hint="What the part may differ by, where somebody says."
+              hint={texts.whatThePartMayDifferBy}
             />
           </Row>
           <Row>
             <Button type="submit" $kind="primary">
-              Begin
+              {texts.begin}
             </Button>
           </Row>
         </Stack>

@@ -1,6 +1,7 @@
 import { useState, type FormEvent } from 'react'
 import type { InstrumentKind } from '#core/teardown/instrument.ts'
 import { studyValue, type StudyDraft } from '#app/features/forms/study-fields.ts'
+import * as texts from '#app/texts/instruments.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -33,14 +34,12 @@ export function StudyTurn({ draft, kind, label, onChange, onGiveUp }: Props) {
     setText('')
     write(at, text.trim())
   }
-  const asked = [people === 1 ? '' : turn.person, parts === 1 ? '' : `part ${turn.part}`, label].filter(Boolean)
+  const asked = [people === 1 ? '' : turn.person, parts === 1 ? '' : texts.partOfPart(turn.part), label].filter(Boolean)
   return (
     <Card>
       <form onSubmit={take}>
         <Stack $gap={14}>
-          <Small role="status">
-            Reading {at + 1} of {readings.length}. Lay the part down and take it up again between readings.
-          </Small>
+          <Small role="status">{texts.readingOfLayThePartDown(at + 1, readings.length)}</Small>
           <label htmlFor="study-reading" style={{ font: '600 32px/1.2 var(--label)' }}>
             {asked.join(' · ')}
           </label>
@@ -59,7 +58,7 @@ export function StudyTurn({ draft, kind, label, onChange, onGiveUp }: Props) {
             />
             <span style={{ font: '500 28px/1 var(--label)', color: 'var(--ink-soft)' }}>{unit}</span>
             <Button type="submit" $kind="primary">
-              Take it
+              {texts.takeIt}
             </Button>
           </Row>
           <ErrorText id="study-trouble" role="alert">
@@ -67,10 +66,10 @@ export function StudyTurn({ draft, kind, label, onChange, onGiveUp }: Props) {
           </ErrorText>
           <Row>
             <Button isDisabled={at === 0} onPress={() => write(at - 1, '')}>
-              Take the last one again
+              {texts.takeTheLastOneAgain}
             </Button>
             <Button $kind="quiet" onPress={onGiveUp}>
-              Give this study up
+              {texts.giveThisStudyUp}
             </Button>
           </Row>
         </Stack>

@@ -1,6 +1,7 @@
 import { styled } from 'styled-components'
 import type { AuditedOption } from '#app/data/options-audit.server.ts'
 import { columnName } from '#app/data/column-name.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -14,7 +15,7 @@ const Audit = styled(Table)`
   }
 `
 
-const words = { fits: '✓', not: '✗', unknown: '? not known' } as const
+const words = { fits: '✓', not: '✗', unknown: texts.notKnown } as const
 
 /** What is sold for the engine in place of its maker's own filter, and where each differs in what the engine needs. */
 export function AuditCard({ options, engine }: { options: readonly AuditedOption[]; engine: string }) {
@@ -22,18 +23,15 @@ export function AuditCard({ options, engine }: { options: readonly AuditedOption
   if (!first) return null
   const ordered = [...options].sort((a, b) => Number(b.isOwn) - Number(a.isOwn))
   return (
-    <Card aria-label="Does each fit">
+    <Card aria-label={texts.doesEachFit}>
       <Stack $gap={10}>
-        <h2>Does each fit {engine}?</h2>
-        <Soft>
-          Sold for one engine is not fit for it: what the engine needs, and what of it was recorded. Its maker&apos;s
-          manual comes first.
-        </Soft>
-        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Table of what fits">
+        <h2>{texts.doesEachFitOfEngine(engine)}</h2>
+        <Soft>{texts.soldForOneEngineIsNot}</Soft>
+        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.tableOfWhatFits}>
           <Audit>
             <thead>
               <tr>
-                <th scope="col">Filter</th>
+                <th scope="col">{texts.filter}</th>
                 {first.checks.map(({ what }) => (
                   <th key={what} scope="col">
                     {what}
@@ -45,7 +43,7 @@ export function AuditCard({ options, engine }: { options: readonly AuditedOption
               {ordered.map(({ id, checks, isOwn, ...column }) => (
                 <tr key={id}>
                   <th scope="row">
-                    {columnName(column)} {isOwn && <Small>the engine maker&apos;s own</Small>}
+                    {columnName(column)} {isOwn && <Small>{texts.theEngineMakersOwn}</Small>}
                   </th>
                   {checks.map(({ what, state, reason }) => (
                     <td key={what} data-state={state} title={reason}>

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { href, useNavigate } from 'react-router'
 import type { KinMember } from '#app/data/build-records.server.ts'
 import { columnName } from '#app/data/column-name.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
@@ -26,7 +27,7 @@ export function ChooseTwo({ members, a = '', b = '' }: Props) {
       <SelectMenu
         name="First filter"
         value={first}
-        options={[{ value: '', label: 'choose a filter' }, ...members.map(option)]}
+        options={[{ value: '', label: texts.chooseAFilter }, ...members.map(option)]}
         onPick={(id) => {
           setFirst(id)
           if (id === second) setSecond('')
@@ -35,14 +36,14 @@ export function ChooseTwo({ members, a = '', b = '' }: Props) {
       <SelectMenu
         name="Second filter"
         value={alike.some(({ id }) => id === second) ? second : ''}
-        options={[{ value: '', label: one ? 'and another' : 'choose the first one' }, ...alike.map(option)]}
+        options={[{ value: '', label: one ? texts.andAnother : texts.chooseTheFirstOne }, ...alike.map(option)]}
         onPick={setSecond}
       />
       <Button
         isDisabled={!alike.some(({ id }) => id === second)}
         onPress={() => void navigate(href('/kin/:a/:b', { a: first, b: second }))}
       >
-        Are these two kin?
+        {texts.areTheseTwoKin}
       </Button>
     </Row>
   )

@@ -1,10 +1,10 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
-import { formatCount } from '#core/quantity/format.ts'
 import { formatKin, formatOdds } from '#core/kin/kin-finding.ts'
 import type { KinMember } from '#app/data/build-records.server.ts'
 import { columnName } from '#app/data/column-name.ts'
 import type { KinOverview } from '#app/data/kin.server.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { PartStrip } from './PartStrip.tsx'
 
@@ -59,7 +59,7 @@ export function FamilyCard({ family: { members, pairs }, memberOf }: Props) {
   const own = members.flatMap((id) => memberOf(id) ?? [])
   const nameOf = (id: string) => columnName(memberOf(id))
   return (
-    <Card aria-label={`Family of ${own.map(columnName).join(', ')}`}>
+    <Card aria-label={texts.familyOf(own.map(columnName).join(', '))}>
       <Stack $gap={12}>
         <Members>
           {own.slice(0, drawnAtMost).map(({ id, productId, specimenId, name, revision, engine }) => (
@@ -74,29 +74,26 @@ export function FamilyCard({ family: { members, pairs }, memberOf }: Props) {
             </li>
           ))}
         </Members>
-        <Pairs aria-label="Pairs">
+        <Pairs aria-label={texts.pairs}>
           {pairs.slice(0, pairsAtMost).map(({ a, b, finding, shared }) => (
             <li key={`${a} ${b}`}>
               <Stack $gap={6}>
                 <Row $between>
                   <span>
                     <Link to={href('/kin/:a/:b', { a, b })} prefetch="intent">
-                      {nameOf(a)} and {nameOf(b)}
+                      {texts.andOfName(nameOf(a), nameOf(b))}
                     </Link>
                     : <strong>{formatKin(finding)}</strong>
                   </span>
                   <Small>{formatOdds(finding.chance)}</Small>
                 </Row>
-                <PartStrip shared={shared} label={`Parts of ${nameOf(a)} and ${nameOf(b)}`} />
+                <PartStrip shared={shared} label={texts.partsOfAnd(nameOf(a), nameOf(b))} />
               </Stack>
             </li>
           ))}
         </Pairs>
         {(own.length > drawnAtMost || pairs.length > pairsAtMost) && (
-          <Small>
-            {formatCount(own.length, 'filter')} and {formatCount(pairs.length, 'pair')} in all: the surest are shown
-            here, the map shows them all.
-          </Small>
+          <Small>{texts.filtersAndPairsInAllThe(own.length, pairs.length)}</Small>
         )}
       </Stack>
     </Card>

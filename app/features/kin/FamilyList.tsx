@@ -1,7 +1,7 @@
 import { useState } from 'react'
-import { formatCount } from '#core/quantity/format.ts'
 import type { KinMember } from '#app/data/build-records.server.ts'
 import type { KinOverview } from '#app/data/kin.server.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { FamilyCard } from './FamilyCard.tsx'
 
@@ -25,7 +25,7 @@ export function FamilyList({ families, memberOf }: Props) {
       {more > 0 && (
         <div>
           <Button onPress={() => setShown(shown + atOnce)}>
-            Show {formatCount(Math.min(more, atOnce), 'family', 'families')} more of {families.length}
+            {texts.showFamiliesMoreOf(Math.min(more, atOnce), families.length)}
           </Button>
         </div>
       )}

@@ -5,10 +5,10 @@ import { linkedGroups } from '#core/kin/kin-families.ts'
 import { kinLinks } from '#core/kin/kin-links.ts'
 import { formatKin } from '#core/kin/kin-finding.ts'
 import { kinParts } from '#core/kin/kin-parts.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import type { KinMember } from '#app/data/build-records.server.ts'
 import { columnName } from '#app/data/column-name.ts'
 import type { KinOverview } from '#app/data/kin.server.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Chart } from '#app/ui/Chart.tsx'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
@@ -89,18 +89,18 @@ export function KinMap({ families, memberOf, total }: Props) {
   )
   const alone = total - drawn.ids.length
   return (
-    <Card aria-label="Map">
+    <Card aria-label={texts.map}>
       <Stack $gap={10}>
         <Row $between>
-          <h2>Map</h2>
+          <h2>{texts.map}</h2>
           <SelectMenu
-            label="Linked by"
+            label={texts.linkedBy}
             value={part?.key ?? ''}
             options={[
-              { value: '', label: 'anything shared' },
+              { value: '', label: texts.anythingShared },
               ...parts.map(({ key, label }) => ({
                 value: key,
-                label: `${label.toLowerCase()} (${formatCount(kinLinks(pairs, key).length, 'pair')})`,
+                label: texts.pairsOfLabel(label.toLowerCase(), kinLinks(pairs, key).length),
               })),
             ]}
             onPick={(key) => set({ part: key })}
@@ -109,7 +109,7 @@ export function KinMap({ families, memberOf, total }: Props) {
         <Sides>
           {option && drawn.ids.length > 0 ? (
             <Chart
-              label={`Map of ${formatCount(drawn.ids.length, 'filter')} in ${formatCount(drawn.groups.length, 'group')}`}
+              label={texts.mapOfFiltersInGroups(drawn.ids.length, drawn.groups.length)}
               height={height}
               option={option}
               onPick={open}
@@ -117,10 +117,10 @@ export function KinMap({ families, memberOf, total }: Props) {
             />
           ) : (
             <div style={{ height }}>
-              <Small>{drawn.ids.length > 0 ? 'Laying out…' : 'Nothing is linked by this part.'}</Small>
+              <Small>{drawn.ids.length > 0 ? texts.layingOut : texts.nothingIsLinkedByThisPart}</Small>
             </div>
           )}
-          <ol aria-label="Groups">
+          <ol aria-label={texts.groups}>
             {drawn.groups.map((members) => (
               <li key={members.join(' ')}>
                 {members.map((id, at) => {
@@ -138,10 +138,8 @@ export function KinMap({ families, memberOf, total }: Props) {
           </ol>
         </Sides>
         <Small>
-          A line is a pair that shares {part ? `its ${part.label.toLowerCase()}` : 'parts'}, the wider the surer; dashed
-          below 95 %. Press it to see the two, or a dot to see the filter.{' '}
-          {alone > 0 &&
-            `${formatCount(alone, 'filter')} of which no such pair is known ${alone === 1 ? 'is' : 'are'} not drawn.`}
+          {texts.aLineIsAPairThat(part ? texts.its(part.label.toLowerCase()) : texts.parts)}{' '}
+          {alone > 0 && texts.filtersOfWhichNoSuchPair(alone)}
         </Small>
       </Stack>
     </Card>

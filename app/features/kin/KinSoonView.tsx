@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react'
 import { href } from 'react-router'
 import type { KinSoon } from '#app/data/kin.server.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Card, Row, Small } from '#app/ui/layout.tsx'
 import { Meter } from '#app/ui/Meter.tsx'
 import { fetchJson } from '#app/ui/useJson.ts'
@@ -29,9 +30,7 @@ export function KinSoonView({ kin: loaded, engine }: { kin: KinSoon; engine?: st
   return (
     <Card role="status">
       <Row>
-        <Small>
-          {kin.done > 0 ? 'Each filter is set beside each other one.' : 'What was recorded of all filters is read.'}
-        </Small>
+        <Small>{kin.done > 0 ? texts.eachFilterIsSetBesideEach : texts.whatWasRecordedOfAllFilters}</Small>
         <Meter share={kin.done} />
       </Row>
     </Card>

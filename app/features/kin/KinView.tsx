@@ -2,6 +2,7 @@ import { useCallback, useMemo } from 'react'
 import { href } from 'react-router'
 import type { KinMember } from '#app/data/build-records.server.ts'
 import type { KinOverview } from '#app/data/kin.server.ts'
+import * as texts from '#app/texts/kin.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { TabbedPanels } from '#app/ui/TabbedPanels.tsx'
@@ -25,14 +26,11 @@ export function KinView({ members, families, engine }: KinOverview & { engine?: 
     return (
       <Card>
         <Stack>
-          <h2>No two filters yet</h2>
-          <p>
-            Filters that share a shell, a valve or an element will stand here as families, over all engines: it takes
-            two with something recorded of each.
-          </p>
+          <h2>{texts.noTwoFiltersYet}</h2>
+          <p>{texts.filtersThatShareAShellA}</p>
           <div>
             <ButtonLink to={href('/')} $kind="primary">
-              To the bench and the engines
+              {texts.toTheBenchAndTheEngines}
             </ButtonLink>
           </div>
         </Stack>
@@ -45,29 +43,25 @@ export function KinView({ members, families, engine }: KinOverview & { engine?: 
       {shown.length === 0 && (
         <Card>
           <Stack $gap={6}>
-            <h2>No relatives found</h2>
-            <Soft>
-              Two filters are called kin when what was recorded of both is 19 times likelier of shared parts than of
-              strangers. What tells most: the holes of the plate with an odd one, stamped marks, the track of the
-              gasket, seam and inside of the can, lips, louvres and the colour of the glue.
-            </Soft>
+            <h2>{texts.noRelativesFound}</h2>
+            <Soft>{texts.twoFiltersAreCalledKinWhen}</Soft>
           </Stack>
         </Card>
       )}
       {shown.length > 0 && (
         <TabbedPanels
-          label="Relatives as"
+          label={texts.relativesAs}
           selected={isMap ? 'map' : 'families'}
           onSelect={(key) => set({ as: key === 'map' ? key : '' })}
           panels={[
             {
               key: 'families',
-              label: 'Families',
+              label: texts.families,
               content: !isMap && <FamilyList families={shown} memberOf={memberOf} />,
             },
             {
               key: 'map',
-              label: 'Map',
+              label: texts.map,
               content: isMap && (
                 <KinMap families={shown} memberOf={memberOf} total={(engine ? choice : members).length} />
               ),
@@ -75,15 +69,8 @@ export function KinView({ members, families, engine }: KinOverview & { engine?: 
           ]}
         />
       )}
-      {scarce.length > 0 && (
-        <Small>
-          Too little is recorded to tell of {scarce.map(({ name }) => name).join(', ')}: nobody is called a stranger for
-          what was not looked at.
-        </Small>
-      )}
-      <Small>
-        It is about parts, never about who made them. A part that looks the same and does not swap over is another part.
-      </Small>
+      {scarce.length > 0 && <Small>{texts.tooLittleIsRecordedToTell(scarce.map(({ name }) => name).join(', '))}</Small>}
+      <Small>{texts.itIsAboutPartsNeverAbout}</Small>
     </Stack>
   )
 }

@@ -6,6 +6,7 @@ import { kinFeatures, type KinFeature } from '#core/kin/kin-features.ts'
 import { formatOdds, shareWord, shareWords } from '#core/kin/kin-finding.ts'
 import { kinParts } from '#core/kin/kin-parts.ts'
 import type { KinGroundView, KinPairView } from '#app/data/kin.server.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { PairTable } from '#app/ui/PairTable.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -30,11 +31,11 @@ const Grid = styled(PairTable)`
 `
 
 const verdictWords: Readonly<Record<KinGroundView['verdict'], string>> = {
-  rare: '= agrees, and is rare',
-  common: '= agrees, as many do',
-  differs: '≠ differs',
-  'rules out': '≠ further apart than one part can be',
-  'says little': '~ differs, and says little',
+  rare: texts.agreesAndIsRare,
+  common: texts.agreesAsManyDo,
+  differs: texts.differs,
+  'rules out': texts.furtherApartThanOnePartCan,
+  'says little': texts.differsAndSaysLittle,
 }
 
 const featureOf = new Map(kinFeatures.map((one) => [one.key, one]))
@@ -42,13 +43,13 @@ const featureOf = new Map(kinFeatures.map((one) => [one.key, one]))
 /** Part by part: what each of the two is like, how rare that is, and what it is worth. */
 export function PairGrid({ pair: { shared, grounds }, names }: { pair: KinPairView; names: { a: string; b: string } }) {
   return (
-    <Grid aria-label="Part by part">
+    <Grid aria-label={texts.partByPart}>
       <thead>
         <tr>
           <th scope="col">{names.a}</th>
-          <th scope="col">What</th>
+          <th scope="col">{texts.what}</th>
           <th scope="col">{names.b}</th>
-          <th scope="col">How rare, and how much likelier of one part</th>
+          <th scope="col">{texts.howRareAndHowMuchLikelier}</th>
         </tr>
       </thead>
       {kinParts.map(({ key, label, of }, at) => {
@@ -65,7 +66,7 @@ export function PairGrid({ pair: { shared, grounds }, names }: { pair: KinPairVi
               <th scope="rowgroup" colSpan={4}>
                 {label}
                 {of === 'box' ? (
-                  <Small> · says nothing of how a filter is built</Small>
+                  <Small> {texts.saysNothingOfHowAFilter}</Small>
                 ) : (
                   <>
                     : <span aria-hidden>{shareGlyphs[word]} </span>
@@ -106,7 +107,7 @@ function GroundRow({ ground, feature }: { ground: KinGroundView; feature: KinFea
 }
 
 /** How many times likelier, where that is worth a word. */
-const worth = (weight: number): string => (weight >= 2 ? `${Math.round(weight)} times likelier` : '')
+const worth = (weight: number): string => (weight >= 2 ? texts.timesLikelier(Math.round(weight)) : '')
 
 function ValueLink({ feature, value }: { feature: KinFeature; value: KinValue }) {
   const { units } = usePreferences()

@@ -8,6 +8,7 @@ import type { KinMember } from '#app/data/build-records.server.ts'
 import type { KinPairView } from '#app/data/kin.server.ts'
 import type { DrawingData } from '#app/drawing/data.ts'
 import { FacingView } from '#app/drawing/FacingView.tsx'
+import * as texts from '#app/texts/kin.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { PairGrid } from './PairGrid.tsx'
@@ -32,19 +33,18 @@ export function PairView({ pair, drawings }: Props) {
         width={1152}
         height={236}
         unit={systemOf(units) === 'metric' ? 'mm' : 'in'}
-        title={`${names.a} above and ${names.b} below the axis, to one scale`}
+        title={texts.aboveAndBelowTheAxisTo(names.a, names.b)}
       />
-      <Card aria-label="What can be said">
+      <Card aria-label={texts.whatCanBeSaid}>
         <Stack $gap={8}>
           <h2>{formatKin(finding)}</h2>
           <span>
             {finding.kind === 'open'
-              ? 'Nothing is likely enough to be said.'
-              : `${formatChance(finding.chance)}, ${formatOdds(finding.chance)}. Said of their parts, never of ` +
-                'who made them.'}
-            {a.productId === b.productId && ' Two revisions of one product.'}
+              ? texts.nothingIsLikelyEnoughToBe
+              : texts.saidOfTheirPartsNeverOf(formatChance(finding.chance), formatOdds(finding.chance))}
+            {a.productId === b.productId && texts.twoRevisionsOfOneProduct}
           </span>
-          <PartStrip shared={shared} label="Parts of the two" />
+          <PartStrip shared={shared} label={texts.partsOfTheTwo} />
           <InShort grounds={grounds} />
           {finding.kind !== 'build' && next.length > 0 && <RecordNext pair={pair} />}
         </Stack>
@@ -52,9 +52,7 @@ export function PairView({ pair, drawings }: Props) {
       <Card>
         <PairGrid pair={pair} names={names} />
         <Small>
-          An agreement is worth as much as it is rare among all other filters; of what goes together only what speaks
-          loudest counts. What was claimed, told or concluded from looks is left out.{' '}
-          <Link to={`${href('/method')}#kin`}>How this is worked out</Link>
+          {texts.anAgreementIsWorthAsMuch} <Link to={`${href('/method')}#kin`}>{texts.howThisIsWorkedOut}</Link>
         </Small>
       </Card>
       <SwapCard key={`${a.id} ${b.id}`} pair={pair} names={names} />
@@ -70,9 +68,9 @@ const mostNamed = 6
 /** What agrees and is rare, what agrees as many do, and what differs. */
 function InShort({ grounds }: Pick<KinPairView, 'grounds'>) {
   const kinds = [
-    { words: 'Agrees and is rare', verdicts: ['rare'] },
-    { words: 'Agrees, as many do', verdicts: ['common'] },
-    { words: 'Differs', verdicts: ['rules out', 'differs'] },
+    { words: texts.agreesAndIsRare2, verdicts: ['rare'] },
+    { words: texts.agreesAsManyDo2, verdicts: ['common'] },
+    { words: texts.differs2, verdicts: [texts.rulesOut, 'differs'] },
   ]
   return kinds.map(({ words, verdicts }) => {
     const own = grounds.filter(({ verdict }) => verdicts.includes(verdict))
@@ -82,7 +80,7 @@ function InShort({ grounds }: Pick<KinPairView, 'grounds'>) {
     return (
       <Small key={words}>
         {words}: {named.join(', ')}
-        {more > 0 && ` and ${more} more`}.
+        {more > 0 && texts.andMore(more)}.
       </Small>
     )
   })
@@ -93,15 +91,14 @@ function RecordNext({ pair: { a, b, next } }: { pair: KinPairView }) {
   const lacking = (id: string): KinMember => (id === a.id ? a : b)
   return (
     <Soft>
-      To tell more, record{' '}
+      {texts.toTellMoreRecord}{' '}
       {next.map(({ feature, label, missingOf }, at) => (
         <span key={label}>
-          {at > 0 && (at === next.length - 1 ? ' and ' : ', ')}
-          {label.toLowerCase()}
-          {' of '}
+          {at > 0 && (at === next.length - 1 ? texts.and2 : ', ')}
+          {texts.ofLabel(label.toLowerCase())}{' '}
           {missingOf.map((id, of) => (
             <span key={id}>
-              {of > 0 && ' and '}
+              {of > 0 && texts.and2}
               <Link to={`${href('/bench/:specimen', { specimen: lacking(id).specimenId })}?at=${feature}`}>
                 {columnName(lacking(id))}
               </Link>

@@ -4,6 +4,7 @@ import type { KinFinding } from '#core/kin/kin-finding.ts'
 import { formatMoney, toMinor } from '#core/money/currency.ts'
 import { columnNames } from '#app/data/column-name.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { useJson } from '#app/ui/useJson.ts'
 
@@ -26,8 +27,8 @@ export function SameBuildLine() {
   const pairOf = (dear: string, cheap: string) => href('/kin/:a/:b', { a: dear, b: cheap })
   return cheaper.map(({ dear, cheap, less }) => (
     <Small key={dear} as="p">
-      {nameOf(cheap)} is <Link to={pairOf(dear, cheap)}>the same build as {nameOf(dear)}</Link> for{' '}
-      {formatMoney(Math.round(toMinor(less, currency)), currency)} less.
+      {texts.is(nameOf(cheap))} <Link to={pairOf(dear, cheap)}>{texts.theSameBuildAs(nameOf(dear))}</Link>{' '}
+      {texts.forLess(formatMoney(Math.round(toMinor(less, currency)), currency))}
     </Small>
   ))
 }

@@ -6,6 +6,7 @@ import { swapOutcomes } from '#core/kin/swap-test.ts'
 import type { KinPairView } from '#app/data/kin.server.ts'
 import { newId } from '#app/data/id.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/kin.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -21,29 +22,26 @@ interface Props {
 export function SwapCard({ pair: { a, tests }, names }: Props) {
   const { send, isIdle } = useAction()
   return (
-    <Card aria-label="Swapped over">
+    <Card aria-label={texts.swappedOver}>
       <Stack $gap={10}>
-        <h2>Swapped over</h2>
-        <Soft>
-          A part of the one put into the other. What does not fit is another part, whatever it looks like; what fits may
-          still be one.
-        </Soft>
+        <h2>{texts.swappedOver}</h2>
+        <Soft>{texts.aPartOfTheOnePut}</Soft>
         {tests.length > 0 && (
-          <ul aria-label="Tried" style={{ margin: 0, paddingLeft: 18 }}>
+          <ul aria-label={texts.tried} style={{ margin: 0, paddingLeft: 18 }}>
             {tests.map(({ id, fromRevision, part, outcome, triedBy, note }) => {
               const [from, into] = fromRevision === a.id ? [names.a, names.b] : [names.b, names.a]
               const fit = byKey(swapOutcomes, outcome).label.toLowerCase()
-              const said = `${kinPartLabel(part)} of ${from} in ${into}: ${fit}`
+              const said = texts.ofIn(kinPartLabel(part), from, into, fit)
               return (
                 <li key={id}>
-                  {said} <Small>{[triedBy && `tried by ${triedBy}`, note].filter(Boolean).join('; ')}</Small>{' '}
+                  {said} <Small>{[triedBy && texts.triedBy(triedBy), note].filter(Boolean).join('; ')}</Small>{' '}
                   <Button
                     $kind="quiet"
                     isDisabled={!isIdle}
-                    aria-label={`Take back: ${said}`}
+                    aria-label={texts.takeBack(said)}
                     onPress={() => send({ intent: 'remove', id })}
                   >
-                    Take back
+                    {texts.takeBack2}
                   </Button>
                 </li>
               )
@@ -81,8 +79,8 @@ function TrySwap({ names, form }: Pick<Props, 'names'> & { form: FilterForm }) {
           name="Which way"
           value={isTurned}
           options={[
-            { value: '', label: `of ${names.a} in ${names.b}` },
-            { value: 'yes', label: `of ${names.b} in ${names.a}` },
+            { value: '', label: texts.ofInOfA(names.a, names.b) },
+            { value: 'yes', label: texts.ofInOfB(names.b, names.a) },
           ]}
           onPick={setTurned}
         />
@@ -90,27 +88,27 @@ function TrySwap({ names, form }: Pick<Props, 'names'> & { form: FilterForm }) {
           name="How it fits"
           value={outcome}
           options={[
-            { value: '', label: 'how it fits' },
+            { value: '', label: texts.howItFits },
             ...swapOutcomes.map(({ key, label }) => ({ value: key, label })),
           ]}
           onPick={setOutcome}
         />
         <InputBox
-          aria-label="Who tried it"
-          placeholder="who, if not you"
+          aria-label={texts.whoTriedIt}
+          placeholder={texts.whoIfNotYou}
           value={triedBy}
           maxLength={80}
           onChange={(event) => setTriedBy(event.target.value)}
         />
         <InputBox
-          aria-label="Note on the trial"
-          placeholder="note"
+          aria-label={texts.noteOnTheTrial}
+          placeholder={texts.note}
           value={note}
           maxLength={200}
           onChange={(event) => setNote(event.target.value)}
         />
         <Button isDisabled={!isIdle} onPress={keep}>
-          Keep the trial
+          {texts.keepTheTrial}
         </Button>
       </Row>
       <ErrorText role="alert">{refusal}</ErrorText>

@@ -1,4 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core'
+import * as texts from '#app/texts/kin.ts'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 
 /** A filter on the map. */
@@ -85,7 +86,7 @@ const nameOrPair =
     const nameOf = (id: string) => nodes.find((node) => node.id === id)?.name ?? ''
     return textOf(
       dataType === 'edge'
-        ? `${nameOf(data.source)} and ${nameOf(data.target)}: ${data.says}`
+        ? texts.and(nameOf(data.source), nameOf(data.target), data.says)
         : `${data.name} (${data.engine})`,
     )
   }

@@ -3,6 +3,7 @@ import { Form, href, Link } from 'react-router'
 import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { brandSchema } from '#app/features/forms/product-fields.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/library.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
@@ -19,10 +20,10 @@ export function BrandCard({ brands, newBrand, result }: Props) {
   return (
     <Card>
       <Stack>
-        <h2>Brands</h2>
+        <h2>{texts.brands}</h2>
         <p>
           {brands.length === 0 ? (
-            <Soft>Brands will stand here, each with its range over all engines; a product brings its brand along.</Soft>
+            <Soft>{texts.brandsWillStandHereEachWith}</Soft>
           ) : (
             brands.map(({ id, name, products }, at) => (
               <span key={id}>
@@ -35,8 +36,8 @@ export function BrandCard({ brands, newBrand, result }: Props) {
         <Form method="post" {...getFormProps(form)}>
           <input type="hidden" name="id" value={newBrand} />
           <Row style={{ alignItems: 'flex-end' }}>
-            <TextBox field={fields.name} label="New brand" />
-            <Button type="submit">Add the brand</Button>
+            <TextBox field={fields.name} label={texts.newBrand} />
+            <Button type="submit">{texts.addTheBrand}</Button>
           </Row>
         </Form>
       </Stack>

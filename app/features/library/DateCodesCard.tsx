@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { formatMadeIn, readDateCode, teachDateCode } from '#core/kin/date-code.ts'
 import type { DateCodeTemplate } from '#app/data/date-codes.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/library.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -16,26 +17,23 @@ interface Props {
 export function DateCodesCard({ templates, today }: Props) {
   const { send, isIdle } = useAction()
   return (
-    <Card aria-label="Date codes">
+    <Card aria-label={texts.dateCodes}>
       <Stack $gap={10}>
-        <h2>Date codes</h2>
-        <Soft>
-          Give two codes of which you know the day, month or year: from these it is worked out how all others read. One
-          that reads in several ways is given with all of them.
-        </Soft>
+        <h2>{texts.dateCodes}</h2>
+        <Soft>{texts.giveTwoCodesOfWhichYou}</Soft>
         {templates.map(({ template, taught }) => (
           <Row key={template} $between>
             <span>
               <strong>{templateWords(template)}</strong>{' '}
-              <Small>taught by {taught.map(({ code, means }) => `${code} (${means})`).join(' and ')}</Small>
+              <Small>{texts.taughtBy(taught.map(({ code, means }) => `${code} (${means})`).join(' and '))}</Small>
             </span>
             <Button
               $kind="quiet"
               isDisabled={!isIdle}
-              aria-label={`Forget ${templateWords(template)}`}
+              aria-label={texts.forget(templateWords(template))}
               onPress={() => send({ intent: 'forget', template })}
             >
-              Forget
+              {texts.forget2}
             </Button>
           </Row>
         ))}
@@ -47,15 +45,15 @@ export function DateCodesCard({ templates, today }: Props) {
 
 const tokenWords: Readonly<Record<string, string>> = {
   YYYY: 'year',
-  YY: 'year in two',
-  Y: 'year in one',
+  YY: texts.yearInTwo,
+  Y: texts.yearInOne,
   MM: 'month',
-  M: 'month as a letter',
+  M: texts.monthAsALetter,
   DD: 'day',
-  DDD: 'day of the year',
+  DDD: texts.dayOfTheYear,
   WW: 'week',
-  '#': 'a figure',
-  '@': 'a letter',
+  '#': texts.aFigure,
+  '@': texts.aLetter,
 }
 
 /** A template in words: what stands where. */
@@ -93,12 +91,12 @@ function Teach({ today, kept }: { today: string; kept: readonly string[] }) {
   return (
     <Stack $gap={6}>
       <Row style={{ flexWrap: 'wrap' }}>
-        {field('code', 'First code', '26061')} <span>means</span>
-        {field('means', 'What the first means', '2026-03-02')}
+        {field('code', texts.firstCode, '26061')} <span>{texts.means}</span>
+        {field('means', texts.whatTheFirstMeans, '2026-03-02')}
       </Row>
       <Row style={{ flexWrap: 'wrap' }}>
-        {field('otherCode', 'Second code', '25360')} <span>means</span>
-        {field('otherMeans', 'What the second means', '2025-12')}
+        {field('otherCode', texts.secondCode, '25360')} <span>{texts.means}</span>
+        {field('otherMeans', texts.whatTheSecondMeans, '2025-12')}
       </Row>
       {isGiven && !taught.ok && <ErrorText role="status">{taught.problem.message}</ErrorText>}
       {isGiven &&
@@ -109,7 +107,7 @@ function Teach({ today, kept }: { today: string; kept: readonly string[] }) {
               isDisabled={!isIdle || kept.includes(template)}
               onPress={() => send({ intent: 'teach', ...given, template })}
             >
-              {kept.includes(template) ? 'Kept' : 'Keep'}: {templateWords(template)}
+              {kept.includes(template) ? texts.kept : texts.keep}: {templateWords(template)}
             </Button>
             <Small>{[code, otherCode].map((one) => readAs(one, template, today)).join('; ')}</Small>
           </Row>
@@ -121,5 +119,5 @@ function Teach({ today, kept }: { today: string; kept: readonly string[] }) {
 
 function readAs(code: string, template: string, today: string): string {
   const made = readDateCode(code, template, today)
-  return `${code} is ${made ? formatMadeIn(made) : 'not read'}`
+  return texts.is(code, made ? formatMadeIn(made) : texts.notRead)
 }

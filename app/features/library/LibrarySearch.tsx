@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/library.ts'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
@@ -24,13 +25,13 @@ export function LibrarySearch() {
   }, [sought, asked, set])
   return (
     <label htmlFor="search" style={{ display: 'flex', alignItems: 'center', gap: 6, flex: '1 1 240px', maxWidth: 420 }}>
-      <Small>Search </Small>
+      <Small>{texts.search} </Small>
       <Search
         id="search"
         type="search"
         value={sought}
         onChange={(event) => seek(event.target.value)}
-        placeholder="brand, number, engine"
+        placeholder={texts.brandNumberEngine}
       />
     </label>
   )

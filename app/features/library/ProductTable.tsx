@@ -2,6 +2,7 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { ListedProduct } from '#app/data/library.server.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
+import * as texts from '#app/texts/library.ts'
 import { Table } from '#app/ui/Table.tsx'
 
 const Listed = styled(Table)`
@@ -48,17 +49,17 @@ export function ProductTable({ products, chosen, onToggle }: Props) {
           <th scope="col">
             <Tick
               type="checkbox"
-              aria-label="All on this page"
+              aria-label={texts.allOnThisPage}
               checked={all.every((id) => chosen.has(id))}
               onChange={(event) => onToggle(all, event.target.checked)}
             />
           </th>
-          <th scope="col">Product</th>
-          <th scope="col">Engine</th>
-          <th scope="col">Form</th>
-          <th scope="col">Tier</th>
-          <th scope="col">Revisions</th>
-          <th scope="col">Specimens</th>
+          <th scope="col">{texts.product}</th>
+          <th scope="col">{texts.engine}</th>
+          <th scope="col">{texts.form}</th>
+          <th scope="col">{texts.tier}</th>
+          <th scope="col">{texts.revisions}</th>
+          <th scope="col">{texts.specimens}</th>
         </tr>
       </thead>
       <tbody>
@@ -67,7 +68,7 @@ export function ProductTable({ products, chosen, onToggle }: Props) {
             <td>
               <Tick
                 type="checkbox"
-                aria-label={`Choose ${brand} ${partNumber}`}
+                aria-label={texts.choose(brand, partNumber)}
                 checked={chosen.has(id)}
                 onChange={(event) => onToggle([id], event.target.checked)}
               />

@@ -5,6 +5,7 @@ import type { Thrown } from '#app/data/trash.server.ts'
 import { tierLabels, tiers } from '#app/features/forms/labels.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { NameEngine } from '#app/features/lineup/NameEngine.tsx'
+import * as texts from '#app/texts/library.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu, namedOptions } from '#app/ui/SelectMenu.tsx'
@@ -19,7 +20,7 @@ const sorts = [
   { value: '', label: 'name' },
   { value: 'engine', label: 'engine' },
   { value: 'tier', label: 'tier' },
-  { value: 'specimens', label: 'most specimens' },
+  { value: 'specimens', label: texts.mostSpecimens },
   { value: 'newest', label: 'newest' },
 ]
 
@@ -51,30 +52,30 @@ export function ProductsCard({ products, pages, engines, tags }: Props) {
   return (
     <Card>
       <Stack>
-        <h2>Products</h2>
+        <h2>{texts.products}</h2>
         <Row $gap={10}>
           <LibrarySearch />
           <SelectMenu
-            label="Tier"
+            label={texts.tier}
             value={get('tier') ?? ''}
             options={[{ value: '', label: 'all' }, ...tiers.map((value) => ({ value, label: tierLabels[value] }))]}
             onPick={narrowBy('tier')}
           />
           <SelectMenu
-            label="Engine"
+            label={texts.engine}
             value={get('engine') ?? ''}
             options={[{ value: '', label: 'all' }, ...namedOptions(engines)]}
             onPick={narrowBy('engine')}
           />
           {tags.length > 0 && (
             <SelectMenu
-              label="Tagged"
+              label={texts.tagged}
               value={get('tag') ?? ''}
               options={[{ value: '', label: 'anything' }, ...tags.map((value) => ({ value, label: value }))]}
               onPick={narrowBy('tag')}
             />
           )}
-          <SelectMenu label="Sorted by" value={get('sort') ?? ''} options={sorts} onPick={narrowBy('sort')} />
+          <SelectMenu label={texts.sortedBy} value={get('sort') ?? ''} options={sorts} onPick={narrowBy('sort')} />
         </Row>
         {products.length === 0 ? (
           <NoProducts isNarrowed={isNarrowed} hasEngine={engines.length > 0} />
@@ -96,7 +97,7 @@ export function ProductsCard({ products, pages, engines, tags }: Props) {
       <div role="status">
         {done && (
           <UndoToast
-            words={done.kind === 'merge' ? `Merged: ${done.name}.` : `Deleted: ${done.name}.`}
+            words={done.kind === 'merge' ? texts.merged(done.name) : texts.deleted(done.name)}
             onUndo={() => send({ intent: 'bring-back', id: done.id })}
             onGone={gone}
           />
@@ -107,16 +108,14 @@ export function ProductsCard({ products, pages, engines, tags }: Props) {
 }
 
 function NoProducts({ isNarrowed, hasEngine }: { isNarrowed: boolean; hasEngine: boolean }) {
-  if (isNarrowed) return <Soft>Nothing fits these words and choices.</Soft>
+  if (isNarrowed) return <Soft>{texts.nothingFitsTheseWordsAndChoices}</Soft>
   return (
     <>
-      <Soft>
-        Filters of all engines will stand here, to be found, tagged and put together; each belongs to an engine.
-      </Soft>
+      <Soft>{texts.filtersOfAllEnginesWillStand}</Soft>
       {hasEngine ? (
         <div>
           <ButtonLink to={href('/')} $kind="primary">
-            To the engines
+            {texts.toTheEngines}
           </ButtonLink>
         </div>
       ) : (

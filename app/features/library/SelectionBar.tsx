@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import { formatCount } from '#core/quantity/format.ts'
 import type { ListedProduct } from '#app/data/library.server.ts'
+import * as texts from '#app/texts/library.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -37,18 +37,18 @@ export function SelectionBar({ chosen, tags, refusal, isIdle, onAct, onClear }: 
   const kept = chosen.some(({ id }) => id === into) ? into : (chosen[0]?.id ?? '')
   const worn = [...new Set(chosen.flatMap((one) => one.tags))]
   return (
-    <Bar role="region" aria-label="Chosen products">
+    <Bar role="region" aria-label={texts.chosenProducts}>
       <Row $gap={8}>
-        <strong>{formatCount(chosen.length, 'product')} chosen</strong>
-        <Button onPress={() => ask(asked === 'tag' ? undefined : 'tag')}>Tag …</Button>
+        <strong>{texts.productsChosen(chosen.length)}</strong>
+        <Button onPress={() => ask(asked === 'tag' ? undefined : 'tag')}>{texts.tag}</Button>
         <Button isDisabled={chosen.length < 2} onPress={() => ask(asked === 'merge' ? undefined : 'merge')}>
-          Merge …
+          {texts.merge}
         </Button>
         <Button $kind="danger" isDisabled={!isIdle} onPress={() => onAct({ intent: 'throw-away' })}>
-          Delete
+          {texts.deleteLabel}
         </Button>
         <Button $kind="quiet" onPress={onClear}>
-          Choose none
+          {texts.chooseNone}
         </Button>
       </Row>
       {asked === 'tag' && (
@@ -60,11 +60,11 @@ export function SelectionBar({ chosen, tags, refusal, isIdle, onAct, onClear }: 
         >
           <Row $gap={8}>
             <InputBox
-              aria-label="Tag"
+              aria-label={texts.tag2}
               value={tag}
               maxLength={40}
               list="tags"
-              placeholder="winter test"
+              placeholder={texts.winterTest}
               onChange={(event) => setTag(event.target.value)}
               autoFocus
             />
@@ -74,11 +74,11 @@ export function SelectionBar({ chosen, tags, refusal, isIdle, onAct, onClear }: 
               ))}
             </datalist>
             <Button type="submit" isDisabled={!isIdle || tag.trim() === ''}>
-              Give the tag
+              {texts.giveTheTag}
             </Button>
             {worn.map((one) => (
               <Button key={one} $kind="quiet" onPress={() => onAct({ intent: 'untag', tag: one })}>
-                Take off “{one}”
+                {texts.takeOff(one)}
               </Button>
             ))}
           </Row>
@@ -87,7 +87,7 @@ export function SelectionBar({ chosen, tags, refusal, isIdle, onAct, onClear }: 
       {asked === 'merge' && chosen.length > 1 && (
         <Row $gap={8}>
           <SelectMenu
-            label="Keep as"
+            label={texts.keepAs}
             value={kept}
             options={chosen.map(({ id, brand, partNumber, applicationName }) => ({
               value: id,
@@ -96,9 +96,9 @@ export function SelectionBar({ chosen, tags, refusal, isIdle, onAct, onClear }: 
             onPick={setInto}
           />
           <Button $kind="primary" isDisabled={!isIdle} onPress={() => onAct({ intent: 'merge', into: kept })}>
-            Make them one
+            {texts.makeThemOne}
           </Button>
-          <Small>Every specimen, reading, claim and price goes along; the others become revisions of it.</Small>
+          <Small>{texts.everySpecimenReadingClaimAndPrice}</Small>
         </Row>
       )}
       <ErrorText role="alert">{refusal}</ErrorText>

@@ -1,6 +1,6 @@
-import { formatCount } from '#core/quantity/format.ts'
 import type { Thrown } from '#app/data/trash.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/library.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
@@ -12,17 +12,15 @@ export function TrashCard({ trash }: { trash: readonly Thrown[] }) {
   return (
     <Card id="trash">
       <Stack $gap={10}>
-        <h2>Trash</h2>
+        <h2>{texts.trash}</h2>
         <Soft>
-          {trash.length === 0
-            ? 'Empty. What is deleted lies here for thirty days, with its specimens and all their readings.'
-            : `${formatCount(trash.length, 'thing')}, kept for thirty days.`}
+          {trash.length === 0 ? texts.emptyWhatIsDeletedLiesHere : texts.thingsKeptForThirtyDays(trash.length)}
         </Soft>
         <ErrorText role="alert">{refusal}</ErrorText>
         {trash.map(({ id, kind, name, thrownAt }) => (
           <Row key={id} $between>
             <span style={{ overflowWrap: 'anywhere' }}>
-              {kind === 'merge' ? `Merged: ${name}` : name}{' '}
+              {kind === 'merge' ? texts.mergedOfName(name) : name}{' '}
               <Small>
                 <Day of={thrownAt} />
               </Small>
@@ -30,18 +28,18 @@ export function TrashCard({ trash }: { trash: readonly Thrown[] }) {
             <Row $gap={4}>
               <Button
                 isDisabled={!isIdle}
-                aria-label={`${kind === 'merge' ? 'Take apart' : 'Bring back'} ${name}`}
+                aria-label={`${kind === 'merge' ? texts.takeApart : texts.bringBack} ${name}`}
                 onPress={() => send({ intent: 'bring-back', id })}
               >
-                {kind === 'merge' ? 'Take apart' : 'Bring back'}
+                {kind === 'merge' ? texts.takeApart : texts.bringBack}
               </Button>
               <Button
                 $kind="quiet"
                 isDisabled={!isIdle}
-                aria-label={`Remove for good: ${name}`}
+                aria-label={texts.removeForGood(name)}
                 onPress={() => send({ intent: 'remove-for-good', id })}
               >
-                Remove for good
+                {texts.removeForGood2}
               </Button>
             </Row>
           </Row>

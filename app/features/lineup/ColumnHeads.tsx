@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import { tierLabels } from '#app/features/forms/labels.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { CellsOfRow } from './CellsOfRow.tsx'
 import { pinStyle } from './pin-style.ts'
 import { SortHead } from './SortHead.tsx'
@@ -12,14 +13,14 @@ export function ColumnHeads({ view }: { view: Columns }) {
     <thead>
       <tr>
         <th scope="col">
-          <SortHead view={view} by="name" label="Product" />
+          <SortHead view={view} by="name" label={texts.product} />
         </th>
         <CellsOfRow view={view}>
           {({ column }) => {
             const { id, productId, specimenId, name, nickname, maker, revision, tier, specimens, given } = column
-            const remarks = [revision, tierLabels[tier], specimens > 1 && `${specimens} specimens`].filter(Boolean)
+            const remarks = [revision, tierLabels[tier], specimens > 1 && texts.specimens(specimens)].filter(Boolean)
             const asides = [
-              given.length > 0 && `sample given by ${given.join(', ')}`,
+              given.length > 0 && texts.sampleGivenBy(given.join(', ')),
               nickname && `“${nickname}”`,
               maker,
             ]

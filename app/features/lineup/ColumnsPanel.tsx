@@ -2,6 +2,7 @@ import { Eye, EyeOff, GripVertical, Pin, PinOff } from 'lucide-react'
 import { Button, useDragAndDrop } from 'react-aria-components'
 import { styled } from 'styled-components'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { DragItem, DragList } from '#app/ui/drag-list.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { Columns } from './useColumns.ts'
@@ -26,25 +27,25 @@ export function ColumnsPanel({ view }: { view: Columns }) {
   })
   return (
     <div data-print="no">
-      <Small>Drag into order, or take one up with Enter on its handle. Sorting by a row puts them back.</Small>
-      <List aria-label="Columns of the line-up" items={items} dragAndDropHooks={dragAndDropHooks}>
+      <Small>{texts.dragIntoOrderOrTakeOne}</Small>
+      <List aria-label={texts.columnsOfTheLineUp} items={items} dragAndDropHooks={dragAndDropHooks}>
         {(column: ColumnHead) => {
           const name = [column.name, column.revision].filter(Boolean).join(' ')
           const [isHidden, isPinned] = [view.hidden.has(column.id), view.pinned.includes(column.id)]
           return (
             <DragItem id={column.id} textValue={name}>
-              <Button slot="drag" aria-label={`Move ${name}`}>
+              <Button slot="drag" aria-label={texts.move(name)}>
                 <GripVertical size={18} aria-hidden />
               </Button>
               <span style={isHidden ? { opacity: 0.5, textDecoration: 'line-through' } : undefined}>{name}</span>
               <Button
-                aria-label={`${isPinned ? 'Unpin' : 'Pin'} ${name}`}
+                aria-label={`${isPinned ? texts.unpin : texts.pin} ${name}`}
                 onPress={() => view.toggle('pin', column.id)}
               >
                 {isPinned ? <PinOff size={18} aria-hidden /> : <Pin size={18} aria-hidden />}
               </Button>
               <Button
-                aria-label={`${isHidden ? 'Show' : 'Hide'} ${name}`}
+                aria-label={`${isHidden ? texts.show : texts.hide} ${name}`}
                 onPress={() => view.toggle('hide', column.id)}
               >
                 {isHidden ? <EyeOff size={18} aria-hidden /> : <Eye size={18} aria-hidden />}

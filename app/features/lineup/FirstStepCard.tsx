@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import * as texts from '#app/texts/line-up.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Stack } from '#app/ui/layout.tsx'
 import { leadIn } from './lead-in.ts'
@@ -9,7 +10,7 @@ export function FirstStepCard({ children }: { children: ReactNode }) {
   const { application, firstStep } = useLineup()
   const { title, label, to } = leadIn(firstStep, application.id)
   return (
-    <Card aria-label="What comes first">
+    <Card aria-label={texts.whatComesFirst}>
       <Stack>
         <h2>{title}</h2>
         <p>{children}</p>

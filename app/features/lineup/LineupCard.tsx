@@ -5,9 +5,9 @@ import type { Application } from '#app/data/applications.server.ts'
 import type { Glance } from '#app/data/glance.server.ts'
 import type { Product } from '#app/data/products.server.ts'
 import type { SpecimenSummary } from '#app/data/summaries.server.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
 import { ScoreAxis } from '#app/features/today/ScoreAxis.tsx'
+import * as texts from '#app/texts/line-up.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { Meter } from '#app/ui/Meter.tsx'
@@ -84,30 +84,26 @@ export function LineupCard({ application, products, specimens, glance }: Props) 
             <Soft>{[machine, filterFormLabels[form], thread, demo === 1 && 'demo'].filter(Boolean).join(' · ')}</Soft>
           </Stack>
           <Row>
-            <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>Add a product</ButtonLink>
+            <ButtonLink to={href('/lineups/:application/products/new', { application: id })}>
+              {texts.addAProduct}
+            </ButtonLink>
             <ButtonLink to={href('/lineups/:application', { application: id })} $kind="primary">
-              Open the line-up
+              {texts.openTheLineUp}
             </ButtonLink>
           </Row>
         </Row>
         {products.length === 0 ? (
-          <Soft>No products yet. Add the filters that are sold for this engine, low, middle and top.</Soft>
+          <Soft>{texts.noProductsYetAddTheFilters}</Soft>
         ) : (
           <>
             {specimens.length > 0 && (
               <Stack $gap={4}>
                 <ScoreAxis points={glance?.points ?? []} />
-                <p>
-                  {glance
-                    ? glance.said || 'Nobody is judged yet: it takes two with a reading each.'
-                    : 'Who is first is being worked out …'}
-                </p>
+                <p>{glance ? glance.said || texts.nobodyIsJudgedYetItTakes : texts.whoIsFirstIsBeingWorked}</p>
               </Stack>
             )}
             <details open={specimens.length === 0}>
-              <summary>
-                {formatCount(products.length, 'product')}, {formatCount(specimens.length, 'specimen')}
-              </summary>
+              <summary>{texts.productsSpecimens(products.length, specimens.length)}</summary>
               <List>
                 {products.map((product) => (
                   <ProductItem
@@ -139,9 +135,7 @@ function ProductItem({ product, specimens }: { product: Product; specimens: Spec
       <Specimens>
         {specimens.map(({ id: specimen, label, revision, completeness, fatalFault }) => (
           <SpecimenLink key={specimen} to={href('/bench/:specimen', { specimen })}>
-            <Unseen>
-              Bench: {brand} {partNumber}, specimen{' '}
-            </Unseen>
+            <Unseen>{texts.benchSpecimen(brand, partNumber)} </Unseen>
             {fatalFault && (
               <Flag title={fatalFault}>
                 <TriangleAlert size={16} aria-label={fatalFault} />
@@ -155,7 +149,7 @@ function ProductItem({ product, specimens }: { product: Product; specimens: Spec
           </SpecimenLink>
         ))}
         {specimens.length === 0 && (
-          <Link to={href('/products/:product/specimens/new', { product: id })}>Put one on the bench</Link>
+          <Link to={href('/products/:product/specimens/new', { product: id })}>{texts.putOneOnTheBench}</Link>
         )}
       </Specimens>
     </Item>

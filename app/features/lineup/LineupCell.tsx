@@ -8,6 +8,7 @@ import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
 import { findFigure } from '#core/figures/index.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { pinStyle } from './pin-style.ts'
 import type { Columns } from './useColumns.ts'
@@ -29,7 +30,7 @@ export function LineupCell({ rowKey, cell, column, view, system, showsUncertaint
     case 'missing':
       return (
         <td data-empty style={style}>
-          missing
+          {texts.missing}
         </td>
       )
     case 'not-applicable':
@@ -41,7 +42,7 @@ export function LineupCell({ rowKey, cell, column, view, system, showsUncertaint
     case 'impossible':
       return (
         <td title={cell.message} style={style}>
-          <a href={address(cell.specimen)}>cannot be</a>
+          <a href={address(cell.specimen)}>{texts.cannotBe}</a>
         </td>
       )
     default: {
@@ -67,8 +68,8 @@ function remarksOn(cell: NumberCell | WordsCell | OpeningsCell, { specimens }: C
   const { remark, unjudged } = cell.state === 'number' ? cell : {}
   return [
     remark ?? '',
-    unjudged ? `not judged: ${unjudged}` : '',
-    specimens > 1 && cell.of < specimens ? `${cell.of} of ${specimens} specimens` : '',
+    unjudged ? texts.notJudged(unjudged) : '',
+    specimens > 1 && cell.of < specimens ? texts.ofSpecimens(cell.of, specimens) : '',
   ].filter(Boolean)
 }
 
@@ -78,6 +79,6 @@ function cellTexts(rowKey: string, cell: NumberCell | WordsCell | OpeningsCell, 
   if (cell.state !== 'number') return { plain, exact: plain, title: plain }
   const of = findFigure(rowKey) ?? characteristicOf(rowKey)
   const exact = cell.u > 0 ? formatValueWithUncertainty(of, cell.value, halfWidthOf(cell), system) : plain
-  const spread = cell.spread && `unit to unit ${spreadSourceLabels[cell.spread]}`
+  const spread = cell.spread && texts.unitToUnit(spreadSourceLabels[cell.spread])
   return { plain, exact, title: [exact, spread].filter(Boolean).join('; ') }
 }

@@ -1,6 +1,7 @@
 import { ChevronDown } from 'lucide-react'
 import { Menu, MenuTrigger } from 'react-aria-components'
 import { href } from 'react-router'
+import * as texts from '#app/texts/line-up.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
 
@@ -9,26 +10,26 @@ export function LineupFiles({ application }: { application: string }) {
   return (
     <MenuTrigger>
       <Button>
-        Tables and files <ChevronDown size={16} aria-hidden />
+        {texts.tablesAndFiles} <ChevronDown size={16} aria-hidden />
       </Button>
       <MenuSheet placement="bottom end">
-        <Menu aria-label="Tables and files">
-          <MenuLine href={href('/lineups/:application/table', { application })}>Bring your table</MenuLine>
-          <MenuLine href={href('/lineups/:application/price-list', { application })}>Paste a price list</MenuLine>
+        <Menu aria-label={texts.tablesAndFiles}>
+          <MenuLine href={href('/lineups/:application/table', { application })}>{texts.bringYourTable}</MenuLine>
+          <MenuLine href={href('/lineups/:application/price-list', { application })}>{texts.pasteAPriceList}</MenuLine>
           <MenuLine href={href('/lineups/:application/lineup.csv', { application })} download>
-            Save as CSV
+            {texts.saveAsCsv}
           </MenuLine>
           <MenuLine href={href('/lineups/:application/readings.csv', { application })} download>
-            Readings, one a row
+            {texts.readingsOneARow}
           </MenuLine>
           <MenuLine href={href('/lineups/:application/said.csv', { application })} download>
-            What was said
+            {texts.whatWasSaid}
           </MenuLine>
           <MenuLine href={href('/lineups/:application/figures.json', { application })} download>
-            Figures with their uncertainty
+            {texts.figuresWithTheirUncertainty}
           </MenuLine>
           <MenuLine href={href('/lineups/:application/data-package.zip', { application })} download>
-            All of it as a data package
+            {texts.allOfItAsAData}
           </MenuLine>
         </Menu>
       </MenuSheet>

@@ -1,6 +1,7 @@
 import { memo } from 'react'
 import type { Row } from '#core/compare/lineup.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { CellsOfRow } from './CellsOfRow.tsx'
 import { LineupCell } from './LineupCell.tsx'
 import { SortHead } from './SortHead.tsx'
@@ -23,7 +24,7 @@ export const LineupRow = memo(function LineupRow({ row, view, system, showsUncer
   return (
     <tr data-tie={isTied || undefined}>
       <th scope="row">
-        <SortHead view={view} by={row.key} label={row.label} remark={isTied ? 'a tie' : ''} />
+        <SortHead view={view} by={row.key} label={row.label} remark={isTied ? texts.aTie : ''} />
       </th>
       <CellsOfRow view={view}>
         {({ at, column }) => (

@@ -3,13 +3,13 @@ import { useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
 import type { Row as LineupLine } from '#core/compare/lineup.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { cellPointsBy } from '#core/score/row-judgement.ts'
 import type { JudgedRevision } from '#core/verdict/judgement.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { Alert, Row, Small } from '#app/ui/layout.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
@@ -84,7 +84,7 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
       {isArranging && <ColumnsPanel view={view} />}
       {view.problem && <Alert role="alert">{view.problem}</Alert>}
       <Sides>
-        <Scroll ref={box} tabIndex={0} role="region" aria-label="Line-up table">
+        <Scroll ref={box} tabIndex={0} role="region" aria-label={texts.lineUpTable}>
           <Table style={widthOf(view)} onClick={(event) => followLink(event, open)} onKeyDown={moveInGrid}>
             <colgroup>
               <col style={{ width: namesWidth }} />
@@ -121,10 +121,11 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
       </Sides>
       <Row $between $gap={16}>
         <Small>
-          {children} · {formatCount(view.shown.length, 'product')}
-          {view.hidden.size > 0 && `, ${view.hidden.size} hidden`}, {formatCount(wanted.length, 'row')}
+          {children} {texts.products(view.shown.length)}
+          {view.hidden.size > 0 && texts.hidden(view.hidden.size)}
+          {texts.rows(wanted.length)}
         </Small>
-        <Small>Construction is judged, not filtration. Best and worst: only beyond what is uncertain.</Small>
+        <Small>{texts.constructionIsJudgedNotFiltration}</Small>
       </Row>
     </>
   )

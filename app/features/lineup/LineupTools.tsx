@@ -1,7 +1,7 @@
 import { useState } from 'react'
-import { formatCount } from '#core/quantity/format.ts'
 import { SchoolBar } from '#app/features/verdict/SchoolBar.tsx'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
@@ -33,32 +33,32 @@ export function LineupTools({ judged, unread, isArranging, onArrange }: Props) {
         aria-pressed={onlyDifferences}
         $kind={onlyDifferences ? 'primary' : 'plain'}
       >
-        Differences only
+        {texts.differencesOnly}
       </Button>
       <Button
         onPress={() => set({ doubt: showsUncertainty ? '' : 'shown' })}
         aria-pressed={showsUncertainty}
         $kind={showsUncertainty ? 'primary' : 'plain'}
       >
-        Show ±
+        {texts.show2}
       </Button>
       {unread > 0 && !onlyDifferences && (
         <Button onPress={() => set({ rows: showsAll ? '' : 'all' })} aria-pressed={showsAll}>
-          {formatCount(unread, 'row')} nobody has looked at: {showsAll ? 'hide' : 'show'}
+          {texts.rowsNobodyHasLookedAt(unread, showsAll)}
         </Button>
       )}
       <Button onPress={onArrange} aria-expanded={isArranging}>
-        Columns
+        {texts.columns}
       </Button>
       <InputBox
         type="search"
         style={{ width: 140 }}
-        aria-label="Find a row"
-        placeholder="Find a row"
+        aria-label={texts.findARow}
+        placeholder={texts.findARow}
         value={sought}
         onChange={(event) => find(event.target.value)}
       />
-      <Button onPress={() => window.print()}>Print</Button>
+      <Button onPress={() => window.print()}>{texts.print}</Button>
     </Strip>
   )
 }

@@ -1,4 +1,5 @@
 import { ArrowDown, ArrowUp } from 'lucide-react'
+import * as texts from '#app/texts/line-up.ts'
 import { Sort } from './table-style.ts'
 import type { Columns } from './useColumns.ts'
 
@@ -13,10 +14,10 @@ interface Props {
 export function SortHead({ view, by, label, remark }: Props) {
   const { sort, rising, sortBy } = view
   return (
-    <Sort type="button" onClick={() => sortBy(by)} aria-label={['Sort by', label, remark].filter(Boolean).join(' ')}>
+    <Sort type="button" onClick={() => sortBy(by)} aria-label={[texts.sortBy, label, remark].filter(Boolean).join(' ')}>
       <span>{label}</span> {remark && <small>{remark}</small>}
       {sort === by &&
-        (rising ? <ArrowUp size={14} aria-label="rising" /> : <ArrowDown size={14} aria-label="falling" />)}
+        (rising ? <ArrowUp size={14} aria-label={texts.rising} /> : <ArrowDown size={14} aria-label={texts.falling} />)}
     </Sort>
   )
 }

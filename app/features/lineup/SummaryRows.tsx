@@ -7,6 +7,7 @@ import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
 import { wordLabel } from '#core/verdict/absolute-word.ts'
 import { availabilityLabel } from '#core/money/availability.ts'
 import { useProposedWords } from '#app/features/verdict/useProposedWords.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { CellsOfRow } from './CellsOfRow.tsx'
 import { pinStyle } from './pin-style.ts'
 import { SortHead } from './SortHead.tsx'
@@ -27,7 +28,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
           <SortHead
             view={view}
             by="score"
-            label={school.id === 'build' && !driver ? 'Construction score' : `Score: ${school.name}`}
+            label={school.id === 'build' && !driver ? texts.constructionScore : texts.score(school.name)}
           />
         </th>
         <CellsOfRow view={view}>
@@ -39,15 +40,15 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
         </CellsOfRow>
       </tr>
       <tr data-brief>
-        <th scope="row">In a word</th>
+        <th scope="row">{texts.inAWord}</th>
         <CellsOfRow view={view}>
           {({ column: { id, word } }) => {
             const proposed = proposedOf(id)
             const own = word?.word ?? proposed?.word
             const address = href('/lineups/:application/word/:column', { application: application.id, column: id })
             const grounds = word
-              ? `the reviewer’s${word.condition && `: ${word.condition}`}`
-              : proposed && `by the rules, ${formatChance(proposed.certainty)} sure`
+              ? texts.theReviewers(word.condition && `: ${word.condition}`)
+              : proposed && texts.byTheRulesSure(formatChance(proposed.certainty))
             return (
               <td style={pinStyle(view, id)}>
                 {own ? (
@@ -64,7 +65,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
       </tr>
       <tr>
         <th scope="row">
-          <SortHead view={view} by="price" label="Price paid" />
+          <SortHead view={view} by="price" label={texts.pricePaid} />
         </th>
         <CellsOfRow view={view}>
           {({ column: { id, productId, paid } }) => (
@@ -82,7 +83,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
       </tr>
       {view.order.some(({ column }) => column.availability) && (
         <tr>
-          <th scope="row">Can be had</th>
+          <th scope="row">{texts.canBeHad}</th>
           <CellsOfRow view={view}>
             {({ column: { id, productId, availability } }) => (
               <td style={pinStyle(view, id)}>
@@ -99,7 +100,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
       )}
       {hasFindings && (
         <tr>
-          <th scope="row">Contradictions found</th>
+          <th scope="row">{texts.contradictionsFound}</th>
           <CellsOfRow view={view}>
             {({ column: { id, specimenId, findings } }) => (
               <td style={pinStyle(view, id)}>
@@ -134,8 +135,7 @@ function ScoreCell({ column: { id, score, misfits, aside }, judged: { all, call,
   const evaluated = all.find((one) => one.id === id)
   const spread =
     own &&
-    `${Math.round(own.chances.low)} to ${Math.round(own.chances.high)} in 95 of 100, ` +
-      `${Math.round(score.coverage * 100)} % known`
+    texts.toIn95Of100Known(Math.round(own.chances.low), Math.round(own.chances.high), Math.round(score.coverage * 100))
   const unfit = misfits.length === 0 ? evaluated && unfitReason(evaluated) : undefined
   return (
     <>
@@ -145,15 +145,17 @@ function ScoreCell({ column: { id, score, misfits, aside }, judged: { all, call,
       {score.fatalFault && <Warning title={score.fatalFault}>{score.fatalFault}</Warning>}
       {own && call && !score.fatalFault && (
         <small title={spread}>
-          {score.coverage < mostly
-            ? `${Math.round(score.coverage * 100)} % known`
-            : standingLabels[standingOf(call, id) ?? 'behind']}
-          , first in {formatChance(own.chance)}
+          {texts.firstIn(
+            score.coverage < mostly
+              ? texts.known(Math.round(score.coverage * 100))
+              : standingLabels[standingOf(call, id) ?? 'behind'],
+            formatChance(own.chance),
+          )}
         </small>
       )}
       {aside && <Warning title={aside}>{aside}</Warning>}
-      {unfit !== undefined && <Warning title={unfit}>unfit: {unfit}</Warning>}
-      {misfits.length > 0 && <Warning title={misfits.join(', ')}>does not fit: {misfits.join(', ')}</Warning>}
+      {unfit !== undefined && <Warning title={unfit}>{texts.unfit(unfit)}</Warning>}
+      {misfits.length > 0 && <Warning title={misfits.join(', ')}>{texts.doesNotFit(misfits.join(', '))}</Warning>}
     </>
   )
 }

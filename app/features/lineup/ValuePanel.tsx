@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react'
 import { Link, useFetcher } from 'react-router'
 import { styled } from 'styled-components'
 import { ValueDetail, type OpenedValue } from '#app/features/specimen/ValueDetail.tsx'
+import * as texts from '#app/texts/line-up.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Small, Soft } from '#app/ui/layout.tsx'
 
@@ -53,22 +54,22 @@ export function ValuePanel({ address, onClose }: Props) {
     return () => window.removeEventListener('keydown', onKey)
   }, [onClose])
   return (
-    <Side ref={side} tabIndex={-1} aria-label="Opened value" aria-busy={state !== 'idle'}>
+    <Side ref={side} tabIndex={-1} aria-label={texts.openedValue} aria-busy={state !== 'idle'}>
       <Row $between style={{ flexWrap: 'nowrap' }}>
         <div>
           <h2>{data?.label ?? '…'}</h2>
           {data && (
             <Small>
-              {data.specimen.brand} {data.specimen.partNumber}, specimen {data.specimen.label} ·{' '}
-              <Link to={address}>its page</Link>
+              {texts.specimen(data.specimen.brand, data.specimen.partNumber, data.specimen.label)}{' '}
+              <Link to={address}>{texts.itsPage}</Link>
             </Small>
           )}
         </div>
-        <Button $kind="quiet" aria-label="Close" onPress={onClose}>
+        <Button $kind="quiet" aria-label={texts.close} onPress={onClose}>
           <X size={20} aria-hidden />
         </Button>
       </Row>
-      {data ? <ValueDetail value={data} /> : <Soft>Opening …</Soft>}
+      {data ? <ValueDetail value={data} /> : <Soft>{texts.opening}</Soft>}
     </Side>
   )
 }

@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import type { Product } from '#app/data/products.server.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { useLineup } from './useLineup.ts'
 
@@ -10,7 +11,7 @@ export function WaitingProducts({ products }: { products: Product[] }) {
   if (waiting.length === 0) return null
   return (
     <Small data-print="no">
-      No specimen yet:{' '}
+      {texts.noSpecimenYet2}{' '}
       {waiting.map(({ id, brand, partNumber }, index) => (
         <span key={id}>
           {index > 0 && ', '}

@@ -2,6 +2,7 @@ import type { Cell } from '#core/compare/cell.ts'
 import type { CellPoints } from '#core/compare/marks.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
+import * as texts from '#app/texts/line-up.ts'
 
 /** What a column is sorted by; undefined goes last. */
 type SortKey = number | string | undefined
@@ -27,7 +28,7 @@ export function sortColumns(
 ): { order: number[]; problem?: string } {
   const currencies = new Set(columns.flatMap(({ paid }) => paid?.currency ?? []))
   if (by === 'price' && currencies.size > 1) {
-    const problem = `Prices are in ${[...currencies].join(' and ')}: they cannot be sorted without a rate.`
+    const problem = texts.pricesAreInTheyCannotBe([...currencies].join(' and '))
     return { order: columns.map((_, index) => index), problem }
   }
   const row = rows.find(({ key }) => key === by)

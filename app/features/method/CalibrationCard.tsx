@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/method.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { CalibrationChart, calibrationPoint, type Tenth } from './CalibrationChart.tsx'
@@ -13,20 +14,16 @@ export function CalibrationCard({ findings, calibration, seed }: Props) {
   return (
     <Card>
       <Stack $gap={12}>
-        <h2>Does it keep its word?</h2>
-        <p>
-          Markets are made up in which it is known who is best. Made-up reviewers read them with instruments that are
-          off, mistake answers and leave things out; then the verdict is asked. A chance of 70 % should come true 70
-          times of 100: then its point lies on the broken line. The upright strokes say how well so many cases can tell.
-        </p>
+        <h2>{texts.doesItKeepItsWord}</h2>
+        <p>{texts.marketsAreMadeUpInWhich}</p>
         <CalibrationChart calibration={calibration} />
-        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Chances said and come true">
+        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.chancesSaidAndComeTrue}>
           <Table>
             <thead>
               <tr>
-                <th scope="col">Said</th>
-                <th scope="col">Came true</th>
-                <th scope="col">Of so many</th>
+                <th scope="col">{texts.said}</th>
+                <th scope="col">{texts.cameTrue}</th>
+                <th scope="col">{texts.ofSoMany}</th>
               </tr>
             </thead>
             <tbody>
@@ -45,15 +42,15 @@ export function CalibrationCard({ findings, calibration, seed }: Props) {
             </tbody>
           </Table>
         </div>
-        <h3>All that was tried</h3>
-        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="What the simulation found">
+        <h3>{texts.allThatWasTried}</h3>
+        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.whatTheSimulationFound}>
           <Table>
             <thead>
               <tr>
-                <th scope="col">What</th>
-                <th scope="col">Found</th>
-                <th scope="col">Must be</th>
-                <th scope="col">Holds</th>
+                <th scope="col">{texts.what}</th>
+                <th scope="col">{texts.found}</th>
+                <th scope="col">{texts.mustBe}</th>
+                <th scope="col">{texts.holds}</th>
               </tr>
             </thead>
             <tbody>
@@ -62,16 +59,13 @@ export function CalibrationCard({ findings, calibration, seed }: Props) {
                   <td>{what}</td>
                   <td>{found}</td>
                   <td>{must}</td>
-                  <td>{holds ? 'yes' : 'no'}</td>
+                  <td>{holds ? texts.yes : texts.no}</td>
                 </tr>
               ))}
             </tbody>
           </Table>
         </div>
-        <Small>
-          Anybody can run it again: npm run simulate, seed {seed}. Two standard errors of the sample are granted, three
-          to the worst of ten tenths.
-        </Small>
+        <Small>{texts.anybodyCanRunItAgainNpm(seed)}</Small>
       </Stack>
     </Card>
   )

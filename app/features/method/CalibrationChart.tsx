@@ -1,4 +1,5 @@
 import { useCallback } from 'react'
+import * as texts from '#app/texts/method.ts'
 import { Chart } from '#app/ui/Chart.tsx'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 
@@ -28,13 +29,7 @@ export function CalibrationChart({ calibration }: { calibration: readonly Tenth[
     (colours: ChartColours) => chartOption(calibration.filter(({ count }) => count > 0).map(calibrationPoint), colours),
     [calibration],
   )
-  return (
-    <Chart
-      label="Chances of being first as they were said, against how often they came true; the table has the same figures"
-      height={380}
-      option={option}
-    />
-  )
+  return <Chart label={texts.chancesOfBeingFirstAsThey} height={380} option={option} />
 }
 
 function chartOption(points: ReturnType<typeof calibrationPoint>[], colours: ChartColours) {
@@ -51,8 +46,8 @@ function chartOption(points: ReturnType<typeof calibrationPoint>[], colours: Cha
   })
   return {
     grid: { left: 70, right: 30, top: 20, bottom: 56 },
-    xAxis: axis('chance of being first, as said'),
-    yAxis: axis('how often it was'),
+    xAxis: axis(texts.chanceOfBeingFirstAsSaid),
+    yAxis: axis(texts.howOftenItWas),
     tooltip: {
       trigger: 'item',
       formatter: ({ data }: { data: number[] }) =>

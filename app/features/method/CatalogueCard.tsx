@@ -7,6 +7,7 @@ import {
   type Characteristic,
 } from '#core/catalogue/index.ts'
 import { formatValueNumber } from '#core/figures/format-value.ts'
+import * as texts from '#app/texts/method.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { methodAnchor } from './method-anchor.ts'
@@ -17,7 +18,7 @@ export function CatalogueCard() {
   return (
     <Card id="catalogue">
       <Stack>
-        <h2>What is recorded</h2>
+        <h2>{texts.whatIsRecorded}</h2>
         {stations.map((station) => (
           <Stack key={station.key} $gap={4} id={methodAnchor('station', station.key)}>
             <h3>{station.label}</h3>
@@ -60,15 +61,17 @@ function CharacteristicRow({ characteristic }: { characteristic: Characteristic 
           <>
             <br />
             <Small>
-              Typical: {formatValueNumber(characteristic, characteristic.typical[0], system)} to{' '}
-              {formatValueNumber(characteristic, characteristic.typical[1], system)}
+              {texts.typicalTo(
+                formatValueNumber(characteristic, characteristic.typical[0], system),
+                formatValueNumber(characteristic, characteristic.typical[1], system),
+              )}
             </Small>
           </>
         )}
       </td>
       <td>{why}</td>
       <td>
-        <Small>{lostAfter === 'wrap' ? '' : `lost after ${irreversibleStep(lostAfter).label}`}</Small>
+        <Small>{lostAfter === 'wrap' ? '' : texts.lostAfter(irreversibleStep(lostAfter).label)}</Small>
       </td>
     </tr>
   )

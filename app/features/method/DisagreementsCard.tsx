@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { disagreements } from '#core/score/disagreements.ts'
 import type { School } from '#core/score/schools.ts'
+import * as texts from '#app/texts/method.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -10,7 +11,7 @@ export function DisagreementsCard({ schools }: { schools: School[] }) {
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>Where practitioners disagree</h2>
+        <h2>{texts.wherePractitionersDisagree}</h2>
         <Table>
           <tbody>
             {disagreements.map(({ question, sides }) => (
@@ -28,8 +29,7 @@ export function DisagreementsCard({ schools }: { schools: School[] }) {
           </tbody>
         </Table>
         <Small>
-          Neutral takes no side: what a question is about does not count there. Breakpoints that hold for all schools
-          stand under <Link to={href('/method')}>Method</Link>.
+          {texts.neutralTakesNoSideWhatA} <Link to={href('/method')}>{texts.method}</Link>.
         </Small>
       </Stack>
     </Card>

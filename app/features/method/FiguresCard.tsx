@@ -1,5 +1,6 @@
 import { partLabel } from '#core/catalogue/index.ts'
 import { figures } from '#core/figures/index.ts'
+import * as texts from '#app/texts/method.ts'
 import { Formula } from '#app/ui/Formula.tsx'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -10,14 +11,14 @@ export function FiguresCard() {
   return (
     <Card id="figures">
       <Stack>
-        <h2>Figures</h2>
+        <h2>{texts.figures}</h2>
         <Table>
           <thead>
             <tr>
-              <th style={{ minWidth: 136 }}>Figure</th>
-              <th style={{ width: '46%' }}>Formula</th>
-              <th>Why</th>
-              <th>Source</th>
+              <th style={{ minWidth: 136 }}>{texts.figure}</th>
+              <th style={{ width: '46%' }}>{texts.formula}</th>
+              <th>{texts.why}</th>
+              <th>{texts.source}</th>
             </tr>
           </thead>
           <tbody>
@@ -39,12 +40,7 @@ export function FiguresCard() {
           </tbody>
         </Table>
         <p>
-          <Soft>
-            Uncertainty: repeats by their spread (type A, widened by Student&apos;s t), instruments by resolution and
-            accuracy, soft and uneven parts by what they give in the hand (type B, rectangular), carried through every
-            formula to first order, stated for 95 % by Student’s t. Source: JCGM 100:2008. Best and worst in a line-up
-            are marked only beyond it.
-          </Soft>
+          <Soft>{texts.uncertaintyRepeatsByTheirSpread}</Soft>
         </p>
       </Stack>
     </Card>

@@ -1,4 +1,5 @@
 import { kinEvidence, kinMethod } from '#core/kin/kin-method.ts'
+import * as texts from '#app/texts/method.ts'
 import { Card, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -6,15 +7,15 @@ import { Table } from '#app/ui/Table.tsx'
 export const KinCard = () => (
   <Card id="kin">
     <Stack>
-      <h2>Kin</h2>
+      <h2>{texts.kin}</h2>
       {kinMethod.map((paragraph) => (
         <p key={paragraph}>{paragraph}</p>
       ))}
-      <Table aria-label="What speaks of each part">
+      <Table aria-label={texts.whatSpeaksOfEachPart}>
         <thead>
           <tr>
-            <th scope="col">Part</th>
-            <th scope="col">What speaks of it; what goes together stands with a plus</th>
+            <th scope="col">{texts.part}</th>
+            <th scope="col">{texts.whatSpeaksOfItWhatGoes}</th>
           </tr>
         </thead>
         <tbody>

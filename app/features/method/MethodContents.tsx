@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { catalogue, stations } from '#core/catalogue/index.ts'
 import { figures } from '#core/figures/index.ts'
 import type { Criterion } from '#core/score/criterion.ts'
+import * as texts from '#app/texts/method.ts'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { methodAnchor } from './method-anchor.ts'
@@ -48,12 +49,12 @@ const Side = styled.nav`
 `
 
 const sections = [
-  { id: 'figures', label: 'Figures' },
-  { id: 'score', label: 'Construction score' },
-  { id: 'size-classes', label: 'Size classes' },
-  { id: 'kin', label: 'Kin' },
-  { id: 'said', label: 'Readings as people say them' },
-  { id: 'catalogue', label: 'What is recorded' },
+  { id: 'figures', label: texts.figures },
+  { id: 'score', label: texts.constructionScore },
+  { id: 'size-classes', label: texts.sizeClasses },
+  { id: 'kin', label: texts.kin },
+  { id: 'said', label: texts.readingsAsPeopleSayThem },
+  { id: 'catalogue', label: texts.whatIsRecorded },
 ]
 
 /** So many of what is found are listed. */
@@ -73,17 +74,19 @@ export function MethodContents({ criteria }: { criteria: readonly Criterion[] })
   const words = sought.trim().toLowerCase().split(/\s+/).filter(Boolean)
   const found = words.length === 0 ? [] : all.filter((entry) => words.every((word) => entry.words.includes(word)))
   return (
-    <Side aria-label="Contents">
+    <Side aria-label={texts.contents}>
       <InputBox
         type="search"
-        aria-label="Find in the method"
-        placeholder="Find in the method"
+        aria-label={texts.findInTheMethod}
+        placeholder={texts.findInTheMethod}
         value={sought}
         onChange={(event) => seek(event.target.value)}
       />
       {words.length > 0 ? (
         <>
-          <Small role="status">{found.length === 0 ? 'Nothing is called or said so.' : `${found.length} found`}</Small>
+          <Small role="status">
+            {found.length === 0 ? texts.nothingIsCalledOrSaidSo : texts.foundOfFoundCount(found.length)}
+          </Small>
           <ul>
             {found.slice(0, mostFound).map(({ id, label, of }) => (
               <li key={id}>

@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react'
 import type { Criterion } from '#core/score/criterion.ts'
 import { effectiveCriteria, type Method } from '#core/score/effective-criteria.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import type { PreviewLineup } from '#app/data/preview-lineup.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import type { ParsedCriterionEdits } from '#app/features/verdict/criterion-edits.ts'
 import { ScoreChangePreview } from '#app/features/verdict/ScoreChangePreview.tsx'
+import * as texts from '#app/texts/method.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -45,7 +45,7 @@ export function MethodPreviewCard({ id, method, before, edits, applications, pre
     <Card>
       <Stack $gap={10}>
         <Row $between>
-          <h2>What it would do</h2>
+          <h2>{texts.whatItWouldDo}</h2>
           {preview && (
             <SelectMenu
               name="Seen on"
@@ -55,21 +55,19 @@ export function MethodPreviewCard({ id, method, before, edits, applications, pre
             />
           )}
         </Row>
-        <Small role="status">
-          {count === 0 ? 'Nothing is changed yet.' : `${formatCount(count, 'criterion', 'criteria')} changed.`}
-        </Small>
+        <Small role="status">{count === 0 ? texts.nothingIsChangedYet : texts.criteriaChanged(count)}</Small>
         {preview && <ScoreChangePreview preview={preview} before={before} after={after} />}
         <Row>
           <InputBox
-            aria-label="What was changed, and why"
-            placeholder="What was changed, and why"
+            aria-label={texts.whatWasChangedAndWhy}
+            placeholder={texts.whatWasChangedAndWhy}
             value={note}
             onChange={(event) => setNote(event.target.value)}
             maxLength={200}
             style={{ flex: 1, minWidth: 240 }}
           />
           <Button $kind="primary" isDisabled={count === 0 || Object.keys(problems).length > 0} onPress={save}>
-            Save as version {method.version + 1}
+            {texts.saveAsVersion(method.version + 1)}
           </Button>
         </Row>
         <ErrorText role="alert">{refusal}</ErrorText>

@@ -3,6 +3,7 @@ import { href } from 'react-router'
 import type { School } from '#core/score/schools.ts'
 import { meanwhileOf } from '#app/features/forms/action-result.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/method.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
@@ -38,11 +39,11 @@ export function SchoolForm({ id, isNew, version, school, isValid }: Props) {
     <Card>
       <Stack $gap={14}>
         <Stack $gap={4}>
-          <label htmlFor="school-name">Name</label>
+          <label htmlFor="school-name">{texts.name}</label>
           <InputBox id="school-name" value={name} onChange={(event) => setName(event.target.value)} maxLength={60} />
         </Stack>
         <Stack $gap={4}>
-          <label htmlFor="school-description">What it holds, in two sentences with the reason</label>
+          <label htmlFor="school-description">{texts.whatItHoldsInTwoSentences}</label>
           <AreaBox
             id="school-description"
             value={description}
@@ -55,14 +56,14 @@ export function SchoolForm({ id, isNew, version, school, isValid }: Props) {
         <SavedMeanwhileList values={meanwhile?.values} />
         <Row>
           <Button $kind="primary" isDisabled={!isValid} onPress={save}>
-            Save the school
+            {texts.saveTheSchool}
           </Button>
           <ButtonLink to={href('/schools')} $kind="quiet">
-            Back
+            {texts.back}
           </ButtonLink>
           {!isNew && (
             <Button $kind="danger" onPress={() => send({ intent: 'remove', id })}>
-              Remove it
+              {texts.removeIt}
             </Button>
           )}
         </Row>

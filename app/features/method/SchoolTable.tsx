@@ -1,5 +1,6 @@
 import { href } from 'react-router'
 import type { School } from '#core/score/schools.ts'
+import * as texts from '#app/texts/method.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Row, Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -16,19 +17,22 @@ export function SchoolTable({ schools }: { schools: School[] }) {
               {!builtIn && (
                 <>
                   <br />
-                  <Small>your own</Small>
+                  <Small>{texts.yourOwn}</Small>
                 </>
               )}
             </td>
             <td>{description}</td>
             <td style={{ width: '16%' }}>
               <Row $gap={8}>
-                <ButtonLink to={`${href('/schools/:school', { school: 'new' })}?of=${id}`} aria-label={`Copy ${name}`}>
-                  Copy
+                <ButtonLink
+                  to={`${href('/schools/:school', { school: 'new' })}?of=${id}`}
+                  aria-label={texts.copy(name)}
+                >
+                  {texts.copy2}
                 </ButtonLink>
                 {!builtIn && (
-                  <ButtonLink to={href('/schools/:school', { school: id })} aria-label={`Change ${name}`}>
-                    Change
+                  <ButtonLink to={href('/schools/:school', { school: id })} aria-label={texts.change(name)}>
+                    {texts.change2}
                   </ButtonLink>
                 )}
               </Row>

@@ -4,6 +4,7 @@ import type { School } from '#core/score/schools.ts'
 import { columnNames } from '#app/data/column-name.ts'
 import type { LineupEvaluation } from '#app/data/lineup-evaluation.server.ts'
 import type { PreviewLineup } from '#app/data/preview-lineup.server.ts'
+import * as texts from '#app/texts/method.ts'
 import { Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { useJudgements } from '#app/features/verdict/useJudgements.ts'
@@ -26,12 +27,12 @@ export function SidesCalls({ preview: { form, evaluation }, schools }: Props) {
   })
   const said = (id: string) => {
     const one = drawn.get(id)
-    if (!one) return failed ? <Soft>Could not be judged on this browser.</Soft> : <Soft>Judging …</Soft>
+    if (!one) return failed ? <Soft>{texts.couldNotBeJudgedOnThis}</Soft> : <Soft>{texts.judging}</Soft>
     const call = callOf(one.ids.map((product, at) => ({ id: product, chance: one.drawn.first[at] ?? 0 })))
-    return call ? formatCall(call, nameOf) : 'Nobody is judged yet.'
+    return call ? formatCall(call, nameOf) : texts.nobodyIsJudgedYet
   }
   return (
-    <Table aria-label="Whom they name">
+    <Table aria-label={texts.whomTheyName}>
       <tbody>
         {schools.map(({ id, name }) => (
           <tr key={id}>

@@ -4,6 +4,7 @@ import { criterionGroupLabel, type Criterion } from '#core/score/criterion.ts'
 import { formatValueFunction } from '#core/score/format-rule.ts'
 import type { CriterionSides, PartSides } from '#core/score/school-differences.ts'
 import type { School } from '#core/score/schools.ts'
+import * as texts from '#app/texts/method.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Small } from '#app/ui/layout.tsx'
 import { ShareBar } from '#app/ui/ShareBar.tsx'
@@ -29,8 +30,8 @@ const SchoolHeads = ({ first, schools }: { first: string; schools: readonly Scho
 
 /** How much each part counts by each school. */
 export const PartSidesTable = ({ parts, schools }: { parts: readonly PartSides[]; schools: readonly School[] }) => (
-  <Table aria-label="Weight by part">
-    <SchoolHeads first="Part" schools={schools} />
+  <Table aria-label={texts.weightByPart}>
+    <SchoolHeads first={texts.part} schools={schools} />
     <tbody>
       {parts.map(({ part, label, shares }) => (
         <tr key={part}>
@@ -67,8 +68,8 @@ export function CriterionSidesTable({ criteria, schools, effective }: CriteriaPr
   }
   return (
     <>
-      <Table aria-label="Where they part">
-        <SchoolHeads first="Criterion" schools={schools} />
+      <Table aria-label={texts.whereTheyPart}>
+        <SchoolHeads first={texts.criterion} schools={schools} />
         <tbody>
           {shown.map(({ criterion: { key, label, part }, shares, rulesDiffer }) => (
             <tr key={key}>
@@ -95,7 +96,7 @@ export function CriterionSidesTable({ criteria, schools, effective }: CriteriaPr
       {criteria.length > shownAtFirst && (
         <Row>
           <Button $kind="quiet" onPress={() => setIsWhole(!isWhole)}>
-            {isWhole ? 'Show the ten furthest apart' : `Show all ${criteria.length}`}
+            {isWhole ? texts.showTheTenFurthestApart : texts.showAll(criteria.length)}
           </Button>
         </Row>
       )}

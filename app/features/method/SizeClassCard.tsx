@@ -1,5 +1,6 @@
 import { sizeClasses } from '#core/catalogue/index.ts'
 import { sizeClassRows } from '#core/exchange/size-classes-md.ts'
+import * as texts from '#app/texts/method.ts'
 import { Card, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -10,17 +11,12 @@ export function SizeClassCard() {
   return (
     <Card id="size-classes">
       <Stack>
-        <h2>Size classes</h2>
-        <Soft>
-          Filters are compared and judged inside a size class: the one chosen for their engine, else what their first
-          sizes say. The breakpoints of the score are written for cars; for another class they are moved and stretched
-          as its range is to theirs. What is not of cars is an estimate, but for a large diesel’s wall, strip and disc,
-          which are common practice.
-        </Soft>
+        <h2>{texts.sizeClasses}</h2>
+        <Soft>{texts.filtersAreComparedAndJudgedInside}</Soft>
         <Table>
           <thead>
             <tr>
-              <th>Most lie within</th>
+              <th>{texts.mostLieWithin}</th>
               {sizeClasses.map(({ key, label, description }) => (
                 <th key={key} title={description}>
                   {label}

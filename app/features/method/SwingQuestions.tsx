@@ -4,6 +4,7 @@ import { parseNumber } from '#core/quantity/number.ts'
 import { criterionGroupLabel, type CriterionGroup } from '#core/score/criterion.ts'
 import { formatSwing } from '#core/score/format-swing.ts'
 import type { Swing, SwingPart } from '#core/score/swing-weights.ts'
+import * as texts from '#app/texts/method.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -65,14 +66,9 @@ export function SwingQuestions({ left, swings, onAnswer, onDone }: Props) {
   const choose = (part: CriterionGroup) => (first ? setChosen(part) : onAnswer({ part, worth: 1 }))
   return (
     <Stack $gap={14}>
-      <h2>
-        {first ? 'Which part would you bring to its best next?' : 'Which part would you bring to its best first?'}
-      </h2>
-      <p>
-        Think of a filter that is at its worst in every part. You may bring one part to its best, and leave all others
-        as they are.
-      </p>
-      <Choices role="group" aria-label="Parts">
+      <h2>{first ? texts.whichPartWouldYouBringTo : texts.whichPartWouldYouBringToItsBest}</h2>
+      <p>{texts.thinkOfAFilterThatIs}</p>
+      <Choices role="group" aria-label={texts.parts}>
         {left.map((one) => (
           <PartChoice key={one.part} one={one} isChosen={chosen === one.part} onChoose={() => choose(one.part)} />
         ))}
@@ -91,7 +87,7 @@ export function SwingQuestions({ left, swings, onAnswer, onDone }: Props) {
       )}
       {first && (
         <Row>
-          <Button onPress={onDone}>The rest does not matter to me</Button>
+          <Button onPress={onDone}>{texts.theRestDoesNotMatterTo}</Button>
         </Row>
       )}
     </Stack>
@@ -115,7 +111,7 @@ function PartChoice({ one: { part, criteria }, isChosen, onChoose }: ChoiceProps
       </button>
       <Small id={id}>
         {shown.map(({ criterion }) => `${criterion.label}: ${formatSwing(criterion, units)}`).join('; ')}
-        {others > 0 && `; and ${others} more`}
+        {others > 0 && texts.andMore(others)}
       </Small>
     </Choice>
   )
@@ -135,16 +131,13 @@ function WorthQuestion({ part, first, suggestion, onAnswer }: WorthProps) {
   const answer = (event: FormEvent) => {
     event.preventDefault()
     const number = parseNumber(text)
-    if (!number.ok || number.value < 0 || number.value > 100)
-      setProblem(`A number from 0 to 100: 100 is as much as ${best}, 0 is nothing.`)
+    if (!number.ok || number.value < 0 || number.value > 100) setProblem(texts.aNumberFrom0To100(best))
     else onAnswer(number.value / 100)
   }
   return (
     <form onSubmit={answer}>
       <Stack $gap={6}>
-        <label htmlFor="worth">
-          If {best} from worst to best is worth 100, what is {name} from worst to best worth?
-        </label>
+        <label htmlFor="worth">{texts.ifFromWorstToBestIs(best, name)}</label>
         <Row>
           <InputBox
             id="worth"
@@ -157,7 +150,7 @@ function WorthQuestion({ part, first, suggestion, onAnswer }: WorthProps) {
             onChange={(event) => setText(event.target.value)}
           />
           <Button type="submit" $kind="primary">
-            Take it
+            {texts.takeIt}
           </Button>
         </Row>
         <ErrorText role="alert">{problem}</ErrorText>

@@ -3,6 +3,7 @@ import { parseNumber } from '#core/quantity/number.ts'
 import { formatNumber } from '#core/quantity/format.ts'
 import { criterionGroupLabel } from '#core/score/criterion.ts'
 import { steadyFactor, swingChecks, swingConsistency, type Swing, type SwingCheck } from '#core/score/swing-weights.ts'
+import * as texts from '#app/texts/method.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -19,16 +20,16 @@ interface SwingsProps {
 export function SwingTable({ swings, onRemove }: SwingsProps) {
   const whole = swings.reduce((sum, { worth }) => sum + worth, 0)
   return (
-    <Table aria-label="Your answers">
+    <Table aria-label={texts.yourAnswers}>
       <thead>
         <tr>
           <th scope="col" style={{ width: '24%' }}>
-            Part
+            {texts.part}
           </th>
           <th scope="col" style={{ width: '12%' }}>
-            Worth
+            {texts.worth}
           </th>
-          <th scope="col">Share of the weight</th>
+          <th scope="col">{texts.shareOfTheWeight}</th>
           <td style={{ width: 130 }} />
         </tr>
       </thead>
@@ -47,8 +48,8 @@ export function SwingTable({ swings, onRemove }: SwingsProps) {
                 <Small>{formatNumber(share * 100, 2)} %</Small>
               </td>
               <td>
-                <Button $kind="quiet" aria-label={`Ask again about ${label}`} onPress={() => onRemove(swing)}>
-                  Ask again
+                <Button $kind="quiet" aria-label={texts.askAgainAbout(label)} onPress={() => onRemove(swing)}>
+                  {texts.askAgain}
                 </Button>
               </td>
             </tr>
@@ -71,8 +72,8 @@ export function SwingChecks({ swings, checks, onCheck }: ChecksProps) {
   if (asked.length === 0) return null
   return (
     <Stack $gap={10}>
-      <h2>Do your answers agree?</h2>
-      <Small>Asked once more, the other way round. More than 100 is allowed.</Small>
+      <h2>{texts.doYourAnswersAgree}</h2>
+      <Small>{texts.askedOnceMoreTheOtherWay}</Small>
       {asked.map((pair) => (
         <CheckQuestion
           key={`${pair.part} ${pair.against}`}
@@ -108,7 +109,7 @@ function CheckQuestion({ pair, given, onCheck }: QuestionProps) {
   return (
     <Row>
       <label htmlFor={id} style={{ flex: '1 1 320px' }}>
-        If {against} from worst to best is worth 100, what is {name} worth?
+        {texts.ifFromWorstToBestIsWorth100(against, name)}
       </label>
       <InputBox
         id={id}
@@ -120,7 +121,7 @@ function CheckQuestion({ pair, given, onCheck }: QuestionProps) {
         onBlur={keep}
         onKeyDown={(event) => event.key === 'Enter' && keep()}
       />
-      <ErrorText role="alert">{isWrong && 'A number above 0, up to 1000.'}</ErrorText>
+      <ErrorText role="alert">{isWrong && texts.aNumberAbove0UpTo}</ErrorText>
     </Row>
   )
 }
@@ -132,17 +133,18 @@ function Consistency({ swings, checks }: Omit<ChecksProps, 'onCheck'>) {
   const [name, against] = [worst.part, worst.against].map(criterionGroupLabel) as [string, string]
   if (factor <= steadyFactor)
     return (
-      <p role="status">
-        Your answers agree: they part by a factor of {formatNumber(factor, 3)} in the middle, and up to{' '}
-        {formatNumber(steadyFactor, 3)} is usual when people are asked twice.
-      </p>
+      <p role="status">{texts.yourAnswersAgreeTheyPartBy(formatNumber(factor, 3), formatNumber(steadyFactor, 3))}</p>
     )
   return (
     <p role="status">
-      Your answers part by a factor of {formatNumber(factor, 3)} in the middle; up to {formatNumber(steadyFactor, 3)} is
-      usual when people are asked twice. Furthest apart: {name} beside {against}, where you now say{' '}
-      {formatNumber(worst.worth * 100, 3)} and your first answers come to {formatNumber(worst.implied * 100, 3)}. Ask
-      about one of them again, or keep it: the weights follow your first answers.
+      {texts.yourAnswersPartByAFactor(
+        formatNumber(factor, 3),
+        formatNumber(steadyFactor, 3),
+        name,
+        against,
+        formatNumber(worst.worth * 100, 3),
+        formatNumber(worst.implied * 100, 3),
+      )}
     </p>
   )
 }

@@ -1,10 +1,11 @@
 import { href, Link } from 'react-router'
 import { duties } from '#core/money/driver.ts'
-import { formatCount, formatQuantity } from '#core/quantity/format.ts'
+import { formatQuantity } from '#core/quantity/format.ts'
 import type { DriverRule } from '#core/score/driver-rules.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/money.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { CostTable } from './CostTable.tsx'
 import { usePerDistance } from './usePerDistance.ts'
@@ -24,7 +25,7 @@ export function CostCard({ driver, wanted, currency, rules, rows, names, judged 
   return (
     <Card>
       <Stack $gap={14}>
-        <h2>The figures</h2>
+        <h2>{texts.theFigures}</h2>
         <DriverLine driver={driver} rules={rules} />
         <CostTable judged={judged} rows={rows} names={names} currency={currency} wanted={wanted} />
       </Stack>
@@ -37,7 +38,7 @@ function DriverLine({ driver, rules }: { driver: StoredDriver | undefined; rules
   if (!driver)
     return (
       <Soft>
-        <Link to={href('/drivers')}>Add a driver</Link> to see the usable interval and what a year costs.
+        <Link to={href('/drivers')}>{texts.addADriver}</Link> {texts.toSeeTheUsableIntervalAnd}
       </Soft>
     )
   const duty = duties.find(({ key }) => key === driver.duty)?.label.toLowerCase() ?? driver.duty
@@ -45,9 +46,9 @@ function DriverLine({ driver, rules }: { driver: StoredDriver | undefined; rules
     <div>
       <Small>
         {driver.name}: {formatQuantity(driver.annualDistance, unit)}
-        {driver.annualHours !== null && ` and ${formatCount(driver.annualHours, 'engine hour')}`} a year, {duty} duty
-        {driver.vehicles > 1 && `, ${driver.vehicles} vehicles`}. {rules.map(({ statement }) => statement).join(' ')}{' '}
-        <Link to={href('/drivers')}>Drivers</Link>
+        {driver.annualHours !== null && texts.andEngineHours(driver.annualHours)} {texts.aYearDuty(duty)}
+        {driver.vehicles > 1 && texts.vehicles(driver.vehicles)}. {rules.map(({ statement }) => statement).join(' ')}{' '}
+        <Link to={href('/drivers')}>{texts.drivers}</Link>
       </Small>
     </div>
   )

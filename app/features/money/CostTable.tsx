@@ -2,11 +2,12 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { formatAmount, formatMoney } from '#core/money/currency.ts'
 import { fromSI } from '#core/quantity/convert.ts'
-import { formatCount, formatFixed, formatQuantity } from '#core/quantity/format.ts'
+import { formatFixed, formatQuantity } from '#core/quantity/format.ts'
 import { systemOf, type UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
 import type { Offer } from '#app/data/offers.server.ts'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/money.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -25,7 +26,7 @@ const Figures = styled(Table)`
   }
 `
 
-const limitWords = { claim: 'the claim', manual: 'the manual', habit: 'your habit' }
+const limitWords = { claim: texts.theClaim, manual: texts.theManual, habit: texts.yourHabit }
 
 interface Props {
   rows: MoneyRow[]
@@ -43,22 +44,18 @@ export function CostTable({ rows, names, currency, wanted, judged }: Props) {
   const { label, unit } = usePerDistance()
   const areaUnit = areaUnitOf(system)
   return (
-    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Prices">
+    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.prices}>
       <Figures>
         <thead>
           <tr>
-            <th scope="col">Product</th>
-            <th scope="col">Landed, each, {currency}</th>
-            <th scope="col">Usable interval</th>
-            <th scope="col">
-              For {label}, {currency}
-            </th>
-            <th scope="col">A year, {currency}</th>
-            <th scope="col">Paid for, not used, {unit}</th>
-            <th scope="col">
-              Area for one {currency}, {areaUnit}
-            </th>
-            <th scope="col">Score</th>
+            <th scope="col">{texts.product}</th>
+            <th scope="col">{texts.landedEach(currency)}</th>
+            <th scope="col">{texts.usableInterval}</th>
+            <th scope="col">{texts.forLabel(label, currency)}</th>
+            <th scope="col">{texts.aYear(currency)}</th>
+            <th scope="col">{texts.paidForNotUsed(unit)}</th>
+            <th scope="col">{texts.areaForOne(currency, areaUnit)}</th>
+            <th scope="col">{texts.score}</th>
           </tr>
         </thead>
         <tbody>
@@ -99,17 +96,17 @@ function CostRow({ row, name, currency, wanted, score }: RowProps) {
       <td>
         <Link to={href('/products/:product/prices', { product: column.productId })}>{name}</Link>
         {column.score.fatalFault && <Remark>{column.score.fatalFault}</Remark>}
-        {column.given.length > 0 && <Remark>sample given by {column.given.join(', ')}</Remark>}
+        {column.given.length > 0 && <Remark>{texts.sampleGivenBy(column.given.join(', '))}</Remark>}
       </td>
       <td>
         {offer ? (
           <>
             <strong>{money(offer.unit)}</strong>
             <Remark>{offerText(offer, currency, wanted)}</Remark>
-            {offer.stale && <Remark>stale: {formatCount(offer.age, 'day')} old</Remark>}
+            {offer.stale && <Remark>{texts.staleDaysOld(offer.age)}</Remark>}
           </>
         ) : (
-          <Small>{unconverted.length > 0 ? `in ${unconverted.join(' and ')}: needs a rate` : 'no price'}</Small>
+          <Small>{unconverted.length > 0 ? texts.inNeedsARate(unconverted.join(' and ')) : texts.noPrice}</Small>
         )}
       </td>
       <td>
@@ -117,14 +114,14 @@ function CostRow({ row, name, currency, wanted, score }: RowProps) {
           <>
             {formatQuantity(interval.distance, unit)}
             <Remark>
-              set by {limitWords[interval.limit]}
-              {interval.claimFails && `; the claim does not count: ${interval.claimFails}`}
+              {texts.setBy(limitWords[interval.limit])}
+              {interval.claimFails && texts.theClaimDoesNotCount(interval.claimFails)}
             </Remark>
           </>
         ) : (
-          <Small>not known</Small>
+          <Small>{texts.notKnown}</Small>
         )}
-        {isShortOfHours && <Remark>engine hours not counted: how many a year is not said of this driver</Remark>}
+        {isShortOfHours && <Remark>{texts.engineHoursNotCountedHowMany}</Remark>}
       </td>
       <td>{money(cost && cost.perDistance * scale)}</td>
       <td>{money(cost?.aYear)}</td>
@@ -147,13 +144,13 @@ function Remark({ children }: { children: React.ReactNode }) {
 
 /** What an offer is made of: the price as the shop asks it, freight, what is left over, what comes along. */
 function offerText({ price, landed, rate, rateQuotedOn }: Offer, currency: string, wanted: number): string {
-  const pack = price.packSize > 1 ? ` for ${price.packSize}` : ''
+  const pack = price.packSize > 1 ? texts.forLabelOfPackSize(price.packSize) : ''
   const said = [
     `${formatMoney(price.amountMinor, price.currency)}${pack}, ${price.shop}`,
-    landed.freight > 0 && `freight ${formatMoney(Math.round(landed.freight), price.currency)}`,
-    landed.filters > wanted && `${landed.filters - wanted} left over`,
-    price.extrasMinor > 0 && `${price.extras} worth ${formatMoney(price.extrasMinor, price.currency)} off`,
-    price.currency !== currency && `at ${rate.toPrecision(4)} of ${rateQuotedOn}`,
+    landed.freight > 0 && texts.freight(formatMoney(Math.round(landed.freight), price.currency)),
+    landed.filters > wanted && texts.leftOver(landed.filters - wanted),
+    price.extrasMinor > 0 && texts.worthOff(price.extras, formatMoney(price.extrasMinor, price.currency)),
+    price.currency !== currency && texts.atOf(rate.toPrecision(4), rateQuotedOn),
   ]
   return said.filter(Boolean).join('; ')
 }

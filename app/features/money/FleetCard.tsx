@@ -1,6 +1,7 @@
 import { formatMoney } from '#core/money/currency.ts'
 import type { StoredDriver } from '#app/data/drivers.server.ts'
 import type { MoneyRow } from '#app/data/money.server.ts'
+import * as texts from '#app/texts/money.ts'
 import { Card, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -24,14 +25,14 @@ export function FleetCard({ driver, rows, names, currency }: Props) {
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>{vehicles} vehicles, a year</h2>
+        <h2>{texts.vehiclesAYear(vehicles)}</h2>
         <Table>
           <thead>
             <tr>
-              <th scope="col">Product</th>
-              <th scope="col">Filters</th>
-              <th scope="col">Cost</th>
-              <th scope="col">More than the least</th>
+              <th scope="col">{texts.product}</th>
+              <th scope="col">{texts.filters}</th>
+              <th scope="col">{texts.cost}</th>
+              <th scope="col">{texts.moreThanTheLeast}</th>
             </tr>
           </thead>
           <tbody>

@@ -1,8 +1,8 @@
 import { styled } from 'styled-components'
 import { formatMoney } from '#core/money/currency.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import type { Step } from '#core/verdict/stairs.ts'
 import type { MoneyRow, Stairs } from '#app/data/money.server.ts'
+import * as texts from '#app/texts/money.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Differences, StepDetails, StepWorth } from './Differences.tsx'
 import { StairsPicture, type StairsPoint } from './StairsPicture.tsx'
@@ -46,40 +46,36 @@ export function StairsCard({ stairs: { cheapest, steps }, rows, names, currency 
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>What the next step buys</h2>
+        <h2>{texts.whatTheNextStepBuys}</h2>
         {cheapest === undefined ? (
-          <Soft>Steps appear when two filters that pass have a price.</Soft>
+          <Soft>{texts.stepsAppearWhenTwoFiltersThat}</Soft>
         ) : (
           <>
-            <Soft>
-              From the cheapest that passes upward: a step is what buys something over the last one. Differences within
-              their uncertainty are left out; weights are those of this driver.
-            </Soft>
+            <Soft>{texts.fromTheCheapestThatPassesUpward}</Soft>
             <TwoColumns>
               <StairsPicture points={pointsOf(cheapest, steps, nameOf, priceOf)} money={money} />
               <div>
                 <p style={{ padding: '10px 0', borderBottom: '1px dotted var(--line-strong)' }}>
                   <Numbered>1</Numbered>
-                  <strong>{nameOf(cheapest)}</strong>, {money(priceOf(cheapest))}: the cheapest that passes.
+                  <strong>{nameOf(cheapest)}</strong>
+                  {texts.theCheapestThatPasses(money(priceOf(cheapest)))}
                 </p>
                 {climbed.map((step, at) => (
                   <StepDetails key={step.to}>
                     <summary>
                       <Numbered>{at + 2}</Numbered>
-                      <strong>{nameOf(step.to)}</strong>, {money(step.more)} more than {nameOf(step.from)}:{' '}
-                      <StepWorth upgrade={step.upgrade} />
+                      <strong>{nameOf(step.to)}</strong>
+                      {texts.moreThan(money(step.more), nameOf(step.from))} <StepWorth upgrade={step.upgrade} />
                     </summary>
                     <Differences upgrade={step.upgrade} />
                   </StepDetails>
                 ))}
-                {climbed.length === 0 && <Soft>Nothing dearer buys anything that counts here.</Soft>}
+                {climbed.length === 0 && <Soft>{texts.nothingDearerBuysAnythingThat}</Soft>}
               </div>
             </TwoColumns>
             {beside.length > 0 && (
               <StepDetails>
-                <summary>
-                  {formatCount(beside.length, 'filter')} beside the stairs: dearer than a step, and no better than it
-                </summary>
+                <summary>{texts.filtersBesideTheStairsDearerThan(beside.length)}</summary>
                 {beside.map((step) => (
                   <BesideLine key={step.to} step={step} nameOf={nameOf} money={money} />
                 ))}
@@ -102,10 +98,10 @@ function BesideLine({ step: { from, to, more, upgrade }, nameOf, money }: LinePr
   return (
     <div style={{ padding: '4px 0 8px' }}>
       <p>
-        <strong>{nameOf(to)}</strong>, {more === 0 ? 'at the price of' : `${money(more)} more than`} {nameOf(from)}:{' '}
-        <StepWorth upgrade={upgrade} />
+        <strong>{nameOf(to)}</strong>, {more === 0 ? texts.atThePriceOf : texts.moreThanOfMoney(money(more))}{' '}
+        {nameOf(from)}: <StepWorth upgrade={upgrade} />
       </p>
-      {upgrade.differences.length > 0 ? <Differences upgrade={upgrade} /> : <Small>No real difference.</Small>}
+      {upgrade.differences.length > 0 ? <Differences upgrade={upgrade} /> : <Small>{texts.noRealDifference}</Small>}
     </div>
   )
 }

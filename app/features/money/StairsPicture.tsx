@@ -1,5 +1,6 @@
 import { styled } from 'styled-components'
 import { extent } from 'simple-statistics'
+import * as texts from '#app/texts/money.ts'
 
 /** A filter on the stairs or beside them. */
 export interface StairsPoint {
@@ -70,7 +71,7 @@ export function StairsPicture({ points, money }: { points: readonly StairsPoint[
         {money(cheap)}
       </text>
       <text x={right} y={size.height - 4} textAnchor="end">
-        {money(dear)} landed
+        {texts.landed(money(dear))}
       </text>
       {points
         .filter(({ step }) => step === undefined)
@@ -93,8 +94,8 @@ export function StairsPicture({ points, money }: { points: readonly StairsPoint[
 }
 
 const inWords = (steps: readonly StairsPoint[], money: (price: number) => string): string => {
-  const said = steps.map(
-    ({ name, price, height }) => `${name} at ${money(price)}, ${Math.round(height)} points above the cheapest`,
+  const said = steps.map(({ name, price, height }) =>
+    texts.atPointsAboveTheCheapest(name, money(price), Math.round(height)),
   )
-  return `Stairs: ${said.join('; ')}`
+  return texts.stairs(said.join('; '))
 }

@@ -1,5 +1,6 @@
 import { formatMoney } from '#core/money/currency.ts'
 import type { UpgradeOption } from '#app/data/money.server.ts'
+import * as texts from '#app/texts/money.ts'
 import { Card, Soft, Stack } from '#app/ui/layout.tsx'
 import { Differences, StepDetails, StepWorth } from './Differences.tsx'
 
@@ -15,14 +16,14 @@ export function TierCard({ tiers, names, currency }: Props) {
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>Inside one brand</h2>
-        <Soft>What the next tier buys over the one below it. Differences within their uncertainty are left out.</Soft>
+        <h2>{texts.insideOneBrand}</h2>
+        <Soft>{texts.whatTheNextTierBuysOver}</Soft>
         <div>
           {tiers.map(({ from, to, more, moreAYear, upgrade }) => (
             <StepDetails key={`${from} ${to}`}>
               <summary>
-                <strong>{names.get(to)}</strong> instead of {names.get(from)}: {moneyMore(more, currency)}
-                {moreAYear !== undefined && `, ${moneyMore(moreAYear, currency)} a year`}{' '}
+                <strong>{names.get(to)}</strong> {texts.insteadOf} {names.get(from)}: {moneyMore(more, currency)}
+                {moreAYear !== undefined && texts.aYearOfMoneyMore(moneyMore(moreAYear, currency))}{' '}
                 <StepWorth upgrade={upgrade} />
               </summary>
               <Differences upgrade={upgrade} />

@@ -10,6 +10,7 @@ import type { MoneyRow } from '#app/data/money.server.ts'
 import { AvailabilityLine } from '#app/features/verdict/AvailabilityLine.tsx'
 import { CallLine } from '#app/features/verdict/CallLine.tsx'
 import type { EvaluationView } from '#app/features/verdict/useEvaluation.ts'
+import * as texts from '#app/texts/money.ts'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
@@ -55,14 +56,14 @@ export function ValueCard({ driver, rows, names, currency, judged }: Props) {
     <Card>
       <Stack $gap={10}>
         <Row $between>
-          <h2>Value</h2>
+          <h2>{texts.value}</h2>
           {driver && (
             <SelectMenu
               name="Against"
               value={byCost ? 'cost' : 'price'}
               options={[
-                { value: 'cost', label: `cost for ${label}` },
-                { value: 'price', label: 'landed price' },
+                { value: 'cost', label: texts.costFor(label) },
+                { value: 'price', label: texts.landedPrice },
               ]}
               onPick={(against) => set({ against })}
             />
@@ -70,14 +71,11 @@ export function ValueCard({ driver, rows, names, currency, judged }: Props) {
         </Row>
         <CallLine judged={judged} />
         <AvailabilityLine judged={judged} />
-        <Soft>
-          Upright bars show where the score lies in 95 of 100 draws, level ones what the cost may be. Pick a point to
-          open its score.
-        </Soft>
+        <Soft>{texts.uprightBarsShowWhereTheScore}</Soft>
         <ValueChart
           points={points}
           efficient={efficient}
-          costName={byCost ? `cost for ${label}, ${currency}` : `landed price, ${currency}`}
+          costName={byCost ? texts.costForOfLabel(label, currency) : texts.landedPriceOfCurrency(currency)}
           onOpen={open}
         />
         {remarks.map((remark) => (
@@ -127,7 +125,7 @@ function pointOf(
   ]
 }
 
-const unknownWords = { freight: 'freight', interval: 'the interval' }
+const unknownWords = { freight: 'freight', interval: texts.theInterval }
 
 /** What is not known of filters' places in the picture, a sentence for all of which the same is not known. */
 function remarksOn(those: readonly { name: string; span: CostSpan | undefined; isJudged: boolean }[]): string[] {
@@ -145,12 +143,12 @@ function remarksOn(those: readonly { name: string; span: CostSpan | undefined; i
 }
 
 function reasonOf(span: CostSpan | undefined, isJudged: boolean): string | undefined {
-  if (!isJudged) return 'Not shown, for it is not judged:'
-  if (!span) return 'Not shown, for it has no price, or no interval to go by:'
+  if (!isJudged) return texts.notShownForItIsNot
+  if (!span) return texts.notShownForItHasNo
   if (span.unknown.length === 0) return undefined
   const what = formatList(
     span.unknown.map((one) => unknownWords[one]),
     'conjunction',
   )
-  return `A cost is a span where ${what} ${span.unknown.length > 1 ? 'are' : 'is'} not known:`
+  return texts.aCostIsASpanWhere(what, span.unknown.length > 1)
 }

@@ -1,4 +1,5 @@
 import { useCallback } from 'react'
+import * as texts from '#app/texts/money.ts'
 import { Chart } from '#app/ui/Chart.tsx'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 
@@ -16,7 +17,7 @@ export interface ValuePoint {
 const middle = ({ costLow, costHigh }: ValuePoint): number => (costLow + costHigh) / 2
 
 const costText = ({ costLow, costHigh }: ValuePoint): string =>
-  costLow === costHigh ? costLow.toFixed(2) : `${costLow.toFixed(2)} to ${costHigh.toFixed(2)}`
+  costLow === costHigh ? costLow.toFixed(2) : texts.to(costLow.toFixed(2), costHigh.toFixed(2))
 
 /** Bars over what a score and a cost may be. */
 const spans = (points: readonly ValuePoint[], colours: ChartColours) => ({
@@ -81,13 +82,17 @@ export function ValueChart({
           value: [middle(point), point.score],
           name: point.name,
           link: point.link,
-          text: `${point.name}: ${costText(point)}, score ${point.score.toFixed(0)}`,
+          text: texts.scoreOfName(point.name, costText(point), point.score.toFixed(0)),
         })),
       })
       const scores = points.flatMap(({ low, high }) => [low, high])
       return {
         grid: { left: 60, right: '23%', top: 36, bottom: 48 },
-        legend: { top: 0, textStyle: { color: colours.ink }, data: ['nothing beats it', 'beaten on price and score'] },
+        legend: {
+          top: 0,
+          textStyle: { color: colours.ink },
+          data: [texts.nothingBeatsIt, texts.beatenOnPriceAndScore],
+        },
         tooltip: {
           trigger: 'item',
           formatter: ({ data }: { data: { text?: string } }) => data?.text ?? '',
@@ -106,7 +111,7 @@ export function ValueChart({
           type: 'value',
           min: Math.max(0, Math.floor(Math.min(...scores) / 10) * 10 - 5),
           max: 100,
-          name: 'construction score',
+          name: texts.constructionScore,
           axisLabel: { color: colours.soft },
           splitLine: { lineStyle: { color: colours.line } },
         },
@@ -121,20 +126,13 @@ export function ValueChart({
             data: rising.map((point) => [middle(point), point.score]),
           },
           spans(points, colours),
-          dots(on, 'circle', colours.green, 'nothing beats it'),
-          dots(off, 'diamond', colours.amber, 'beaten on price and score'),
+          dots(on, 'circle', colours.green, texts.nothingBeatsIt),
+          dots(off, 'diamond', colours.amber, texts.beatenOnPriceAndScore),
         ],
       }
     },
     [points, efficient, costName],
   )
   const pick = useCallback((data: unknown) => onOpen((data as { link: string }).link), [onOpen])
-  return (
-    <Chart
-      label={`${costName} against construction score; the table below has the same figures`}
-      height={380}
-      option={option}
-      onPick={pick}
-    />
-  )
+  return <Chart label={texts.againstConstructionScoreTheTable(costName)} height={380} option={option} onPick={pick} />
 }

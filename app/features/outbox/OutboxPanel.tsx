@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/outbox.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
@@ -50,10 +50,10 @@ export function OutboxPanel() {
   const refused = acts.filter(({ refusal }) => refusal !== undefined)
   if (acts.length === 0 || (trouble === '' && refused.length === 0)) return <span role="status" />
   return (
-    <Panel aria-label="Not on the server yet" data-elsewhere>
+    <Panel aria-label={texts.notOnTheServerYet} data-elsewhere>
       <div role="status">{statusText(outbox)}</div>
       <details open={refused.length > 0}>
-        <summary>What waits</summary>
+        <summary>{texts.whatWaits}</summary>
         <ul>
           {acts.map((act) => (
             <WaitingAct key={act.key} act={act} />
@@ -62,7 +62,7 @@ export function OutboxPanel() {
       </details>
       {trouble !== '' && (
         <Button $kind="quiet" onPress={() => void sendWaiting()}>
-          Try now
+          {texts.tryNow}
         </Button>
       )}
     </Panel>
@@ -73,11 +73,11 @@ export function OutboxPanel() {
 function statusText({ acts, trouble, unkept }: Outbox): string {
   const refused = acts.filter(({ refusal }) => refusal !== undefined).length
   const waiting = acts.length - refused
-  const waits = waiting === 1 ? 'One entry waits' : `${waiting} entries wait`
+  const waits = waiting === 1 ? texts.oneEntryWaits : texts.entriesWait(waiting)
   return [
     waiting > 0 && `${trouble} ${waits} in this browser and will be sent when it is back.`,
-    unkept.size > 0 && `${formatCount(unkept.size, 'entry')} could not be kept here: do not close this page.`,
-    refused > 0 && `The server did not take ${formatCount(refused, 'entry', 'entries')}.`,
+    unkept.size > 0 && texts.entrysCouldNotBeKeptHere(unkept.size),
+    refused > 0 && texts.theServerDidNotTakeEntries(refused),
   ]
     .filter(Boolean)
     .join(' ')
@@ -98,7 +98,7 @@ function WaitingAct({ act }: { act: Act }) {
           said
         ) : (
           <InputBox
-            aria-label={`Write anew: ${said}`}
+            aria-label={texts.writeAnew(said)}
             value={draft}
             onChange={(event) => setDraft(event.target.value)}
           />
@@ -109,23 +109,27 @@ function WaitingAct({ act }: { act: Act }) {
       <Row $gap={4}>
         {draft !== undefined ? (
           <Button $kind="quiet" onPress={save}>
-            Send it so
+            {texts.sendItSo}
           </Button>
         ) : (
           <>
             {field && (
-              <Button $kind="quiet" aria-label={`Edit ${said}`} onPress={() => setDraft(act.fields[field] ?? '')}>
-                Edit
+              <Button $kind="quiet" aria-label={texts.edit(said)} onPress={() => setDraft(act.fields[field] ?? '')}>
+                {texts.edit2}
               </Button>
             )}
-            <Button $kind="quiet" aria-label={`Copy ${said}`} onPress={() => void navigator.clipboard.writeText(said)}>
-              Copy
+            <Button
+              $kind="quiet"
+              aria-label={texts.copy(said)}
+              onPress={() => void navigator.clipboard.writeText(said)}
+            >
+              {texts.copy2}
             </Button>
-            <Button $kind="quiet" aria-label={`Send ${said}`} onPress={() => void sendAgain(act)}>
-              Send
+            <Button $kind="quiet" aria-label={texts.send(said)} onPress={() => void sendAgain(act)}>
+              {texts.send2}
             </Button>
-            <Button $kind="quiet" aria-label={`Strike ${said} before it is sent`} onPress={() => void withdraw(act)}>
-              Strike
+            <Button $kind="quiet" aria-label={texts.strikeBeforeItIsSent(said)} onPress={() => void withdraw(act)}>
+              {texts.strike}
             </Button>
           </>
         )}

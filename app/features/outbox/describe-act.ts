@@ -1,5 +1,6 @@
 import { findCharacteristic, irreversibleStep, partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
 import type { IrreversibleStepKey } from '#core/catalogue/index.ts'
+import * as texts from '#app/texts/outbox.ts'
 import type { RequestFields } from './act.ts'
 
 const labelOf = (key = ''): string => findCharacteristic(key)?.label ?? key
@@ -11,35 +12,35 @@ export function describeAct(fields: RequestFields): string {
     case 'take':
       return `${labelOf(characteristic)} ${[typed, /[a-z"%]$/i.test(typed) ? '' : unit].filter(Boolean).join(' ')}`
     case 'strike':
-      return 'A reading struck'
+      return texts.aReadingStruck
     case 'restore':
-      return 'A reading brought back'
+      return texts.aReadingBroughtBack
     case 'note':
-      return `Note on ${partLabel(fields.part as FilterPartKey).toLowerCase()}: ${text}`
+      return texts.noteOn(partLabel(fields.part as FilterPartKey).toLowerCase(), text)
     case 'photo':
-      return `Picture of ${partLabel(fields.part as FilterPartKey).toLowerCase()}: ${fields.name ?? ''}`
+      return texts.pictureOf(partLabel(fields.part as FilterPartKey).toLowerCase(), fields.name ?? '')
     case 'drop-note':
-      return 'A note removed'
+      return texts.aNoteRemoved
     case 'drop-photo':
-      return 'A picture removed'
+      return texts.aPictureRemoved
     case 'pass':
-      return `Gone on past ${irreversibleStep(fields.point as IrreversibleStepKey).label}: ${fields.reason ?? ''}`
+      return texts.goneOnPast(irreversibleStep(fields.point as IrreversibleStepKey).label, fields.reason ?? '')
     case 'zero':
-      return `Zero of an instrument: ${fields.shows ?? ''}`
+      return texts.zeroOfAnInstrument(fields.shows ?? '')
     case 'owe':
-      return `To be shown later: ${labelOf(characteristic)}`
+      return texts.toBeShownLater(labelOf(characteristic))
     case 'settle':
-      return 'Shown, as was promised'
+      return texts.shownAsWasPromised
     case 'predict':
-      return `Predicted: ${labelOf(characteristic)} ${typed}`
+      return texts.predicted(labelOf(characteristic), typed)
     case 'compare':
       return `${labelOf(characteristic)}: ${fields.line ?? ''}`
     case 'drop-comparison':
-      return 'A comparison taken back'
+      return texts.aComparisonTakenBack
     case 'ask':
-      return `What to record: ${labelOf(characteristic)}`
+      return texts.whatToRecord(labelOf(characteristic))
     default:
-      return 'What to record, as of another specimen'
+      return texts.whatToRecordAsOfAnother
   }
 }
 

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react'
 import { now } from '#app/data/clock.ts'
+import * as texts from '#app/texts/outbox.ts'
 import { newAct, type Act, type RequestFields } from './act.ts'
 import { forgetAct, keepAct, listActs, subscribe } from './act-store.ts'
 import { sendAct } from './send-act.ts'
@@ -77,7 +78,7 @@ let running: Promise<void> = Promise.resolve()
 
 /** Sends what waits, oldest first, one at a time over all tabs of this browser. */
 export function sendWaiting(): Promise<void> {
-  running = running.then(sendUnderLock).catch(() => waitLonger('This browser cannot get at what it keeps.'))
+  running = running.then(sendUnderLock).catch(() => waitLonger(texts.thisBrowserCannotGetAtWhat))
   return running
 }
 

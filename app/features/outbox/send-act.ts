@@ -1,5 +1,6 @@
 import { href } from 'react-router'
 import { refusalText, type ActionResult } from '#app/features/forms/action-result.ts'
+import * as texts from '#app/texts/outbox.ts'
 import type { Act, RequestFields } from './act.ts'
 
 /** What the server said to an act: taken, refused with a reason, or nothing that can be relied on. */
@@ -20,19 +21,19 @@ export async function sendAct({ specimen, fields, picture }: Act, giveUp: AbortC
   const tooLong = setTimeout(() => giveUp.abort(), longestAnswer)
   try {
     const response = await fetch(picture ? pictureAddress(specimen, fields, picture) : actsAddress(specimen), {
-      method: 'POST',
+      method: texts.post,
       body: picture ?? new URLSearchParams(fields),
       ...(picture && { headers: { 'Content-Type': 'application/octet-stream' } }),
       signal: giveUp.signal,
     })
     if (!answers.has(response.status))
-      return { kind: 'none', because: `The server answers with a fault (${response.status}).` }
+      return { kind: 'none', because: texts.theServerAnswersWithAFault(response.status) }
     const result = (await response.json()) as ActionResult<{ takenAt: string }>
     if (result.ok === true) return { kind: 'taken', at: result.takenAt }
     if (result.ok === false) return { kind: 'refused', because: result.problem?.message ?? refusalText(result) }
-    return { kind: 'none', because: 'The server gives no answer that can be read.' }
+    return { kind: 'none', because: texts.theServerGivesNoAnswerThat }
   } catch {
-    return { kind: 'none', because: 'There is no connection to Plicator.' }
+    return { kind: 'none', because: texts.thereIsNoConnectionToPlicator }
   } finally {
     clearTimeout(tooLong)
   }

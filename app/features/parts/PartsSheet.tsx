@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { z } from 'zod'
 import { evidenceClasses } from '#core/catalogue/index.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/parts.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
@@ -32,7 +33,7 @@ function Buttons() {
   return (
     <Card>
       <Stack>
-        <h2>Buttons</h2>
+        <h2>{texts.buttons}</h2>
         <Row>
           {kinds.map((kind) => (
             <Button key={kind} $kind={kind}>
@@ -41,20 +42,20 @@ function Buttons() {
           ))}
           {kinds.map((kind) => (
             <Button key={kind} $kind={kind} isDisabled>
-              {kind}, not now
+              {texts.notNow(kind)}
             </Button>
           ))}
-          <ButtonLink to="#buttons">A way elsewhere</ButtonLink>
+          <ButtonLink to="#buttons">{texts.aWayElsewhere}</ButtonLink>
         </Row>
         <Row>
-          <Button onPress={() => tell(true)}>Delete something</Button>
+          <Button onPress={() => tell(true)}>{texts.deleteSomething}</Button>
           <Small>
-            Shortcuts are shown as <Key>Ctrl K</Key>
+            {texts.shortcutsAreShownAs} <Key>{texts.ctrlK}</Key>
           </Small>
         </Row>
         <div role="status">
           {isToldOf && (
-            <UndoToast words="Deleted: nothing at all." onUndo={() => tell(false)} onGone={() => tell(false)} />
+            <UndoToast words={texts.deletedNothingAtAll} onUndo={() => tell(false)} onGone={() => tell(false)} />
           )}
         </div>
       </Stack>
@@ -70,33 +71,39 @@ const sampleSchema = z.object({
 })
 
 /** A refusal, so that its words stand beside the field. */
-const refusal = { ok: false, fields: { wrong: ['This is not a length. Write 3.4 mm.'] }, form: [] } as const
+const refusal = { ok: false, fields: { wrong: [texts.thisIsNotALengthWrite] }, form: [] } as const
 
 function Fields() {
   const [, fields] = useSchemaForm(sampleSchema, {
     result: { ...refusal, fields: { wrong: [...refusal.fields.wrong] }, form: [] },
-    values: { filled: 'a very long name that a maker might well have printed on a box', wrong: 'three', choice: 'one' },
+    values: { filled: texts.aVeryLongNameThatA, wrong: 'three', choice: 'one' },
   })
   const [picked, pick] = useState('mm')
   return (
     <Card>
       <Stack>
-        <h2>Fields</h2>
+        <h2>{texts.fields}</h2>
         <Row $gap={16} style={{ alignItems: 'flex-start' }}>
-          <TextBox field={fields.filled} label="Filled" />
-          <TextBox field={fields.empty} label="Empty" optional placeholder="250 g" hint="What is wanted, in a line." />
-          <TextBox field={fields.wrong} label="Refused" />
+          <TextBox field={fields.filled} label={texts.filled} />
+          <TextBox
+            field={fields.empty}
+            label={texts.empty}
+            optional
+            placeholder="250 g"
+            hint={texts.whatIsWantedInALine}
+          />
+          <TextBox field={fields.wrong} label={texts.refused} />
         </Row>
         <ChoiceBox
           field={fields.choice}
-          label="One of few"
+          label={texts.oneOfFew}
           options={[
-            { value: 'one', label: 'The one' },
-            { value: 'other', label: 'The other' },
+            { value: 'one', label: texts.theOne },
+            { value: 'other', label: texts.theOther },
           ]}
         />
         <SelectMenu
-          label="One of many"
+          label={texts.oneOfMany}
           value={picked}
           options={['mm', 'in', 'thou'].map((value) => ({ value, label: value }))}
           onPick={pick}
@@ -109,13 +116,13 @@ function Fields() {
 const Words = () => (
   <Card>
     <Stack>
-      <h2>Words</h2>
+      <h2>{texts.words}</h2>
       <p>
-        Ordinary text, <strong>strong</strong>, <Soft>soft</Soft>, <Small>small</Small>.
+        {texts.ordinaryText} <strong>{texts.strong}</strong>, <Soft>{texts.soft}</Soft>, <Small>{texts.small}</Small>.
       </p>
-      <Caution>A caution: what can hurt, or cannot be undone.</Caution>
-      <Alert>An alert: something went wrong.</Alert>
-      <ErrorText>What is wrong, beside its field.</ErrorText>
+      <Caution>{texts.aCautionWhatCanHurtOr}</Caution>
+      <Alert>{texts.anAlertSomethingWentWrong}</Alert>
+      <ErrorText>{texts.whatIsWrongBesideItsField}</ErrorText>
       <Row>
         {evidenceClasses.map(({ key }) => (
           <EvidenceGlyph key={key} evidence={key} word />
@@ -128,7 +135,7 @@ const Words = () => (
 const Numbers = () => (
   <Card>
     <Stack>
-      <h2>Numbers</h2>
+      <h2>{texts.numbers}</h2>
       <Row $gap={24}>
         {[0, 0.46, 1].map((share) => (
           <Meter key={share} share={share} />
@@ -138,16 +145,16 @@ const Numbers = () => (
       <Table>
         <thead>
           <tr>
-            <th scope="col">Product</th>
+            <th scope="col">{texts.product}</th>
             <th scope="col" style={{ textAlign: 'right' }}>
-              Wall, mm
+              {texts.wallMm}
             </th>
           </tr>
         </thead>
         <tbody>
           {[
-            ['Norrith N-40', '0.47'],
-            ['A name that goes on and on without an end in sight', '10.50'],
+            [texts.norrithN40, '0.47'],
+            [texts.aNameThatGoesOnAnd, '10.50'],
           ].map(([name, wall]) => (
             <tr key={name}>
               <td>{name}</td>
@@ -166,14 +173,14 @@ function Panels() {
   return (
     <Card>
       <Stack>
-        <h2>Panels</h2>
+        <h2>{texts.panels}</h2>
         <TabbedPanels
-          label="Sample panels"
+          label={texts.samplePanels}
           selected={selected}
           onSelect={select}
           panels={[
-            { key: 'first', label: 'First', content: <p>What the first holds.</p> },
-            { key: 'second', label: 'Second', content: <Soft>Nothing here yet, and why.</Soft> },
+            { key: 'first', label: texts.first, content: <p>{texts.whatTheFirstHolds}</p> },
+            { key: 'second', label: texts.second, content: <Soft>{texts.nothingHereYetAndWhy}</Soft> },
           ]}
         />
       </Stack>

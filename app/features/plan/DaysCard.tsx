@@ -9,6 +9,7 @@ import { plannedDaySchema } from '#app/features/forms/plan-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useFreshForm, type FreshForm } from '#app/features/forms/useFreshForm.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/plan.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Day } from '#app/ui/Day.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
@@ -36,11 +37,11 @@ const Due = styled.ul`
 `
 
 const stretchNames: Record<When, string> = {
-  past: 'Late',
-  today: 'Today',
-  week: 'Within a week',
-  month: 'Within a month',
-  later: 'Later',
+  past: texts.late,
+  today: texts.today,
+  week: texts.withinAWeek,
+  month: texts.withinAMonth,
+  later: texts.later,
 }
 
 interface Props {
@@ -72,15 +73,10 @@ export function DaysCard({ days, purchases, engines, id, today }: Props) {
   const done = planned.filter((line) => line.planned?.doneAt !== null)
   const stretches = agenda([...open, ...purchases.flatMap(lineOfParcel)], today)
   return (
-    <Card aria-label="Days">
+    <Card aria-label={texts.days}>
       <Stack>
-        <h2>Days</h2>
-        {stretches.length === 0 && done.length === 0 && (
-          <Soft>
-            Days on which something is to be done will stand here, with the parcels that are expected: a day to cut, to
-            film, to publish. Add the first below.
-          </Soft>
-        )}
+        <h2>{texts.days}</h2>
+        {stretches.length === 0 && done.length === 0 && <Soft>{texts.daysOnWhichSomethingIsTo}</Soft>}
         {stretches.map(({ when, due }) => (
           <section key={when} aria-label={stretchNames[when]}>
             <h3>{stretchNames[when]}</h3>
@@ -92,8 +88,8 @@ export function DaysCard({ days, purchases, engines, id, today }: Props) {
           </section>
         ))}
         {done.length > 0 && (
-          <section aria-label="Done this week">
-            <h3>Done this week</h3>
+          <section aria-label={texts.doneThisWeek}>
+            <h3>{texts.doneThisWeek}</h3>
             <Due>
               {done.map((line) => (
                 <DueItem key={line.key} line={line} isIdle={isIdle} send={send} />
@@ -105,7 +101,7 @@ export function DaysCard({ days, purchases, engines, id, today }: Props) {
         <div role="status">
           {droppedDay && (
             <UndoToast
-              words="It is off the plan."
+              words={texts.itIsOffThePlan}
               onUndo={() => send({ intent: 'bring-day-back', id: droppedDay })}
               onGone={onGone}
             />
@@ -131,7 +127,7 @@ const lineOfParcel = ({ id, brand, partNumber, count, shop, ...purchase }: Store
         {
           key: id,
           day: purchase.expectedOn,
-          words: `${count} of ${brand} ${partNumber} ${shop ? `from ${shop} ` : ''}expected`,
+          words: texts.ofExpected(count, brand, partNumber, shop ? texts.from(shop) : ''),
           engine: { id: purchase.applicationId, name: purchase.applicationName },
           planned: undefined,
         },
@@ -162,18 +158,18 @@ function DueItem({ line: { day, words, engine, planned }, isIdle, send }: ItemPr
           <Button
             $kind="quiet"
             isDisabled={!isIdle}
-            aria-label={`${isDone ? 'Not done after all' : 'Done'}: ${words}`}
+            aria-label={`${isDone ? texts.notDoneAfterAll : texts.done}: ${words}`}
             onPress={() => send({ intent: isDone ? 'not-done' : 'done', id: planned.id })}
           >
-            {isDone ? 'Not done' : 'Done'}
+            {isDone ? texts.notDone : texts.done}
           </Button>
           <Button
             $kind="quiet"
             isDisabled={!isIdle}
-            aria-label={`Take off the plan: ${words}`}
+            aria-label={texts.takeOffThePlan(words)}
             onPress={() => send({ intent: 'drop-day', id: planned.id })}
           >
-            Take off
+            {texts.takeOff}
           </Button>
         </Row>
       )}
@@ -197,19 +193,19 @@ function DayFields({ Form, id, refusal, today, engines }: FreshForm & Omit<FormP
         <input type="hidden" name="intent" value="day" />
         <input type="hidden" name="id" value={id} />
         <FieldLine $columns="2fr 5fr 3fr">
-          <TextBox field={fields.day} label="Day" type="date" />
-          <TextBox field={fields.words} label="What is to be done" placeholder="cut the two new ones" />
+          <TextBox field={fields.day} label={texts.day} type="date" />
+          <TextBox field={fields.words} label={texts.whatIsToBeDone} placeholder={texts.cutTheTwoNewOnes} />
           <SelectField
             field={fields.applicationId}
-            label="For"
+            label={texts.forLabel}
             options={[
-              { value: '', label: 'no engine' },
+              { value: '', label: texts.noEngine },
               ...engines.map(({ id: value, name }) => ({ value, label: name })),
             ]}
           />
         </FieldLine>
         <div>
-          <Button type="submit">Add the day</Button>
+          <Button type="submit">{texts.addTheDay}</Button>
         </div>
       </Stack>
     </Form>

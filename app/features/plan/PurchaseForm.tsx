@@ -6,6 +6,7 @@ import { FormFrame } from '#app/features/forms/FormFrame.tsx'
 import { Pair } from '#app/features/forms/Pair.tsx'
 import { purchaseSchema, purchaseValues } from '#app/features/forms/plan-fields.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/plan.ts'
 import { TextBox } from '#app/ui/fields.tsx'
 import { SelectField } from '#app/ui/Select.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -16,7 +17,7 @@ export function PurchaseForm({ purchase, result }: { purchase: StoredPurchase; r
   const values = purchaseValues(purchase)
   const [form, fields] = useSchemaForm(purchaseSchema, {
     result,
-    values: { ...values, currency: values.currency || money || 'EUR' },
+    values: { ...values, currency: values.currency || money || texts.eur },
   })
   return (
     <FormFrame
@@ -24,25 +25,25 @@ export function PurchaseForm({ purchase, result }: { purchase: StoredPurchase; r
       id={purchase.id}
       version={purchase.version}
       result={result}
-      save="Save the purchase"
+      save={texts.saveThePurchase}
       back={href('/plan')}
     >
       <Pair>
-        <TextBox field={fields.count} label="How many" inputMode="decimal" />
-        <TextBox field={fields.reason} label="What for" optional />
+        <TextBox field={fields.count} label={texts.howMany} inputMode="decimal" />
+        <TextBox field={fields.reason} label={texts.whatFor} optional />
       </Pair>
-      <TextBox field={fields.shop} label="Shop" optional />
+      <TextBox field={fields.shop} label={texts.shop} optional />
       <Pair>
-        <TextBox field={fields.price} label="Price of one" optional inputMode="decimal" placeholder="12.50" />
+        <TextBox field={fields.price} label={texts.priceOfOne} optional inputMode="decimal" placeholder="12.50" />
         <SelectField
           field={fields.currency}
-          label="Currency"
+          label={texts.currency}
           options={currencies.map((value) => ({ value, label: value }))}
         />
       </Pair>
       <Pair>
-        <TextBox field={fields.orderedOn} label="Ordered on" type="date" optional />
-        <TextBox field={fields.expectedOn} label="Expected on" type="date" optional />
+        <TextBox field={fields.orderedOn} label={texts.orderedOn} type="date" optional />
+        <TextBox field={fields.expectedOn} label={texts.expectedOn} type="date" optional />
       </Pair>
     </FormFrame>
   )

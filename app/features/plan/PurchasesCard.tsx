@@ -4,13 +4,13 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { formatMoney } from '#core/money/currency.ts'
 import { purchaseState, purchaseTotals, type PurchaseState } from '#core/plan/purchase.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import type { StoredPurchase } from '#app/data/purchases.server.ts'
 import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { wishSchema } from '#app/features/forms/plan-fields.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useFreshForm, type FreshForm } from '#app/features/forms/useFreshForm.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/plan.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Day } from '#app/ui/Day.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
@@ -38,7 +38,7 @@ const Purchases = styled(Table)`
   }
 `
 
-const stateWords: Record<PurchaseState, string> = { wanted: 'to order', ordered: 'ordered', arrived: 'arrived' }
+const stateWords: Record<PurchaseState, string> = { wanted: texts.toOrder, ordered: 'ordered', arrived: 'arrived' }
 
 /** What the last act came to. */
 interface PurchaseDone {
@@ -62,26 +62,23 @@ export function PurchasesCard({ purchases, id, today }: Props) {
   const { sums, unpriced } = purchaseTotals(purchases)
   const money = sums.map(({ currency, minor }) => formatMoney(minor, currency)).join(' + ')
   return (
-    <Card aria-label="To buy">
+    <Card aria-label={texts.toBuy}>
       <Stack>
-        <h2>To buy</h2>
+        <h2>{texts.toBuy}</h2>
         {purchases.length === 0 ? (
-          <Soft>
-            Filters that you mean to buy will stand here, until the parcel is opened: then each becomes a specimen with
-            its shop and price. Name one, or put one on the list from above.
-          </Soft>
+          <Soft>{texts.filtersThatYouMeanToBuy}</Soft>
         ) : (
           <>
             <Purchases>
               <thead>
                 <tr>
-                  <th>Product</th>
-                  <th>Pieces</th>
-                  <th>Where</th>
-                  <th>Each</th>
-                  <th>How far</th>
+                  <th>{texts.product}</th>
+                  <th>{texts.pieces}</th>
+                  <th>{texts.where}</th>
+                  <th>{texts.each}</th>
+                  <th>{texts.howFar}</th>
                   <th>
-                    <Unseen>Act</Unseen>
+                    <Unseen>{texts.act}</Unseen>
                   </th>
                 </tr>
               </thead>
@@ -92,12 +89,11 @@ export function PurchasesCard({ purchases, id, today }: Props) {
               </tbody>
             </Purchases>
             <Soft>
-              {formatCount(
+              {texts.filters(
                 purchases.reduce((sum, { count }) => sum + count, 0),
-                'filter',
+                money && `, ${money}`,
               )}
-              {money && `, ${money}`}
-              {unpriced > 0 && `; of ${unpriced} no price is known`}.
+              {unpriced > 0 && texts.ofNoPriceIsKnown(unpriced)}.
             </Soft>
           </>
         )}
@@ -106,7 +102,7 @@ export function PurchasesCard({ purchases, id, today }: Props) {
           {done?.arrived && <ArrivedLine {...done.arrived} />}
           {done?.dropped && (
             <UndoToast
-              words={`${done.dropped.name} is off the list.`}
+              words={texts.isOffTheList(done.dropped.name)}
               onUndo={() => act.send({ intent: 'bring-back', id: done.dropped?.id ?? '' })}
               onGone={onGone}
             />
@@ -121,11 +117,11 @@ export function PurchasesCard({ purchases, id, today }: Props) {
 /** Says which specimens a purchase became. */
 const ArrivedLine = ({ name, specimens }: NonNullable<PurchaseDone['arrived']>) => (
   <Soft>
-    {name} is here. Sealed, and ready for the bench:{' '}
+    {texts.isHereSealedAndReadyFor(name)}{' '}
     {specimens.map(({ id, label }, at) => (
       <span key={id}>
         {at > 0 && ', '}
-        <Link to={href('/bench/:specimen', { specimen: id })}>specimen {label}</Link>
+        <Link to={href('/bench/:specimen', { specimen: id })}>{texts.specimen(label)}</Link>
       </span>
     ))}
     .
@@ -162,25 +158,25 @@ function PurchaseLine({ purchase, today, act: { send, isIdle } }: LineProps) {
         )}
         {expectedOn && (
           <>
-            , {isLate ? 'late since' : 'expected'} <Day of={expectedOn} />
+            , {isLate ? texts.lateSince : texts.expected} <Day of={expectedOn} />
           </>
         )}
       </td>
       <td>
         <Row $gap={8}>
-          <Link to={href('/purchases/:purchase', { purchase: id })} aria-label={`Order or change ${name}`}>
-            {state === 'wanted' ? 'Order …' : 'Change …'}
+          <Link to={href('/purchases/:purchase', { purchase: id })} aria-label={texts.orderOrChange(name)}>
+            {state === 'wanted' ? texts.order : texts.change}
           </Link>
-          <Button isDisabled={!isIdle} aria-label={`${name} arrived`} onPress={() => send({ intent: 'arrived', id })}>
-            Arrived
+          <Button isDisabled={!isIdle} aria-label={texts.arrived(name)} onPress={() => send({ intent: 'arrived', id })}>
+            {texts.arrived2}
           </Button>
           <Button
             $kind="quiet"
             isDisabled={!isIdle}
-            aria-label={`Take off the list: ${name}`}
+            aria-label={texts.takeOffTheList(name)}
             onPress={() => send({ intent: 'drop', id })}
           >
-            Take off
+            {texts.takeOff}
           </Button>
         </Row>
       </td>
@@ -202,12 +198,12 @@ function WishFields({ Form, id, refusal }: FreshForm) {
         <input type="hidden" name="intent" value="wish" />
         <input type="hidden" name="id" value={id} />
         <FieldLine $columns="4fr 1fr 5fr">
-          <TextBox field={fields.filter} label="Filter" placeholder="Norrith N-40" />
-          <TextBox field={fields.count} label="How many" inputMode="decimal" />
-          <TextBox field={fields.reason} label="What for" optional placeholder="a second one, for the spread" />
+          <TextBox field={fields.filter} label={texts.filter} placeholder={texts.norrithN40} />
+          <TextBox field={fields.count} label={texts.howMany} inputMode="decimal" />
+          <TextBox field={fields.reason} label={texts.whatFor} optional placeholder={texts.aSecondOneForTheSpread} />
         </FieldLine>
         <div>
-          <Button type="submit">Put it on the list</Button>
+          <Button type="submit">{texts.putItOnTheList}</Button>
         </div>
       </Stack>
     </Form>

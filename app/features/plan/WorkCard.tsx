@@ -6,6 +6,7 @@ import type { EnginePlan, PlannedWork, ToBuy } from '#app/data/engine-plan.serve
 import { useAction } from '#app/features/forms/useAction.ts'
 import { leadIn } from '#app/features/lineup/lead-in.ts'
 import { NameEngine } from '#app/features/lineup/NameEngine.tsx'
+import * as texts from '#app/texts/plan.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Alert, Card, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
@@ -47,8 +48,8 @@ const most = 15
 const points = ({ gain }: PlannedWork): number => 100 * gain
 
 const sorts = [
-  { value: '', label: 'the hour' },
-  { value: 'money', label: 'the money' },
+  { value: '', label: texts.theHour },
+  { value: 'money', label: texts.theMoney },
 ]
 
 const worthForTime = ({ gain, minutes }: PlannedWork): number => gain / minutes
@@ -77,27 +78,20 @@ export function WorkCard({ engines, known, listed, ids }: Props) {
     return step ? [{ engine, ...leadIn(step, engine.id) }] : []
   })
   return (
-    <Card aria-label="Worth doing next" style={{ minHeight: missing > 0 ? 320 : undefined }}>
+    <Card aria-label={texts.worthDoingNext} style={{ minHeight: missing > 0 ? 320 : undefined }}>
       <Stack>
         <Row $between>
-          <h2>Worth doing next</h2>
-          <SelectMenu label="Most for" value={by} options={sorts} onPick={(value) => set({ by: value })} />
+          <h2>{texts.worthDoingNext}</h2>
+          <SelectMenu label={texts.mostFor} value={by} options={sorts} onPick={(value) => set({ by: value })} />
         </Row>
-        <Soft>
-          By how many points of a hundred the chance of naming the right filter grows, judged for anybody by the first
-          school. Estimates: what is not known is drawn from what such filters have.
-        </Soft>
+        <Soft>{texts.byHowManyPointsOfA}</Soft>
         {work.length === 0 && missing === 0 && beginnings.length === 0 && (
-          <Soft>
-            {engines.length === 0
-              ? 'What is worth doing next will stand here, once an engine has filters that can be told apart.'
-              : 'Nothing that is open would change much: what is named now would most likely be named then.'}
-          </Soft>
+          <Soft>{engines.length === 0 ? texts.whatIsWorthDoingNextWill : texts.nothingThatIsOpenWouldChange}</Soft>
         )}
         {engines.length === 0 && <NameEngine />}
         {beginnings.length > 0 && (
           <div>
-            <Soft>It takes two filters with something recorded before one can be told from the other:</Soft>
+            <Soft>{texts.itTakesTwoFiltersWithSomething}</Soft>
             <ul>
               {beginnings.map(({ engine, label, to }) => (
                 <li key={engine.id}>
@@ -111,13 +105,13 @@ export function WorkCard({ engines, known, listed, ids }: Props) {
           <Works>
             <thead>
               <tr>
-                <th>What</th>
-                <th>Points</th>
-                <th>Time</th>
-                <th>Money</th>
-                <th>Points an hour</th>
+                <th>{texts.what}</th>
+                <th>{texts.points}</th>
+                <th>{texts.time}</th>
+                <th>{texts.money}</th>
+                <th>{texts.pointsAnHour}</th>
                 <th>
-                  <Unseen>Act</Unseen>
+                  <Unseen>{texts.act}</Unseen>
                 </th>
               </tr>
             </thead>
@@ -134,14 +128,16 @@ export function WorkCard({ engines, known, listed, ids }: Props) {
             </tbody>
           </Works>
         )}
-        {missing > 0 && <Soft role="status">Working out {missing === 1 ? 'one engine' : `${missing} engines`} …</Soft>}
+        {missing > 0 && (
+          <Soft role="status">{texts.workingOut(missing === 1 ? texts.oneEngine : texts.engines(missing))}</Soft>
+        )}
       </Stack>
     </Card>
   )
 }
 
 const timeOf = (minutes: number): string =>
-  minutes < 90 ? `${formatFixed(minutes, minutes < 10 ? 1 : 0)} min` : `${formatFixed(minutes / 60, 1)} h`
+  minutes < 90 ? texts.min(formatFixed(minutes, minutes < 10 ? 1 : 0)) : `${formatFixed(minutes / 60, 1)} h`
 
 interface LineProps {
   work: PlannedWork
@@ -162,15 +158,15 @@ function WorkLine({ work, engine, isListed, id }: LineProps) {
       </td>
       <td>{formatFixed(points(work), 1)}</td>
       <td>{timeOf(minutes)}</td>
-      <td>{cost === 0 ? '–' : cost === null ? 'no price' : formatMoney(cost, currency)}</td>
+      <td>{cost === 0 ? '–' : cost === null ? texts.noPrice : formatMoney(cost, currency)}</td>
       <td>{formatFixed((60 * points(work)) / minutes, 1)}</td>
       <td>
         {toBuy.length === 0 ? (
-          <Link to={path} aria-label={`Do: ${words}`}>
-            {path.startsWith('/bench') ? 'To the bench' : 'Look it up'}
+          <Link to={path} aria-label={texts.doLabel(words)}>
+            {path.startsWith('/bench') ? texts.toTheBench : texts.lookItUp}
           </Link>
         ) : isListed ? (
-          <Small>on the list below</Small>
+          <Small>{texts.onTheListBelow}</Small>
         ) : (
           <PutOnList toBuy={toBuy} id={id} words={words} />
         )}
@@ -186,10 +182,10 @@ function PutOnList({ toBuy, id, words }: { toBuy: readonly ToBuy[]; id: string; 
     <>
       <Button
         isDisabled={!isIdle}
-        aria-label={`Put on the list: ${words}`}
+        aria-label={texts.putOnTheList(words)}
         onPress={() => send({ intent: 'wishes', id, wishes: wish, reason: words })}
       >
-        Put on the list
+        {texts.putOnTheList2}
       </Button>
       {refusal && <Alert role="alert">{refusal}</Alert>}
     </>

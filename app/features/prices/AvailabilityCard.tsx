@@ -8,6 +8,7 @@ import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { availabilitySchema } from '#app/features/forms/availability-fields.ts'
 import { RevisionField } from '#app/features/forms/RevisionField.tsx'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/prices.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -30,8 +31,8 @@ export function AvailabilityCard({ id, today, seen, revisions, result }: Props) 
   return (
     <Card>
       <Stack $gap={12}>
-        <h2>Where it can be had</h2>
-        <Soft>Half the advice: the best filter is none where it cannot be bought. The latest counts.</Soft>
+        <h2>{texts.whereItCanBeHad}</h2>
+        <Soft>{texts.halfTheAdviceTheBestFilter}</Soft>
         {seen.length > 0 && (
           <ul style={{ margin: 0, paddingLeft: 20 }}>
             {seen.map((one) => (
@@ -47,16 +48,16 @@ export function AvailabilityCard({ id, today, seen, revisions, result }: Props) 
           <Row $gap={16} style={{ alignItems: 'flex-start' }}>
             <SelectField
               field={fields.status}
-              label="It is"
+              label={texts.itIs}
               options={availabilities.map(({ key, label }) => ({ value: key, label }))}
             />
-            <TextBox field={fields.place} label="Where" optional placeholder="the counters of three towns" />
-            <TextBox field={fields.seenOn} label="Seen on" type="date" />
-            <TextBox field={fields.source} label="Who says so" optional placeholder="the dealer by telephone" />
+            <TextBox field={fields.place} label={texts.where} optional placeholder={texts.theCountersOfThreeTowns} />
+            <TextBox field={fields.seenOn} label={texts.seenOn} type="date" />
+            <TextBox field={fields.source} label={texts.whoSaysSo} optional placeholder={texts.theDealerByTelephone} />
             <RevisionField field={fields.revisionId} revisions={revisions} />
           </Row>
           <Button type="submit" style={{ marginTop: 12 }}>
-            Add how it can be had
+            {texts.addHowItCanBeHad}
           </Button>
         </Form>
       </Stack>
@@ -80,9 +81,9 @@ function SeenLine({ seen, revisions }: { seen: StoredAvailability; revisions: re
           name="intent"
           value="remove-availability"
           $kind="quiet"
-          aria-label={`Remove what was seen on ${seen.seenOn}`}
+          aria-label={texts.removeWhatWasSeenOn(seen.seenOn)}
         >
-          Remove
+          {texts.remove}
         </Button>
       </Form>
     </Row>

@@ -8,6 +8,7 @@ import { priceSchema } from '#app/features/forms/price-fields.ts'
 import { MoreFields } from '#app/features/forms/MoreFields.tsx'
 import { RevisionField } from '#app/features/forms/RevisionField.tsx'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/prices.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Alert, Card, Row, Stack } from '#app/ui/layout.tsx'
@@ -32,7 +33,7 @@ export function PriceForm({ id, today, latest, revisions, result }: Props) {
     result,
     values: {
       observedOn: today,
-      currency: latest?.currency ?? (money || 'EUR'),
+      currency: latest?.currency ?? (money || texts.eur),
       packSize: '1',
       shop: latest?.shop ?? '',
     },
@@ -43,60 +44,60 @@ export function PriceForm({ id, today, latest, revisions, result }: Props) {
     <Card style={{ maxWidth: 860 }}>
       <Form method="post" {...getFormProps(form)}>
         <Stack $gap={16}>
-          <h2>Add a price</h2>
+          <h2>{texts.addAPrice}</h2>
           {form.errors && <Alert role="alert">{form.errors.join(' ')}</Alert>}
           <input type="hidden" name="id" value={id} />
           <Row $gap={16} style={topAligned}>
-            <TextBox field={fields.shop} label="Shop" />
+            <TextBox field={fields.shop} label={texts.shop} />
             <SelectField
               field={fields.shopLeaves}
-              label="In what leaves"
+              label={texts.inWhatLeaves}
               options={[
-                { value: 'yes', label: 'the shop is named' },
-                { value: 'no', label: 'the shop stays with me' },
+                { value: 'yes', label: texts.theShopIsNamed },
+                { value: 'no', label: texts.theShopStaysWithMe },
               ]}
             />
-            <TextBox field={fields.observedOn} label="Day" type="date" />
+            <TextBox field={fields.observedOn} label={texts.day} type="date" />
             <RevisionField field={fields.revisionId} revisions={revisions} />
           </Row>
           <Row $gap={16} style={topAligned}>
-            <TextBox field={fields.amount} label="Price of a pack" inputMode="decimal" placeholder="12.50" />
+            <TextBox field={fields.amount} label={texts.priceOfAPack} inputMode="decimal" placeholder="12.50" />
             <SelectField
               field={fields.currency}
-              label="Currency"
+              label={texts.currency}
               options={currencies.map((value) => ({ value, label: value }))}
             />
-            <TextBox field={fields.packSize} label="Filters in a pack" inputMode="decimal" />
+            <TextBox field={fields.packSize} label={texts.filtersInAPack} inputMode="decimal" />
           </Row>
           <Row $gap={16} style={topAligned}>
-            <TextBox field={fields.order} label="Freight, an order" optional inputMode="decimal" />
-            <TextBox field={fields.freeFrom} label="Free from" optional inputMode="decimal" />
+            <TextBox field={fields.order} label={texts.freightAnOrder} optional inputMode="decimal" />
+            <TextBox field={fields.freeFrom} label={texts.freeFrom2} optional inputMode="decimal" />
           </Row>
-          <MoreFields label="a subscription, what is in a pack, freight a pack, what comes along" fields={seldom}>
+          <MoreFields label={texts.aSubscriptionWhatIsInA} fields={seldom}>
             <Row $gap={16} style={topAligned}>
               <SelectField
                 field={fields.packContent}
-                label="In a pack"
+                label={texts.inAPack}
                 options={[
-                  { value: '', label: 'not looked at' },
-                  { value: 'same', label: 'same number and insides' },
-                  { value: 'differs', label: 'another filter inside' },
+                  { value: '', label: texts.notLookedAt },
+                  { value: 'same', label: texts.sameNumberAndInsides },
+                  { value: 'differs', label: texts.anotherFilterInside },
                 ]}
               />
-              <TextBox field={fields.subscription} label="Off by subscription, %" optional inputMode="decimal" />
+              <TextBox field={fields.subscription} label={texts.offBySubscription2} optional inputMode="decimal" />
             </Row>
             <Row $gap={16} style={topAligned}>
-              <TextBox field={fields.pack} label="Freight, a pack" optional inputMode="decimal" />
-              <TextBox field={fields.least} label="Freight, at least" optional inputMode="decimal" />
+              <TextBox field={fields.pack} label={texts.freightAPack} optional inputMode="decimal" />
+              <TextBox field={fields.least} label={texts.freightAtLeast} optional inputMode="decimal" />
             </Row>
             <Row $gap={16} style={topAligned}>
-              <TextBox field={fields.extras} label="Comes along" optional placeholder="drain washer" />
-              <TextBox field={fields.extrasWorth} label="worth alone, each" optional inputMode="decimal" />
+              <TextBox field={fields.extras} label={texts.comesAlong} optional placeholder={texts.drainWasher} />
+              <TextBox field={fields.extrasWorth} label={texts.worthAloneEach} optional inputMode="decimal" />
             </Row>
           </MoreFields>
           <div>
             <Button type="submit" $kind="primary">
-              Add the price
+              {texts.addThePrice}
             </Button>
           </div>
         </Stack>

@@ -3,6 +3,7 @@ import { formatMoney } from '#core/money/currency.ts'
 import { priceAge, staleAfter, type Price } from '#core/money/landed.ts'
 import { revisionName } from '#app/data/column-name.ts'
 import type { Revision } from '#app/data/products.server.ts'
+import * as texts from '#app/texts/prices.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { Day } from '#app/ui/Day.tsx'
@@ -18,22 +19,17 @@ interface Props {
 
 /** Every price that was read for a product, latest first. */
 export function PriceTable({ prices, revisions, today, action }: Props) {
-  if (prices.length === 0)
-    return (
-      <Soft>
-        Prices will stand here by day and shop, with what each comes to when it has arrived: add the first one below.
-      </Soft>
-    )
+  if (prices.length === 0) return <Soft>{texts.pricesWillStandHereByDay}</Soft>
   return (
     <Table>
       <thead>
         <tr>
-          <th scope="col">Day</th>
-          <th scope="col">Shop</th>
-          <th scope="col">Price</th>
-          <th scope="col">Freight</th>
-          <th scope="col">Comes along</th>
-          <th scope="col">Remove</th>
+          <th scope="col">{texts.day}</th>
+          <th scope="col">{texts.shop}</th>
+          <th scope="col">{texts.price}</th>
+          <th scope="col">{texts.freight}</th>
+          <th scope="col">{texts.comesAlong}</th>
+          <th scope="col">{texts.remove}</th>
         </tr>
       </thead>
       <tbody>
@@ -68,7 +64,7 @@ function PriceRow({ price, revision, isStale, action }: RowProps) {
         {isStale && (
           <>
             <br />
-            <Small>stale</Small>
+            <Small>{texts.stale}</Small>
           </>
         )}
         {revision !== undefined && (
@@ -83,14 +79,14 @@ function PriceRow({ price, revision, isStale, action }: RowProps) {
         {price.isShopPrivate === 1 && (
           <>
             <br />
-            <Small>stays with you</Small>
+            <Small>{texts.staysWithYou}</Small>
           </>
         )}
       </td>
       <td>
         {formatMoney(price.amountMinor, currency)}
-        {price.packSize > 1 && ` for ${price.packSize}${packWords[price.packContent ?? '']}`}
-        {price.subscription > 0 && `, ${Math.round(price.subscription * 100)} % off by subscription`}
+        {price.packSize > 1 && texts.forLabel(price.packSize, packWords[price.packContent ?? ''])}
+        {price.subscription > 0 && texts.offBySubscription(Math.round(price.subscription * 100))}
       </td>
       <td>{freightText(price)}</td>
       <td>{price.extras && `${price.extras}, ${formatMoney(price.extrasMinor, currency)}`}</td>
@@ -102,9 +98,9 @@ function PriceRow({ price, revision, isStale, action }: RowProps) {
             name="intent"
             value="remove"
             $kind="quiet"
-            aria-label={`Remove the price of ${price.observedOn}`}
+            aria-label={texts.removeThePriceOf(price.observedOn)}
           >
-            Remove
+            {texts.remove}
           </Button>
         </Form>
       </td>
@@ -113,17 +109,17 @@ function PriceRow({ price, revision, isStale, action }: RowProps) {
 }
 
 const packWords = {
-  '': ', not looked whether the pack holds the same',
-  same: ', the same as the single box',
-  differs: ', the pack differs: it counts for nothing here',
+  '': texts.notLookedWhetherThePackHolds,
+  same: texts.theSameAsTheSingleBox,
+  differs: texts.thePackDiffersItCountsFor,
 }
 
 function freightText({ freight, currency }: Price): string {
   const said = [
-    freight.order > 0 && `${formatMoney(freight.order, currency)} an order`,
-    freight.pack > 0 && `${formatMoney(freight.pack, currency)} a pack`,
-    freight.least > 0 && `at least ${formatMoney(freight.least, currency)}`,
-    freight.freeFrom !== null && `free from ${formatMoney(freight.freeFrom, currency)}`,
+    freight.order > 0 && texts.anOrder(formatMoney(freight.order, currency)),
+    freight.pack > 0 && texts.aPack(formatMoney(freight.pack, currency)),
+    freight.least > 0 && texts.atLeast(formatMoney(freight.least, currency)),
+    freight.freeFrom !== null && texts.freeFrom(formatMoney(freight.freeFrom, currency)),
   ]
   return said.filter(Boolean).join(', ') || 'none'
 }

@@ -1,6 +1,6 @@
 import { formatMoney, toMinor } from '#core/money/currency.ts'
 import type { PriceLine, ReadPrice } from '#core/money/read-prices.ts'
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/prices.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -12,12 +12,12 @@ interface Props {
 
 /** What a pasted list became, line by line; what could not be read stands in amber. */
 export const ReadPrices = ({ lines, shop, currency }: Props) => (
-  <Table aria-label="What it became">
+  <Table aria-label={texts.whatItBecame}>
     <thead>
       <tr>
-        <th scope="col">Line</th>
-        <th scope="col">Product</th>
-        <th scope="col">Read as</th>
+        <th scope="col">{texts.line}</th>
+        <th scope="col">{texts.product}</th>
+        <th scope="col">{texts.readAs}</th>
       </tr>
     </thead>
     <tbody>
@@ -32,11 +32,11 @@ export const ReadPrices = ({ lines, shop, currency }: Props) => (
           <td>
             {product
               ? [`${product.brand} ${product.partNumber}`, revision?.label].filter(Boolean).join(' · ')
-              : 'no product of this line-up'}
+              : texts.noProductOfThisLineUp}
           </td>
           <td>
-            {product && prices.length === 0 && 'no amount: this line is left away'}
-            {!product && 'this line is left away'}
+            {product && prices.length === 0 && texts.noAmountThisLineIsLeft}
+            {!product && texts.thisLineIsLeftAway}
             {prices.map((price, index) => (
               <div key={index}>
                 {formatRead(price, shop, currency)}
@@ -54,11 +54,11 @@ function formatRead(price: ReadPrice, shop: string, usual: string): string {
   const currency = price.currency ?? usual
   const said = (amount: number) => formatMoney(Math.round(toMinor(amount, currency)), currency)
   return [
-    `${said(price.amount)}${price.packSize > 1 ? ` for ${formatCount(price.packSize, 'filter')}` : ''}`,
-    price.shop || shop || 'no shop yet',
-    price.freight > 0 ? `freight ${said(price.freight)}` : 'no freight',
-    price.freeFrom !== null && `free from ${said(price.freeFrom)}`,
-    price.subscription > 0 && `${Math.round(price.subscription * 100)} % off by subscription`,
+    `${said(price.amount)}${price.packSize > 1 ? texts.forFilters(price.packSize) : ''}`,
+    price.shop || shop || texts.noShopYet,
+    price.freight > 0 ? texts.freightOfSaid(said(price.freight)) : texts.noFreight,
+    price.freeFrom !== null && texts.freeFromOfSaid(said(price.freeFrom)),
+    price.subscription > 0 && texts.offBySubscriptionOfValue(Math.round(price.subscription * 100)),
   ]
     .filter(Boolean)
     .join(' · ')

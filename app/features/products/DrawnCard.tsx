@@ -2,6 +2,7 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { DrawingData } from '#app/drawing/data.ts'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
+import * as texts from '#app/texts/products.ts'
 import { Small } from '#app/ui/layout.tsx'
 
 const Mat = styled.section`
@@ -25,18 +26,18 @@ interface Props {
 /** The best known specimen of the newest revision, to scale. */
 export function DrawnCard({ drawn: { id, label, drawing }, name }: Props) {
   return (
-    <Mat aria-label="Drawing">
+    <Mat aria-label={texts.drawing}>
       <ExplodedView
         data={drawing}
         width={420}
         height={240}
         labels={false}
         dimensions={false}
-        title={`${name} ${label}, exploded drawing`}
+        title={texts.explodedDrawing(name, label)}
       />
       <p>
-        <Small as="small">Specimen {label}, as far as it is known.</Small>{' '}
-        <Link to={href('/specimens/:specimen/how-it-works', { specimen: id })}>How it works</Link>
+        <Small as="small">{texts.specimenAsFarAsItIs(label)}</Small>{' '}
+        <Link to={href('/specimens/:specimen/how-it-works', { specimen: id })}>{texts.howItWorks}</Link>
       </p>
     </Mat>
   )

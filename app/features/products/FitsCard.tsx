@@ -2,10 +2,10 @@ import { useState } from 'react'
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { byKey } from '#core/by-key.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { fitmentSources } from '#app/data/fitment-sources.ts'
 import type { ProductFitment } from '#app/data/product-fitments.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/products.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -28,7 +28,7 @@ const Checks = styled(WordChips)`
 `
 
 const glyphs = { fits: '✓', not: '✗', unknown: '?' } as const
-const stateWords = { fits: 'fits', not: 'does not fit', unknown: 'not known' } as const
+const stateWords = { fits: 'fits', not: texts.doesNotFit, unknown: texts.notKnown } as const
 
 interface Props {
   fitments: readonly ProductFitment[]
@@ -39,17 +39,14 @@ interface Props {
 /** The engines that a product is for: how that is known, and what of it fits. */
 export function FitsCard({ fitments, engines }: Props) {
   return (
-    <Card aria-label="Engines it fits">
+    <Card aria-label={texts.enginesItFits}>
       <Stack $gap={12}>
-        <h2>Engines it fits</h2>
+        <h2>{texts.enginesItFits}</h2>
         {fitments.map((fitment) => (
           <Fits key={fitment.applicationId} fitment={fitment} />
         ))}
-        <Caution>
-          A fitting thread is not all: the engine maker&apos;s manual comes first, and a filter that was opened never
-          goes on an engine.
-        </Caution>
-        {engines.length > 0 ? <FitsToo engines={engines} /> : <Soft>There is no other engine of its kind yet.</Soft>}
+        <Caution>{texts.aFittingThreadIsNotAll}</Caution>
+        {engines.length > 0 ? <FitsToo engines={engines} /> : <Soft>{texts.thereIsNoOtherEngineOf}</Soft>}
       </Stack>
     </Card>
   )
@@ -58,7 +55,7 @@ export function FitsCard({ fitments, engines }: Props) {
 function Fits({ fitment }: { fitment: ProductFitment }) {
   const { applicationId, engine, isHome, source, remarks, checks, option, verdicts } = fitment
   const { send, isIdle, refusal } = useAction()
-  const how = source === '' ? 'entered for it' : byKey(fitmentSources, source).label.toLowerCase()
+  const how = source === '' ? texts.enteredForIt : byKey(fitmentSources, source).label.toLowerCase()
   return (
     <Stack $gap={6}>
       <Row $between>
@@ -70,14 +67,14 @@ function Fits({ fitment }: { fitment: ProductFitment }) {
           <Button
             $kind="quiet"
             isDisabled={!isIdle}
-            aria-label={`Take it out of ${engine}`}
+            aria-label={texts.takeItOutOf(engine)}
             onPress={() => send({ intent: 'fits-no-more', engine: applicationId })}
           >
-            Take out
+            {texts.takeOut}
           </Button>
         )}
       </Row>
-      <Checks aria-label={`Does it fit ${engine}`}>
+      <Checks aria-label={texts.doesItFit(engine)}>
         {checks.map(({ what, state, reason }) => (
           <li key={what} data-state={state} title={reason}>
             <span aria-hidden>{glyphs[state]} </span>
@@ -97,12 +94,7 @@ function Fits({ fitment }: { fitment: ProductFitment }) {
         </Caution>
       )}
       {option && <Small>{option}</Small>}
-      {!isHome && verdicts > 0 && (
-        <Small>
-          {formatCount(verdicts, 'published verdict')} of {engine} {verdicts === 1 ? 'names' : 'name'} it; taken out,
-          its readings stay, and {verdicts === 1 ? 'that one says' : 'those say'} what has changed since.
-        </Small>
-      )}
+      {!isHome && verdicts > 0 && <Small>{texts.publishedVerdictsOfItTakenOut(verdicts, engine)}</Small>}
       <ErrorText role="alert">{refusal}</ErrorText>
     </Stack>
   )
@@ -123,28 +115,28 @@ function FitsToo({ engines }: Pick<Props, 'engines'>) {
         <SelectMenu
           name="It fits too"
           value={engines.some(({ id }) => id === engine) ? engine : ''}
-          options={[{ value: '', label: 'another engine' }, ...namedOptions(engines)]}
+          options={[{ value: '', label: texts.anotherEngine }, ...namedOptions(engines)]}
           onPick={setEngine}
         />
         <SelectMenu
           name="How that is known"
           value={source}
           options={[
-            { value: '', label: 'how that is known' },
+            { value: '', label: texts.howThatIsKnown },
             ...fitmentSources.map(({ key, label }) => ({ value: key, label })),
           ]}
           onPick={setSource}
         />
         <InputBox
-          aria-label="Remark on the fit"
-          placeholder="remark: a spacer, what it must clear"
+          aria-label={texts.remarkOnTheFit}
+          placeholder={texts.remarkASpacerWhatItMust}
           style={{ flex: 1, minWidth: 180 }}
           maxLength={200}
           value={remarks}
           onChange={(event) => setRemarks(event.target.value)}
         />
         <Button isDisabled={!isIdle} onPress={keep}>
-          Put it in that line-up
+          {texts.putItInThatLineUp}
         </Button>
       </Row>
       <ErrorText role="alert">{refusal}</ErrorText>

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { MakerEvidence, Revision } from '#app/data/products.server.ts'
 import { revisionName } from '#app/data/column-name.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/products.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -9,8 +10,8 @@ import { Row, Small } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 
 const evidences = [
-  { value: '', label: 'not said' },
-  { value: 'printed', label: 'printed on box or can' },
+  { value: '', label: texts.notSaid },
+  { value: 'printed', label: texts.printedOnBoxOrCan },
   { value: 'told', label: 'told' },
   { value: 'guessed', label: 'guessed' },
 ]
@@ -25,8 +26,8 @@ export function MakerForm({ revision }: { revision: Revision }) {
     <Row>
       <strong>{name}</strong>
       <InputBox
-        aria-label={`Maker of ${name}`}
-        placeholder="maker, where known"
+        aria-label={texts.makerOf(name)}
+        placeholder={texts.makerWhereKnown}
         value={maker}
         onChange={(event) => setMaker(event.target.value)}
         maxLength={80}
@@ -38,12 +39,12 @@ export function MakerForm({ revision }: { revision: Revision }) {
         onPick={(value) => setEvidence(value as MakerEvidence)}
       />
       <Button
-        aria-label={`Keep the maker of ${name}`}
+        aria-label={texts.keepTheMakerOf(name)}
         onPress={() => send({ intent: 'maker', id: revision.id, maker: maker.trim(), makerEvidence: evidence })}
       >
-        Keep
+        {texts.keep}
       </Button>
-      <Small role="status">{isTaken && 'Kept.'}</Small>
+      <Small role="status">{isTaken && texts.kept}</Small>
       <ErrorText role="alert">{refusal}</ErrorText>
     </Row>
   )

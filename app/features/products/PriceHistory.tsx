@@ -4,6 +4,7 @@ import { daysBetween } from '#core/calendar.ts'
 import { groupBy } from '#core/group-by.ts'
 import { formatMoney } from '#core/money/currency.ts'
 import type { Price } from '#core/money/landed.ts'
+import * as texts from '#app/texts/products.ts'
 
 const size = { width: 420, height: 120, margin: 12 }
 
@@ -47,7 +48,7 @@ export function PriceHistory({ prices }: { prices: readonly Price[] }) {
     size.height - 30 - ((eachOf(price) - low) / Math.max(1, high - low)) * (size.height - 30 - 26)
   const money = (minor: number) => formatMoney(Math.round(minor), currency)
   const byShop = groupBy(own, ({ shop }) => shop)
-  const words = `Asked for one: from ${money(low)} to ${money(high)}, ${first.observedOn} to ${last.observedOn}`
+  const words = texts.askedForOneFromToTo(money(low), money(high), first.observedOn, last.observedOn)
   return (
     <Picture viewBox={`0 0 ${size.width} ${size.height}`} role="img" aria-label={words}>
       {[...byShop].map(([shop, those]) => (
@@ -55,7 +56,7 @@ export function PriceHistory({ prices }: { prices: readonly Price[] }) {
       ))}
       {own.map((price) => (
         <circle key={price.id} cx={x(price)} cy={y(price)} r="4">
-          <title>{`${price.observedOn}, ${price.shop}: ${money(eachOf(price))} each`}</title>
+          <title>{texts.each(price.observedOn, price.shop, money(eachOf(price)))}</title>
         </circle>
       ))}
       <line x1="0" x2={size.width} y1={size.height - 18} y2={size.height - 18} />
@@ -66,7 +67,7 @@ export function PriceHistory({ prices }: { prices: readonly Price[] }) {
         {last.observedOn}
       </text>
       <text x="0" y="12">
-        {low === high ? money(low) : `${money(low)} to ${money(high)} each`}
+        {low === high ? money(low) : texts.toEach(money(low), money(high))}
       </text>
     </Picture>
   )

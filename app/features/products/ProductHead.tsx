@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import type { Product } from '#app/data/products.server.ts'
 import { filterFormLabels, tierLabels } from '#app/features/forms/labels.ts'
+import * as texts from '#app/texts/products.ts'
 import { Button, ButtonLink } from '#app/ui/Button.tsx'
 import { Row, Soft, Stack } from '#app/ui/layout.tsx'
 
@@ -19,18 +20,21 @@ export function ProductHead({ product, application, onEdit }: Props) {
           {product.brand} {product.partNumber}
         </h1>
         <Soft>
-          {product.nickname && `“${product.nickname}” · `}
-          {filterFormLabels[product.form]} · {tierLabels[product.tier]} · for{' '}
+          {texts.forLabel(
+            product.nickname && `“${product.nickname}” · `,
+            filterFormLabels[product.form],
+            tierLabels[product.tier],
+          )}{' '}
           <Link to={href('/lineups/:application', { application: application.id })}>{application.name}</Link>
         </Soft>
       </Stack>
       <Row>
-        <Button onPress={onEdit}>Edit</Button>
+        <Button onPress={onEdit}>{texts.edit}</Button>
         <ButtonLink to={href('/products/:product/edit', { product: product.id })} $kind="quiet">
-          Remove
+          {texts.remove}
         </ButtonLink>
         <ButtonLink to={href('/products/:product/specimens/new', { product: product.id })} $kind="primary">
-          New specimen
+          {texts.newSpecimen}
         </ButtonLink>
       </Row>
     </Row>

@@ -1,7 +1,6 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { href, Link } from 'react-router'
 import type { FilterForm } from '#core/catalogue/index.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { nameEnds } from '#core/teardown/end.ts'
 import { readQuickEntry } from '#core/teardown/quick-entry.ts'
 import type { ResolvedValues } from '#core/teardown/resolve.ts'
@@ -9,6 +8,7 @@ import type { Reviewer } from '#app/data/reviewer.server.ts'
 import { newId } from '#app/data/id.ts'
 import { chosenCandidate, QuickPieces, type QuickChoices } from '#app/features/bench/QuickPieces.tsx'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/products.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { AreaBox } from '#app/ui/inputs.tsx'
@@ -66,18 +66,18 @@ export function ProductQuickLine({ form, specimens, lineup, topEnd }: Props) {
     <Stack $gap={10}>
       <Row $between>
         <label htmlFor="product-line" style={{ font: '600 17px/1.2 var(--label)' }}>
-          What you found, in a line
+          {texts.whatYouFoundInALine}
         </label>
         {specimens.length > 0 && (
           <SelectMenu
-            label="of specimen"
+            label={texts.ofSpecimen}
             value={specimen}
             options={[
               ...specimens.map(({ id, label, revisionLabel }) => ({
                 value: id,
                 label: [label, revisionLabel].filter(Boolean).join(', '),
               })),
-              { value: '', label: 'another one' },
+              { value: '', label: texts.anotherOne },
             ]}
             onPick={pick}
           />
@@ -90,7 +90,7 @@ export function ProductQuickLine({ form, specimens, lineup, topEnd }: Props) {
         value={line}
         onChange={(event) => setLine(event.target.value)}
         onKeyDown={onKeyDown}
-        placeholder="wall .49 .50 .49 · turns 4.5 · holes 8x5.8 · thread end bypass · about 300 g"
+        placeholder={texts.wall495049Turns4}
         maxLength={1000}
         spellCheck={false}
         style={{ font: '600 20px/1.3 var(--label)' }}
@@ -99,16 +99,16 @@ export function ProductQuickLine({ form, specimens, lineup, topEnd }: Props) {
       <ErrorText role="alert">{refusal}</ErrorText>
       <Row>
         <Button $kind="primary" isDisabled={readings.length === 0 || !isIdle} onPress={take}>
-          Keep {formatCount(readings.length, 'reading')}
+          {texts.keepReadings(readings.length)}
         </Button>
         <Small role="status">
           {isShown && sent && line === sent.left ? (
             <>
-              {formatCount(sent.count, 'reading')} kept.{' '}
-              <Link to={href('/lineups/:application', { application: lineup })}>To the line-up</Link>
+              {texts.readingsKept(sent.count)}{' '}
+              <Link to={href('/lineups/:application', { application: lineup })}>{texts.toTheLineUp}</Link>
             </>
           ) : (
-            'Enter keeps what is clear; the rest stays.'
+            texts.enterKeepsWhatIsClearThe
           )}
         </Small>
       </Row>

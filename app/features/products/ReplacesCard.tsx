@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { href, Link } from 'react-router'
 import type { ReplacedProduct, Replacements } from '#app/data/replacements.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/products.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -19,27 +20,27 @@ export function ReplacesCard({ replaces, replacedBy, others }: Props) {
   const free = others.filter(({ id }) => !replaces.some((one) => one.id === id))
   if (others.length === 0 && replaces.length + replacedBy.length === 0) return null
   return (
-    <Card aria-label="Replaces">
+    <Card aria-label={texts.replaces}>
       <Stack $gap={10}>
-        <h2>Replaces</h2>
-        <Soft>Makers withdraw a number and sell another in its place; what is inside may change with it.</Soft>
+        <h2>{texts.replaces}</h2>
+        <Soft>{texts.makersWithdrawANumberAndSell}</Soft>
         {replacedBy.map((one) => (
           <span key={one.id}>
-            <Small>Replaced by</Small> <ProductLink {...one} />
+            <Small>{texts.replacedBy}</Small> <ProductLink {...one} />
           </span>
         ))}
         {replaces.map((one) => (
           <Row key={one.id} $between>
             <span>
-              <Small>Replaces</Small> <ProductLink {...one} />
+              <Small>{texts.replaces}</Small> <ProductLink {...one} />
             </span>
             <Button
               $kind="quiet"
               isDisabled={!isIdle}
-              aria-label={`It does not replace ${one.name}`}
+              aria-label={texts.itDoesNotReplace(one.name)}
               onPress={() => send({ intent: 'replaces-no-more', replaces: one.id })}
             >
-              Take out
+              {texts.takeOut}
             </Button>
           </Row>
         ))}
@@ -48,11 +49,11 @@ export function ReplacesCard({ replaces, replacedBy, others }: Props) {
             <SelectMenu
               name="Takes the place of"
               value={free.some(({ id }) => id === chosen) ? chosen : ''}
-              options={[{ value: '', label: 'takes the place of' }, ...namedOptions(free)]}
+              options={[{ value: '', label: texts.takesThePlaceOf }, ...namedOptions(free)]}
               onPick={choose}
             />
             <Button isDisabled={!isIdle} onPress={() => send({ intent: 'replaces', replaces: chosen })}>
-              Keep that it replaces it
+              {texts.keepThatItReplacesIt}
             </Button>
           </Row>
         )}

@@ -1,7 +1,7 @@
 import { styled } from 'styled-components'
-import { formatCount } from '#core/quantity/format.ts'
 import { revisionName } from '#app/data/column-name.ts'
 import type { Revision } from '#app/data/products.server.ts'
+import * as texts from '#app/texts/products.ts'
 
 const Line = styled.ol`
   display: flex;
@@ -60,18 +60,18 @@ interface Props {
 /** Revisions in their order, the oldest first: filled where a specimen of it was put on the bench. */
 export function RevisionLine({ revisions, specimens }: Props) {
   return (
-    <Line aria-label="Revisions">
+    <Line aria-label={texts.revisions}>
       {revisions.map(({ id, label, maker, makerEvidence }) => {
         const own = specimens.filter(({ revisionId }) => revisionId === id)
         const made =
-          maker && `${maker}${makerEvidence === 'guessed' ? ' made it, a guess' : ` made it, ${makerEvidence}`}`
+          maker && `${maker}${makerEvidence === 'guessed' ? texts.madeItAGuess : texts.madeIt(makerEvidence)}`
         return (
           <li key={id} data-opened={own.length > 0 ? 'yes' : 'no'}>
             <strong>{revisionName(label)}</strong>
             <small>
               {own.length === 0
-                ? 'nothing of it on the bench yet'
-                : `${formatCount(own.length, 'specimen')}: ${own.map((one) => one.label).join(', ')}`}
+                ? texts.nothingOfItOnTheBench
+                : texts.specimens(own.length, own.map((one) => one.label).join(', '))}
               {made && ` · ${made}`}
             </small>
           </li>

@@ -7,6 +7,7 @@ import { revisionName } from '#app/data/column-name.ts'
 import type { VerdictStood } from '#app/data/product-dossier.server.ts'
 import type { Revision } from '#app/data/products.server.ts'
 import type { RevisionFacts } from '#app/data/revision-facts.server.ts'
+import * as texts from '#app/texts/products.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -50,8 +51,8 @@ interface Props {
   verdicts: readonly VerdictStood[]
 }
 
-const priceLane = 'Prices'
-const verdictLane = 'Verdicts'
+const priceLane = texts.prices
+const verdictLane = texts.verdicts
 
 /** When each revision was made and seen, between prices and verdicts: a picture, and the same as a table. */
 export function RevisionTimeline({ revisions, facts, prices, verdicts }: Props) {
@@ -67,7 +68,7 @@ export function RevisionTimeline({ revisions, facts, prices, verdicts }: Props) 
     return revision ? revisionName(revision.label) : lane
   }
   return (
-    <section aria-label="Timeline">
+    <section aria-label={texts.timeline}>
       <Lanes aria-hidden>
         {line.years.length > 0 && (
           <>
@@ -95,13 +96,13 @@ export function RevisionTimeline({ revisions, facts, prices, verdicts }: Props) 
         ])}
       </Lanes>
       <details>
-        <summary style={{ minHeight: 32, cursor: 'pointer' }}>All dates</summary>
-        <Table aria-label="All dates">
+        <summary style={{ minHeight: 32, cursor: 'pointer' }}>{texts.allDates}</summary>
+        <Table aria-label={texts.allDates}>
           <thead>
             <tr>
-              <th scope="col">Day</th>
-              <th scope="col">Of</th>
-              <th scope="col">What</th>
+              <th scope="col">{texts.day}</th>
+              <th scope="col">{texts.ofLabel}</th>
+              <th scope="col">{texts.what}</th>
             </tr>
           </thead>
           <tbody>
@@ -127,18 +128,18 @@ export function RevisionTimeline({ revisions, facts, prices, verdicts }: Props) 
 /** A code of more than one meaning is at no place of a line. */
 function madeDates(lane: string, codes: RevisionFacts['codes']): Dated[] {
   return codes.flatMap(({ code, readings: [only, ...more], specimen }) =>
-    only && more.length === 0 ? [{ lane, ...only, text: `${specimen} made ${formatMadeIn(only)}, code ${code}` }] : [],
+    only && more.length === 0 ? [{ lane, ...only, text: texts.madeCode(specimen, formatMadeIn(only), code) }] : [],
   )
 }
 
 const seenDates = (lane: string, seen: RevisionFacts['seen']): Dated[] =>
-  seen.map(({ specimen, day }) => ({ lane, from: day, to: day, text: `${specimen} first recorded` }))
+  seen.map(({ specimen, day }) => ({ lane, from: day, to: day, text: texts.firstRecorded(specimen) }))
 
 const priceDate = ({ observedOn, amountMinor, currency, packSize, shop }: Price): Dated => ({
   lane: priceLane,
   from: observedOn,
   to: observedOn,
-  text: [formatMoney(amountMinor, currency), packSize > 1 && `for ${packSize}`, shop && `at ${shop}`]
+  text: [formatMoney(amountMinor, currency), packSize > 1 && texts.forLabelOfPackSize(packSize), shop && texts.at(shop)]
     .filter(Boolean)
     .join(' '),
 })

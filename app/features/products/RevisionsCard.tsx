@@ -7,6 +7,7 @@ import type { RevisionFacts as Facts } from '#app/data/revision-facts.server.ts'
 import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { revisionSchema } from '#app/features/forms/product-fields.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
+import * as texts from '#app/texts/products.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { TextBox } from '#app/ui/fields.tsx'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'
@@ -31,23 +32,20 @@ export function RevisionsCard({ revisions, specimens, facts, prices, verdicts, n
   return (
     <Card>
       <Stack $gap={14}>
-        <h2>Revisions</h2>
+        <h2>{texts.revisions}</h2>
         <RevisionLine revisions={revisions} specimens={specimens} />
         <RevisionFacts revisions={revisions} facts={facts} />
         <RevisionTimeline revisions={revisions} facts={facts} prices={prices} verdicts={verdicts} />
-        <Soft>
-          The same part number can change maker, country, suffix or insides. Each revision is its own column in the
-          line-up.
-        </Soft>
+        <Soft>{texts.theSamePartNumberCanChange}</Soft>
         {revisions.map((revision) => (
           <MakerForm key={`${revision.id} ${revision.maker} ${revision.makerEvidence}`} revision={revision} />
         ))}
-        <Soft>Who made it is kept with how it is known, and counts in no score.</Soft>
+        <Soft>{texts.whoMadeItIsKeptWith}</Soft>
         <Form method="post" {...getFormProps(form)}>
           <input type="hidden" name="id" value={newRevision} />
           <Row style={{ alignItems: 'flex-end' }}>
-            <TextBox field={fields.label} label="New revision" placeholder="suffix, country or date code" />
-            <Button type="submit">Add</Button>
+            <TextBox field={fields.label} label={texts.newRevision} placeholder={texts.suffixCountryOrDateCode} />
+            <Button type="submit">{texts.add}</Button>
           </Row>
         </Form>
       </Stack>

@@ -4,6 +4,7 @@ import { unitOfKind } from '#core/quantity/unit-habit.ts'
 import { formatMoney } from '#core/money/currency.ts'
 import { formatSpecimenState } from '#core/teardown/specimen-condition.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
+import * as texts from '#app/texts/products.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { Meter } from '#app/ui/Meter.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -25,17 +26,17 @@ interface ScoredSpecimen extends Specimen {
 /** The specimens of a product: how they were got, how far they are, and what they score. */
 export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
   const { units } = usePreferences()
-  if (specimens.length === 0) return <Soft>None yet. Buy one, write a letter on it, and put it on the bench.</Soft>
+  if (specimens.length === 0) return <Soft>{texts.noneYetBuyOneWriteA}</Soft>
   return (
     <Specimens>
       <thead>
         <tr>
-          <th>Specimen</th>
-          <th>Revision</th>
-          <th>How got</th>
-          <th>Recorded</th>
-          <th>Score</th>
-          <th>Change</th>
+          <th>{texts.specimen2}</th>
+          <th>{texts.revision}</th>
+          <th>{texts.howGot}</th>
+          <th>{texts.recorded}</th>
+          <th>{texts.score}</th>
+          <th>{texts.change}</th>
         </tr>
       </thead>
       <tbody>
@@ -44,7 +45,7 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
             <td>
               <Link to={href('/bench/:specimen', { specimen: specimen.id })}>{specimen.label}</Link>
             </td>
-            <td>{specimen.revisionLabel || 'First'}</td>
+            <td>{specimen.revisionLabel || texts.first}</td>
             <td>
               {acquisitionText(specimen)}
               {specimen.condition !== 'new' && (
@@ -62,7 +63,7 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
                 '–'
               ) : (
                 <Link to={href('/specimens/:specimen/score', { specimen: specimen.id })}>
-                  {Math.round(specimen.score)} of 100
+                  {texts.of100(Math.round(specimen.score))}
                 </Link>
               )}
               {specimen.fatalFault && (
@@ -73,8 +74,8 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
               )}
             </td>
             <td>
-              <Link to={href('/specimens/:specimen/edit', { specimen: specimen.id })}>Edit</Link> ·{' '}
-              <Link to={href('/specimens/:specimen/how-it-works', { specimen: specimen.id })}>How it works</Link>
+              <Link to={href('/specimens/:specimen/edit', { specimen: specimen.id })}>{texts.edit}</Link> ·{' '}
+              <Link to={href('/specimens/:specimen/how-it-works', { specimen: specimen.id })}>{texts.howItWorks}</Link>
             </td>
           </tr>
         ))}
@@ -86,7 +87,7 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
 function acquisitionText({ acquisition, onLoan, givenBy, shop, paidMinor, currency }: Specimen): string {
   const how =
     acquisition === 'given'
-      ? `${onLoan ? 'On loan from' : 'Given by'} ${givenBy}`
-      : ['Bought', shop && `at ${shop}`].filter(Boolean).join(' ')
+      ? `${onLoan ? texts.onLoanFrom : texts.givenBy} ${givenBy}`
+      : [texts.bought, shop && texts.at(shop)].filter(Boolean).join(' ')
   return paidMinor === null || currency === null ? how : `${how}, ${formatMoney(paidMinor, currency)}`
 }

@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { formatChance } from '#core/verdict/call.ts'
 import type { VerdictStood } from '#app/data/product-dossier.server.ts'
+import * as texts from '#app/texts/products.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -15,18 +16,19 @@ export function VerdictsStood({ verdicts, application }: Props) {
   if (verdicts.length === 0)
     return (
       <Soft>
-        In none that was published yet. <Link to={href('/lineups/:application/verdict', { application })}>Verdict</Link>
+        {texts.inNoneThatWasPublishedYet}{' '}
+        <Link to={href('/lineups/:application/verdict', { application })}>{texts.verdict}</Link>
       </Soft>
     )
   return (
     <Table>
       <thead>
         <tr>
-          <th scope="col">Published</th>
-          <th scope="col">School</th>
-          <th scope="col">Place</th>
-          <th scope="col">Score</th>
-          <th scope="col">First</th>
+          <th scope="col">{texts.published}</th>
+          <th scope="col">{texts.school}</th>
+          <th scope="col">{texts.place}</th>
+          <th scope="col">{texts.score}</th>
+          <th scope="col">{texts.first}</th>
         </tr>
       </thead>
       <tbody>
@@ -36,9 +38,7 @@ export function VerdictsStood({ verdicts, application }: Props) {
               <Day of={publishedAt} />
             </td>
             <td>{school}</td>
-            <td>
-              {place} of {of}
-            </td>
+            <td>{texts.ofLabelOfPlace(place, of)}</td>
             <td>{value.toFixed(1)}</td>
             <td>{chance === undefined ? '–' : formatChance(chance)}</td>
           </tr>

@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { sectionHtml, type Drawn } from '#core/review/article.ts'
 import { escapeMarkup } from '#core/review/escape-markup.ts'
 import type { ReviewDocument } from '#core/review/review-document.ts'
+import * as texts from '#app/texts/review.ts'
 
 const Sheet = styled.article`
   > div {
@@ -109,16 +110,16 @@ export function ArticlePreview({ document: { title, engine, corrections, section
       `<img src="${escapeMarkup(href('/specimens/:specimen/drawing.svg', { specimen }))}?head" alt="" loading="lazy">`,
     oilWay: (specimen, state, alt) =>
       `<img src="${escapeMarkup(href('/specimens/:specimen/oil-way.svg', { specimen }))}?state=${state}" ` +
-      `alt="${escapeMarkup(alt)}" loading="lazy">`,
+      texts.altLoadingLazy(escapeMarkup(alt)),
   }
   return (
-    <Sheet aria-label="Article">
+    <Sheet aria-label={texts.article}>
       <p>{engine}</p>
       <h1 style={{ margin: '0 0 12px' }}>{title}</h1>
       {corrections.map(({ day, words }) => (
         <aside key={`${day} ${words}`}>
           <strong>
-            Correction, <time dateTime={day}>{day}</time>
+            {texts.correction} <time dateTime={day}>{day}</time>
           </strong>
           <p>{words}</p>
         </aside>

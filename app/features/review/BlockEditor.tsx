@@ -5,6 +5,7 @@ import { blockChanges, lookedThrough } from '#core/review/compose.ts'
 import { insertedValues, valueByName } from '#core/review/inserted-values.ts'
 import type { ReviewMaterial } from '#core/review/review-material.ts'
 import { longestProse } from '#app/features/forms/review-fields.ts'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
 import { Caution, Row, Small, Stack } from '#app/ui/layout.tsx'
@@ -25,17 +26,17 @@ export function BlockEditor({ block, material, change }: Props) {
   const changes = blockChanges(block, material)
   const figures = insertedValues(prose, material, block.values)
   return (
-    <Stack $gap={10} as="section" aria-label={`The block ${heading || label}`}>
-      <Small>{description} It is drawn from what is known; what you write stands before it.</Small>
+    <Stack $gap={10} as="section" aria-label={texts.theBlock(heading || label)}>
+      <Small>{texts.itIsDrawnFromWhatIs(description)}</Small>
       {changes && (
         <Caution as="div">
-          The data have moved since you looked this through.
+          {texts.theDataHaveMovedSinceYou}
           <ChangeList changes={[{ ...changes, title: '' }]} />
-          <Button onPress={() => change(id, '', lookedThrough(block, material))}>I have looked it through</Button>
+          <Button onPress={() => change(id, '', lookedThrough(block, material))}>{texts.iHaveLookedItThrough}</Button>
         </Caution>
       )}
       <Stack $gap={4}>
-        <label htmlFor={`heading-${id}`}>Heading</label>
+        <label htmlFor={`heading-${id}`}>{texts.heading}</label>
         <InputBox
           id={`heading-${id}`}
           value={heading}
@@ -46,12 +47,12 @@ export function BlockEditor({ block, material, change }: Props) {
       </Stack>
       {kind === 'oil-way' && (
         <Row>
-          <Small>Followed is</Small>
+          <Small>{texts.followedIs}</Small>
           <SelectMenu
             name="Whose oil is followed"
             value={block.a}
             options={[
-              { value: '', label: 'who is first' },
+              { value: '', label: texts.whoIsFirst },
               ...material.products.map((one) => ({ value: one.id, label: one.name })),
             ]}
             onPick={(next) => change(id, '', { a: next })}
@@ -60,13 +61,13 @@ export function BlockEditor({ block, material, change }: Props) {
       )}
       {kind === 'face-off' && <FaceOffChoice block={block} material={material} change={change} />}
       <Stack $gap={4}>
-        <label htmlFor={`prose-${id}`}>Your words</label>
+        <label htmlFor={`prose-${id}`}>{texts.yourWords}</label>
         <AreaBox
           id={`prose-${id}`}
           value={prose}
           rows={7}
           maxLength={longestProse}
-          placeholder="Markdown. A figure by its name: {wall of N-40}, {price of N-40}"
+          placeholder={texts.markdownAFigureByItsName}
           onChange={(event) => change(id, 'prose', { prose: event.target.value })}
           onBlur={() =>
             figures.some(({ name }) => block.values[name] === undefined) && change(id, 'prose', noted(block, material))
@@ -77,8 +78,8 @@ export function BlockEditor({ block, material, change }: Props) {
         <Small as="ul" style={{ margin: 0, paddingLeft: 18 }}>
           {figures.map(({ name, text, was }) => (
             <li key={name}>
-              {`{${name}}`}: {text ?? 'nothing is called so'}
-              {was !== undefined && `, was ${was}`}
+              {`{${name}}`}: {text ?? texts.nothingIsCalledSo}
+              {was !== undefined && texts.was(was)}
             </li>
           ))}
         </Small>
@@ -89,8 +90,8 @@ export function BlockEditor({ block, material, change }: Props) {
       />
       {block.seen === null && (
         <Row>
-          <Button onPress={() => change(id, '', lookedThrough(block, material))}>I have looked it through</Button>
-          <Small>From then on you are told when its data move.</Small>
+          <Button onPress={() => change(id, '', lookedThrough(block, material))}>{texts.iHaveLookedItThrough}</Button>
+          <Small>{texts.fromThenOnYouAreTold}</Small>
         </Row>
       )}
     </Stack>
@@ -104,15 +105,18 @@ const noted = (block: Block, material: ReviewMaterial): Partial<Block> => ({
 })
 
 function FaceOffChoice({ block: { id, a, b }, material: { products }, change }: Props) {
-  const options = [{ value: '', label: 'who is first' }, ...products.map((one) => ({ value: one.id, label: one.name }))]
+  const options = [
+    { value: '', label: texts.whoIsFirst },
+    ...products.map((one) => ({ value: one.id, label: one.name })),
+  ]
   return (
     <Row>
       <SelectMenu name="The one" value={a} options={options} onPick={(next) => change(id, '', { a: next })} />
-      <Small>against</Small>
+      <Small>{texts.against}</Small>
       <SelectMenu
         name="The other"
         value={b}
-        options={[{ value: '', label: 'who is next' }, ...options.slice(1)]}
+        options={[{ value: '', label: texts.whoIsNext }, ...options.slice(1)]}
         onPick={(next) => change(id, '', { b: next })}
       />
     </Row>
@@ -122,12 +126,12 @@ function FaceOffChoice({ block: { id, a, b }, material: { products }, change }: 
 /** Puts a figure into the words by what it is and whose. */
 function InsertLine({ material, onInsert }: { material: ReviewMaterial; onInsert: (name: string) => void }) {
   const { products, rows } = material
-  const [what, setWhat] = useState('can wall')
+  const [what, setWhat] = useState(texts.canWall)
   const [whose, setWhose] = useState('')
   const product = products.find(({ id }) => id === whose) ?? products[0]
   if (!product) return null
   const whats = ['price', 'score', ...new Set(rows.map(({ label }) => label.toLowerCase()))]
-  const name = `${what} of ${product.name}`
+  const name = texts.ofLabel(what, product.name)
   return (
     <Row $gap={8}>
       <SelectMenu
@@ -143,7 +147,7 @@ function InsertLine({ material, onInsert }: { material: ReviewMaterial; onInsert
         onPick={setWhose}
       />
       <Button onPress={() => onInsert(name)} isDisabled={valueByName(name, material) === undefined}>
-        Put in {valueByName(name, material) ?? ''}
+        {texts.putIn(valueByName(name, material) ?? '')}
       </Button>
     </Row>
   )

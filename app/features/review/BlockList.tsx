@@ -2,6 +2,7 @@ import { GripVertical, Plus, X } from 'lucide-react'
 import { Button as AriaButton, Menu, MenuTrigger, useDragAndDrop } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { blockKinds, blockLabel, type Block, type BlockKind } from '#core/review/block.ts'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Stack } from '#app/ui/layout.tsx'
 import { DragItem, DragList } from '#app/ui/drag-list.ts'
@@ -41,7 +42,7 @@ export function BlockList({ blocks, moved, picked, onPick, onOrder, onAdd, onRem
   return (
     <Stack $gap={8}>
       <DragList
-        aria-label="Blocks of the review"
+        aria-label={texts.blocksOfTheReview}
         items={blocks.map((block) => ({ ...block, isMoved: moved.has(block.id) }))}
         dragAndDropHooks={dragAndDropHooks}
         selectionMode="single"
@@ -56,12 +57,12 @@ export function BlockList({ blocks, moved, picked, onPick, onOrder, onAdd, onRem
           const name = nameOfBlock(block)
           return (
             <DragItem id={block.id} textValue={name}>
-              <AriaButton slot="drag" aria-label={`Move ${name}`}>
+              <AriaButton slot="drag" aria-label={texts.move(name)}>
                 <GripVertical size={18} aria-hidden />
               </AriaButton>
               <span style={{ font: '600 17px/1.2 var(--label)' }}>{name}</span>
-              {block.isMoved && <Moved>moved</Moved>}
-              <AriaButton aria-label={`Take out ${name}`} onPress={() => onRemove(block.id)}>
+              {block.isMoved && <Moved>{texts.moved}</Moved>}
+              <AriaButton aria-label={texts.takeOut(name)} onPress={() => onRemove(block.id)}>
                 <X size={18} aria-hidden />
               </AriaButton>
             </DragItem>
@@ -70,10 +71,10 @@ export function BlockList({ blocks, moved, picked, onPick, onOrder, onAdd, onRem
       </DragList>
       <MenuTrigger>
         <Button>
-          <Plus size={18} aria-hidden /> Add a block
+          <Plus size={18} aria-hidden /> {texts.addABlock}
         </Button>
         <MenuSheet placement="bottom start">
-          <Menu aria-label="Kinds of blocks" onAction={(key) => onAdd(key as BlockKind)}>
+          <Menu aria-label={texts.kindsOfBlocks} onAction={(key) => onAdd(key as BlockKind)}>
             {blockKinds.map(({ key, label }) => (
               <MenuLine key={key} id={key} textValue={label}>
                 {label}

@@ -3,6 +3,7 @@ import { href } from 'react-router'
 import { cardKinds, cardSizes, type CardKind } from '#core/review/card.ts'
 import type { MaterialRow } from '#core/review/review-material.ts'
 import { byKey } from '#core/by-key.ts'
+import * as texts from '#app/texts/review.ts'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 
@@ -30,13 +31,13 @@ export function CardsPanel({ application, review, rows }: Props) {
       <Stack $gap={12}>
         <Row>
           <SelectMenu
-            label="Card"
+            label={texts.card}
             value={kind}
             options={cardKinds.map(({ key, label }) => ({ value: key, label }))}
             onPick={(key) => setKind(key as CardKind)}
           />
           <SelectMenu
-            label="Size"
+            label={texts.size}
             value={size}
             options={cardSizes.map(({ key, label }) => ({ value: key, label }))}
             onPick={setSize}
@@ -50,23 +51,21 @@ export function CardsPanel({ application, review, rows }: Props) {
             />
           )}
           <a href={pathOf('png')} download>
-            PNG
+            {texts.png}
           </a>
           <a href={pathOf('svg')} download>
-            SVG
+            {texts.svg}
           </a>
         </Row>
         <img
           key={pathOf('svg')}
           src={pathOf('svg')}
-          alt={`The card ${byKey(cardKinds, kind).label}`}
+          alt={texts.theCard(byKey(cardKinds, kind).label)}
           width={width}
           height={height}
           style={{ maxWidth: '100%', maxHeight: 620, width: 'auto', height: 'auto', border: '1px solid var(--line)' }}
         />
-        <Small>
-          Its texts are outlines: it needs no type. What it says is told beside it for those who cannot see it.
-        </Small>
+        <Small>{texts.itsTextsAreOutlinesItNeeds}</Small>
       </Stack>
     </Card>
   )

@@ -1,6 +1,6 @@
 import { styled } from 'styled-components'
 import type { SectionChange } from '#core/review/review-version.ts'
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/review.ts'
 import { Small, Stack } from '#app/ui/layout.tsx'
 
 const Lines = styled.ul`
@@ -38,7 +38,7 @@ export const ChangeList = ({ changes }: { changes: readonly SectionChange[] }) =
           ))}
         </Lines>
         {Math.max(gone.length, come.length) > shown && (
-          <Small>and {formatCount(Math.max(gone.length, come.length) - shown, 'line')} more</Small>
+          <Small>{texts.andLinesMore(Math.max(gone.length, come.length) - shown)}</Small>
         )}
       </section>
     ))}

@@ -2,6 +2,7 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { blockLabel, type BlockKind } from '#core/review/block.ts'
 import type { CheckAction, PublishingCheck } from '#core/review/publishing-checks.ts'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Soft } from '#app/ui/layout.tsx'
 
@@ -34,27 +35,27 @@ interface Props {
 
 /** What should be looked at before it is published, each with its one action. */
 export function ChecksPanel({ checks, application, onBlock, onAdd, onFirst }: Props) {
-  if (checks.length === 0) return <Soft>Nothing speaks against publishing it.</Soft>
+  if (checks.length === 0) return <Soft>{texts.nothingSpeaksAgainstPublishingIt}</Soft>
   const actionOf = (action: CheckAction) => {
     switch (action.to) {
       case 'block':
-        return <Button onPress={() => onBlock(action.block)}>Open the block</Button>
+        return <Button onPress={() => onBlock(action.block)}>{texts.openTheBlock}</Button>
       case 'first':
-        return <Button onPress={() => onFirst(action.block)}>Move it up</Button>
+        return <Button onPress={() => onFirst(action.block)}>{texts.moveItUp}</Button>
       case 'add':
-        return <Button onPress={() => onAdd(action.kind)}>Add {blockLabel(action.kind).toLowerCase()}</Button>
+        return <Button onPress={() => onAdd(action.kind)}>{texts.add(blockLabel(action.kind).toLowerCase())}</Button>
       case 'findings':
-        return <Link to={href('/specimens/:specimen/findings', { specimen: action.specimen })}>Readings</Link>
+        return <Link to={href('/specimens/:specimen/findings', { specimen: action.specimen })}>{texts.readings}</Link>
       case 'claims':
-        return <Link to={href('/lineups/:application/claims', { application })}>Claims</Link>
+        return <Link to={href('/lineups/:application/claims', { application })}>{texts.claims}</Link>
       case 'line-up':
-        return <Link to={href('/lineups/:application', { application })}>Line-up</Link>
+        return <Link to={href('/lineups/:application', { application })}>{texts.lineUp}</Link>
       case 'reviewer':
-        return <Link to={href('/reviewer')}>Say it</Link>
+        return <Link to={href('/reviewer')}>{texts.sayIt}</Link>
     }
   }
   return (
-    <List aria-label="Before it is published">
+    <List aria-label={texts.beforeItIsPublished}>
       {checks.map(({ key, text, action }) => (
         <li key={key}>
           <span style={{ flex: '1 1 300px' }}>{text}</span>

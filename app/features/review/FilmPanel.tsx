@@ -9,6 +9,7 @@ import { frameRates, framesOf, type FrameRateKey } from '#core/review/frame-rate
 import type { ReviewMaterial } from '#core/review/review-material.ts'
 import { ok, type Result } from '#core/result.ts'
 import type { FilmedTake } from '#app/data/film-takes.server.ts'
+import * as texts from '#app/texts/review.ts'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -43,7 +44,7 @@ export function FilmPanel({ review, title, filmed, material }: Props) {
   const change = (next: Partial<FilmSettings>) => keep({ ...settings, ...next })
   const film = useMemo(() => filmOf(filmed, settings), [filmed, settings])
   const moments = film.ok ? film.value : []
-  const chapters = chaptersOf(moments, 'Opening')
+  const chapters = chaptersOf(moments, texts.opening)
   const chapterText = chapters.length === 0 ? '' : formatChapters(chapters)
   const length = Number(settings.length)
   const isLength = Number.isInteger(length) && length > 0
@@ -52,16 +53,14 @@ export function FilmPanel({ review, title, filmed, material }: Props) {
     <Stack $gap={16}>
       <Card>
         <Stack $gap={10}>
-          <h2>The film</h2>
-          {filmed.length === 0 && (
-            <Soft>None of these was filmed: on the log of a specimen, say when the camera began to run.</Soft>
-          )}
+          <h2>{texts.theFilm}</h2>
+          {filmed.length === 0 && <Soft>{texts.noneOfTheseWasFilmedOn}</Soft>}
           {filmed.map(({ id, name }) => (
             <Row key={id} $gap={8}>
               <span style={{ flex: '1 1 200px' }}>{name}</span>
               {settings.list !== '' && (
                 <InputBox
-                  aria-label={`First timecode of ${name}`}
+                  aria-label={texts.firstTimecodeOf(name)}
                   value={settings.starts[id] ?? ''}
                   placeholder="00:00:00:00"
                   maxLength={11}
@@ -73,19 +72,19 @@ export function FilmPanel({ review, title, filmed, material }: Props) {
           ))}
           <Row $gap={8}>
             <SelectMenu
-              label="Frames a second"
+              label={texts.framesASecond}
               value={settings.rate}
               options={frameRates.map(({ key, label }) => ({ value: key, label }))}
               onPick={(rate) => change({ rate: rate as FrameRateKey })}
             />
           </Row>
           <Stack $gap={4}>
-            <label htmlFor="edit-list">Edit list, CMX 3600</label>
+            <label htmlFor="edit-list">{texts.editListCmx3600}</label>
             <AreaBox
               id="edit-list"
               rows={3}
               value={settings.list}
-              placeholder="Paste it here once the film is cut; without one the takes run one after the other."
+              placeholder={texts.pasteItHereOnceTheFilm}
               onChange={(event) => change({ list: event.target.value })}
             />
           </Stack>
@@ -95,10 +94,10 @@ export function FilmPanel({ review, title, filmed, material }: Props) {
       {moments.length > 0 && <FilmFiles title={title} moments={moments} />}
       <Card>
         <Stack $gap={10}>
-          <h2>Description</h2>
-          <Small>Ideas for a title: {titleIdeas(material).join(' · ')}</Small>
+          <h2>{texts.description}</h2>
+          <Small>{texts.ideasForATitle(titleIdeas(material).join(' · '))}</Small>
           <label htmlFor="description-length">
-            <Small>Letters at most </Small>
+            <Small>{texts.lettersAtMost} </Small>
             <InputBox
               id="description-length"
               value={settings.length}
@@ -109,11 +108,16 @@ export function FilmPanel({ review, title, filmed, material }: Props) {
               style={{ width: 90 }}
             />
           </label>
-          <ErrorText role="alert">{isLength ? '' : 'Write a whole number of letters.'}</ErrorText>
+          <ErrorText role="alert">{isLength ? '' : texts.writeAWholeNumberOfLetters}</ErrorText>
           {description.dropped.length > 0 && (
-            <Small role="status">No room for: {description.dropped.join(', ')}.</Small>
+            <Small role="status">{texts.noRoomFor(description.dropped.join(', '))}</Small>
           )}
-          <TextFile label="Description" name={`${title} description.txt`} type="text/plain" text={description.text} />
+          <TextFile
+            label={texts.description}
+            name={`${title} description.txt`}
+            type="text/plain"
+            text={description.text}
+          />
         </Stack>
       </Card>
     </Stack>
@@ -121,22 +125,32 @@ export function FilmPanel({ review, title, filmed, material }: Props) {
 }
 
 function FilmFiles({ title, moments }: { title: string; moments: readonly FilmMoment[] }) {
-  const chapters = chaptersOf(moments, 'Opening')
+  const chapters = chaptersOf(moments, texts.opening)
   const cues = captionCues(moments)
   const end = (moments.at(-1)?.at ?? 0) + 10
   return (
     <Card>
       <Stack $gap={14}>
-        <h2>Chapters and captions</h2>
-        <TextFile label="Chapters" name={`${title} chapters.txt`} type="text/plain" text={formatChapters(chapters)} />
+        <h2>{texts.chaptersAndCaptions}</h2>
         <TextFile
-          label="Chapters, WebVTT"
+          label={texts.chapters}
+          name={`${title} chapters.txt`}
+          type="text/plain"
+          text={formatChapters(chapters)}
+        />
+        <TextFile
+          label={texts.chaptersWebvtt}
           name={`${title} chapters.vtt`}
           type="text/vtt"
           text={formatVtt(chapterCues(chapters, end))}
         />
-        <TextFile label="Captions, WebVTT" name={`${title}.vtt`} type="text/vtt" text={formatVtt(cues)} />
-        <TextFile label="Captions, SubRip" name={`${title}.srt`} type="application/x-subrip" text={formatSrt(cues)} />
+        <TextFile label={texts.captionsWebvtt} name={`${title}.vtt`} type="text/vtt" text={formatVtt(cues)} />
+        <TextFile
+          label={texts.captionsSubrip}
+          name={`${title}.srt`}
+          type="application/x-subrip"
+          text={formatSrt(cues)}
+        />
       </Stack>
     </Card>
   )

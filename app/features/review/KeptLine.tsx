@@ -1,4 +1,5 @@
 import { useRevalidator } from 'react-router'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
@@ -10,17 +11,15 @@ export function KeptLine({ view: { isKept, refusal, meanwhile, keepMine } }: { v
   if (meanwhile !== undefined)
     return (
       <Stack $gap={6}>
-        <ErrorText role="alert">
-          It was written meanwhile in another tab or by somebody else. Nothing is lost yet.
-        </ErrorText>
+        <ErrorText role="alert">{texts.itWasWrittenMeanwhileInAnother}</ErrorText>
         <Row $gap={8}>
-          <Button onPress={keepMine}>Keep mine over it</Button>
+          <Button onPress={keepMine}>{texts.keepMineOverIt}</Button>
           <Button $kind="quiet" onPress={() => void revalidate().then(() => window.location.reload())}>
-            Take the other
+            {texts.takeTheOther}
           </Button>
         </Row>
       </Stack>
     )
   if (refusal !== '') return <ErrorText role="alert">{refusal}</ErrorText>
-  return <Small role="status">{isKept ? 'Kept.' : 'Keeping…'}</Small>
+  return <Small role="status">{isKept ? texts.kept : texts.keeping}</Small>
 }

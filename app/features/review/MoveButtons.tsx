@@ -1,4 +1,5 @@
 import { ArrowDown, ArrowUp } from 'lucide-react'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row } from '#app/ui/layout.tsx'
 
@@ -19,10 +20,10 @@ export function MoveButtons({ ids, id, onOrder }: Props) {
   }
   return (
     <Row $gap={6} style={{ marginBottom: 8 }}>
-      <Button onPress={() => moveTo(at - 1)} isDisabled={at === 0} aria-label="Move the block up">
+      <Button onPress={() => moveTo(at - 1)} isDisabled={at === 0} aria-label={texts.moveTheBlockUp}>
         <ArrowUp size={18} aria-hidden />
       </Button>
-      <Button onPress={() => moveTo(at + 1)} isDisabled={at === ids.length - 1} aria-label="Move the block down">
+      <Button onPress={() => moveTo(at + 1)} isDisabled={at === ids.length - 1} aria-label={texts.moveTheBlockDown}>
         <ArrowDown size={18} aria-hidden />
       </Button>
     </Row>

@@ -4,6 +4,7 @@ import { columnName } from '#app/data/column-name.ts'
 import { newId } from '#app/data/id.ts'
 import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -29,18 +30,22 @@ export function NewReviewForm({ engine, columns }: Props) {
   const second = first.filter((one) => one.id !== a && (subject === 'pair' || one.productId === product))
   const nameOf = (of: string) => columnName(columns.find((one) => one.id === of))
   const named =
-    subject === 'engine' || a === '' || b === '' ? `Oil filters for the ${engine}` : `${nameOf(a)} or ${nameOf(b)}`
+    subject === 'engine' || a === '' || b === '' ? texts.oilFiltersForThe(engine) : texts.or(nameOf(a), nameOf(b))
   const optionsOf = (those: readonly EvaluatedColumn[]) => [
     { value: '', label: 'choose' },
     ...those.map((one) => ({ value: one.id, label: columnName(one) })),
   ]
   const begin = () => send({ id, subject, a, b, title: title.trim() || named })
   return (
-    <form onSubmit={(event) => (event.preventDefault(), begin())} aria-label="Begin a review" style={{ maxWidth: 720 }}>
+    <form
+      onSubmit={(event) => (event.preventDefault(), begin())}
+      aria-label={texts.beginAReview}
+      style={{ maxWidth: 720 }}
+    >
       <Stack $gap={10}>
         <Row>
           <SelectMenu
-            label="About"
+            label={texts.about}
             value={subject}
             options={subjectKinds.map(({ key, label }) => ({
               value: key,
@@ -62,7 +67,7 @@ export function NewReviewForm({ engine, columns }: Props) {
         </Row>
         <Row>
           <InputBox
-            aria-label="Title"
+            aria-label={texts.title}
             value={title}
             placeholder={named}
             maxLength={160}
@@ -70,7 +75,7 @@ export function NewReviewForm({ engine, columns }: Props) {
             style={{ flex: '1 1 320px' }}
           />
           <Button $kind="primary" type="submit" isDisabled={!isIdle}>
-            Begin
+            {texts.begin}
           </Button>
         </Row>
         <ErrorText role="alert">{refusal}</ErrorText>

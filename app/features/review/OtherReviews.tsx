@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import type { ReviewState } from '#app/data/review-states.server.ts'
+import * as texts from '#app/texts/review.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -9,15 +10,15 @@ import { useChanges } from './useChanges.ts'
 export const OtherReviews = ({ states }: { states: readonly ReviewState[] }) => (
   <Card>
     <Stack $gap={10}>
-      <h2>Of other engines</h2>
+      <h2>{texts.ofOtherEngines}</h2>
       <Table>
         <thead>
           <tr>
-            <th scope="col">Review</th>
-            <th scope="col">Engine</th>
-            <th scope="col">Written</th>
-            <th scope="col">Published</th>
-            <th scope="col">Changed since</th>
+            <th scope="col">{texts.review}</th>
+            <th scope="col">{texts.engine}</th>
+            <th scope="col">{texts.written}</th>
+            <th scope="col">{texts.published}</th>
+            <th scope="col">{texts.changedSince}</th>
           </tr>
         </thead>
         <tbody>
@@ -44,16 +45,17 @@ function OtherReview({ state }: { state: ReviewState }) {
       </td>
       <td>
         {publishedAt === null ? (
-          'never'
+          texts.never
         ) : (
           <>
-            <Day of={publishedAt} />, version {number}
+            <Day of={publishedAt} />
+            {texts.version} {number}
           </>
         )}
       </td>
       <td>
-        {isLoading && <Small>looking…</Small>}
-        {changes && (changes.length === 0 ? 'nothing' : changes.map((one) => one.title).join(', '))}
+        {isLoading && <Small>{texts.looking}</Small>}
+        {changes && (changes.length === 0 ? texts.nothing : changes.map((one) => one.title).join(', '))}
       </td>
     </tr>
   )

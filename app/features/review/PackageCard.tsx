@@ -1,6 +1,7 @@
 import { href } from 'react-router'
 import { licences } from '#core/datapackage/descriptor.ts'
 import { licenceSchema } from '#app/features/forms/licence-fields.ts'
+import * as texts from '#app/texts/review.ts'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
 import { useKept } from '#app/ui/useKept.ts'
@@ -15,14 +16,10 @@ export function PackageCard({ application }: { application: string }) {
   return (
     <Card id="package">
       <Stack $gap={10}>
-        <h2>The data</h2>
-        <Small>
-          Engine, products, specimens, readings, figures with their uncertainty, claims, prices, published verdicts and
-          the method, as tables with their units and what they mean (Data Package). It comes back by Library, Import.
-          Notes, struck readings, photos, and shops that you keep to yourself stay here.
-        </Small>
+        <h2>{texts.theData}</h2>
+        <Small>{texts.engineProductsSpecimensReadings}</Small>
         <Row>
-          <Small>Others may use it by</Small>
+          <Small>{texts.othersMayUseItBy}</Small>
           <SelectMenu
             name="Others may use it"
             value={licence}
@@ -30,7 +27,7 @@ export function PackageCard({ application }: { application: string }) {
             onPick={(next) => keep({ licence: next as typeof licence })}
           />
           <a href={licence === '' ? path : `${path}?${new URLSearchParams({ licence }).toString()}`} download>
-            Take the data away
+            {texts.takeTheDataAway}
           </a>
         </Row>
       </Stack>

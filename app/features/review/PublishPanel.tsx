@@ -1,9 +1,9 @@
 import { useState } from 'react'
 import { href, Link } from 'react-router'
-import { formatCount } from '#core/quantity/format.ts'
 import { newId } from '#app/data/id.ts'
 import type { ReviewVersion } from '#app/data/reviews.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Day } from '#app/ui/Day.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
@@ -40,7 +40,7 @@ export function PublishPanel({ application, review, version, versions, open, isK
     <Stack $gap={12}>
       {newest && (
         <Stack $gap={4}>
-          <label htmlFor="correction">What is corrected</label>
+          <label htmlFor="correction">{texts.whatIsCorrected}</label>
           <AreaBox
             id="correction"
             rows={2}
@@ -48,34 +48,32 @@ export function PublishPanel({ application, review, version, versions, open, isK
             maxLength={2000}
             onChange={(event) => setCorrection(event.target.value)}
           />
-          <Small>It stands on top, with its day. What was published before stays as it was.</Small>
+          <Small>{texts.itStandsOnTopWithIts}</Small>
         </Stack>
       )}
       {open > 0 && (
         <Stack $gap={4}>
-          <label htmlFor="all-the-same">Why it is published all the same</label>
+          <label htmlFor="all-the-same">{texts.whyItIsPublishedAllThe}</label>
           <InputBox
             id="all-the-same"
             value={reason}
             maxLength={600}
             onChange={(event) => setReason(event.target.value)}
           />
-          <Small>
-            {formatCount(open, 'check speaks', 'checks speak')} against it; that you went on is kept with it.
-          </Small>
+          <Small>{texts.checksSpeakAgainstItThatYou(open)}</Small>
         </Stack>
       )}
       <ErrorText role="alert">{refusal}</ErrorText>
       <Row>
         <Button $kind="primary" onPress={publish} isDisabled={!isKept || !isIdle}>
-          {newest ? `Publish version ${number}` : 'Publish as it is'}
+          {newest ? texts.publishVersion(number) : texts.publishAsItIs}
         </Button>
-        <Small role="status">{isTaken && 'Published.'}</Small>
+        <Small role="status">{isTaken && texts.published2}</Small>
       </Row>
       {versions.length === 0 ? (
-        <Soft>It was never published.</Soft>
+        <Soft>{texts.itWasNeverPublished}</Soft>
       ) : (
-        <ul aria-label="Versions" style={{ margin: 0, paddingLeft: 20 }}>
+        <ul aria-label={texts.versions} style={{ margin: 0, paddingLeft: 20 }}>
           {versions.map((one) => (
             <li key={one.id}>
               <Link
@@ -85,12 +83,9 @@ export function PublishPanel({ application, review, version, versions, open, isK
                   number: String(one.number),
                 })}
               >
-                Version {one.number}, <Day of={one.publishedAt} />
+                {texts.versionOfNumber(one.number)} <Day of={one.publishedAt} />
               </Link>{' '}
-              <Small>
-                method {one.method} · {one.hash.slice(0, 12)}
-                {one.correction && ` · ${one.correction}`}
-              </Small>
+              <Small>{texts.method(one.method, one.hash.slice(0, 12), one.correction && ` · ${one.correction}`)}</Small>
             </li>
           ))}
         </ul>

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Row, Small } from '#app/ui/layout.tsx'
@@ -12,17 +13,17 @@ export function RemoveReview({ title }: { title: string }) {
     <Row $gap={8}>
       {isAsked ? (
         <>
-          <Small>“{title}” cannot be brought back.</Small>
+          <Small>{texts.cannotBeBroughtBack(title)}</Small>
           <Button $kind="danger" onPress={() => send({ intent: 'remove' })}>
-            Remove it for good
+            {texts.removeItForGood}
           </Button>
           <Button $kind="quiet" onPress={() => ask(false)}>
-            Leave it
+            {texts.leaveIt}
           </Button>
         </>
       ) : (
         <Button $kind="quiet" onPress={() => ask(true)}>
-          Remove this review
+          {texts.removeThisReview}
         </Button>
       )}
       <ErrorText role="alert">{refusal}</ErrorText>

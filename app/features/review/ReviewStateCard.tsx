@@ -1,6 +1,6 @@
 import { href, Link } from 'react-router'
-import { formatCount } from '#core/quantity/format.ts'
 import type { ReviewState } from '#app/data/review-states.server.ts'
+import * as texts from '#app/texts/review.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Card, Caution, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { ChangeList } from './ChangeList.tsx'
@@ -18,26 +18,26 @@ export function ReviewStateCard({ state }: { state: ReviewState }) {
             <Link to={href('/lineups/:application/review/:review', { application, review })}>{title}</Link>
           </h2>
           <Small>
-            written <Day of={updatedAt} />
+            {texts.written2} <Day of={updatedAt} />
           </Small>
         </Row>
         {publishedAt === null ? (
-          <Small>A draft: it was never published.</Small>
+          <Small>{texts.aDraftItWasNeverPublished}</Small>
         ) : (
           <Small>
             <Link to={href('/lineups/:application/review/:review/published/:number?', { application, review })}>
-              Published <Day of={publishedAt} />, version {number}
+              {texts.published} <Day of={publishedAt} />
+              {texts.version} {number}
             </Link>
-            {isLoading && ' · looking what has changed since…'}
-            {changes?.length === 0 && ' · nothing has changed since.'}
+            {isLoading && texts.lookingWhatHasChangedSince}
+            {changes?.length === 0 && texts.nothingHasChangedSince}
           </Small>
         )}
         {changes && changes.length > 0 && (
           <Caution as="div">
-            Since then {formatCount(changes.length, 'section has changed', 'sections have changed')}:{' '}
-            {changes.map((one) => one.title).join(', ')}.
+            {texts.sinceThenSectionsHaveChanged(changes.length, changes.map((one) => one.title).join(', '))}
             <details>
-              <summary style={{ minHeight: 32, cursor: 'pointer' }}>What it says now</summary>
+              <summary style={{ minHeight: 32, cursor: 'pointer' }}>{texts.whatItSaysNow}</summary>
               <ChangeList changes={changes} />
             </details>
           </Caution>

@@ -1,8 +1,8 @@
 import { useEffect } from 'react'
 import { href, useFetcher } from 'react-router'
 import { z } from 'zod'
-import { formatCount } from '#core/quantity/format.ts'
 import { siteSchema } from '#app/features/forms/review-fields.ts'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -12,13 +12,13 @@ import { useKept } from '#app/ui/useKept.ts'
 import type { SiteBuild } from './site-build.ts'
 
 const keptSchema = z.object({ title: z.string(), address: z.string() })
-const asShipped = { title: 'Oil filters, cut open', address: '' }
+const asShipped = { title: texts.oilFiltersCutOpen, address: '' }
 const parseKept = (kept: unknown) => keptSchema.safeParse(kept).data
 const pollInterval = 400
 
 /** All that is published as a folder of files, to be put on any web server. */
 export function SiteCard() {
-  const [kept, keep] = useKept('site of reviews', parseKept)
+  const [kept, keep] = useKept(texts.siteOfReviews, parseKept)
   const site = kept ?? asShipped
   const parsed = siteSchema.safeParse(site)
   const path = `${href('/reviews/site.zip')}?${new URLSearchParams(site).toString()}`
@@ -26,34 +26,31 @@ export function SiteCard() {
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>The site</h2>
-        <Small>
-          Every review that was published, of all engines: an index by engine and product, an article each, feeds. It
-          asks nothing of anybody and runs on any web server. What did not change is not written again.
-        </Small>
+        <h2>{texts.theSite}</h2>
+        <Small>{texts.everyReviewThatWasPublishedOf}</Small>
         <Row>
           <InputBox
-            aria-label="Title of the site"
+            aria-label={texts.titleOfTheSite}
             value={site.title}
             maxLength={120}
             onChange={(event) => keep({ ...site, title: event.target.value })}
             style={{ flex: '1 1 220px' }}
           />
           <InputBox
-            aria-label="Where it will be"
+            aria-label={texts.whereItWillBe}
             value={site.address}
             maxLength={200}
-            placeholder="https://example.org/filters"
+            placeholder={texts.httpsExampleOrgFilters}
             onChange={(event) => keep({ ...site, address: event.target.value })}
             style={{ flex: '1 1 260px' }}
           />
           {parsed.success && (
             <>
               <Button onPress={() => begin(site)} isDisabled={build?.state === 'building'}>
-                Build it
+                {texts.buildIt}
               </Button>
               <a href={path} download>
-                Take it away
+                {texts.takeItAway}
               </a>
             </>
           )}
@@ -91,25 +88,19 @@ function SiteProgress({ build: { state, done, total, written }, onStop }: { buil
   if (state === 'building')
     return (
       <Row>
-        <Meter share={total === 0 ? 0 : done / total} /> {done} of {formatCount(total, 'review')}
+        <Meter share={total === 0 ? 0 : done / total} /> {texts.ofReviews(done, total)}
         <Button $kind="quiet" onPress={onStop}>
-          Stop
+          {texts.stop}
         </Button>
       </Row>
     )
-  if (state === 'stopped')
-    return (
-      <>
-        Stopped after {done} of {formatCount(total, 'review')}, {written} written anew. Built again, it goes on from
-        there.
-      </>
-    )
-  if (state === 'failed') return <>It could not be built. The log of the server says more.</>
+  if (state === 'stopped') return <>{texts.stoppedAfterOfReviewsWrittenAnew(done, total, written)}</>
+  if (state === 'failed') return <>{texts.itCouldNotBeBuiltThe}</>
   return (
     <>
-      {formatCount(total, 'review')}, {written} written anew.{' '}
+      {texts.reviewsWrittenAnew(total, written)}{' '}
       <a href={href('/reviews/site/*', { '*': 'index.html' })} target="_blank" rel="noreferrer">
-        Look at it
+        {texts.lookAtIt}
       </a>
     </>
   )

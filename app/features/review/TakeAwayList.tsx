@@ -1,4 +1,5 @@
 import { href } from 'react-router'
+import * as texts from '#app/texts/review.ts'
 import { reviewFiles } from './review-files.ts'
 import { Small, Stack } from '#app/ui/layout.tsx'
 
@@ -18,22 +19,17 @@ export const TakeAwayList = ({ application, review }: { application: string; rev
         </li>
       ))}
     </ul>
-    <h2>What leaves</h2>
+    <h2>{texts.whatLeaves}</h2>
     <ul style={{ margin: 0, paddingLeft: 20 }}>
-      <li>The title and the blocks as they are published; before that, as they are written now.</li>
-      <li>Names of filters, what was measured and seen, and how it is known; claims of the boxes word for word.</li>
-      <li>
-        Prices with their days and shops, but for those that you keep to yourself; who gave samples, and what the
-        reviewer may gain.
-      </li>
-      <li>Drawings to scale, the scores and how sure they are, the version of the method.</li>
+      <li>{texts.theTitleAndTheBlocksAs}</li>
+      <li>{texts.namesOfFiltersWhatWasMeasured}</li>
+      <li>{texts.pricesWithTheirDaysAndShops}</li>
+      <li>{texts.drawingsToScaleTheScoresAnd}</li>
     </ul>
-    <h2>What stays</h2>
+    <h2>{texts.whatStays}</h2>
     <ul style={{ margin: 0, paddingLeft: 20 }}>
-      <li>Notes of the bench, struck readings, photos and where they were taken, names and paths of files.</li>
-      <li>
-        Drivers, instruments, predictions, what is owed and not shown by a block, and reviews that were not published.
-      </li>
+      <li>{texts.notesOfTheBenchStruckReadings}</li>
+      <li>{texts.driversInstrumentsPredictionsWhat}</li>
     </ul>
   </Stack>
 )

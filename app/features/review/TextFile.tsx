@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import * as texts from '#app/texts/review.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { AreaBox } from '#app/ui/inputs.tsx'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
@@ -16,8 +17,8 @@ export function TextFile({ label, name, type, text }: Props) {
   const [said, say] = useState('')
   const copy = () =>
     void navigator.clipboard.writeText(text).then(
-      () => say('Copied.'),
-      () => say('This browser does not let it be copied: take it from the field.'),
+      () => say(texts.copied),
+      () => say(texts.thisBrowserDoesNotLetIt),
     )
   const save = () => {
     const address = URL.createObjectURL(new Blob([text], { type }))
@@ -33,11 +34,11 @@ export function TextFile({ label, name, type, text }: Props) {
         <strong>{label}</strong>
         <Row $gap={6}>
           <Small role="status">{said}</Small>
-          <Button onPress={copy} aria-label={`Copy: ${label}`}>
-            Copy
+          <Button onPress={copy} aria-label={texts.copy(label)}>
+            {texts.copy2}
           </Button>
-          <Button onPress={save} aria-label={`Save: ${label}`}>
-            Save
+          <Button onPress={save} aria-label={texts.save(label)}>
+            {texts.save2}
           </Button>
         </Row>
       </Row>

@@ -5,6 +5,7 @@ import { href, NavLink, useFetcher, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { ShortcutsProvider } from '#app/features/shortcuts/ShortcutsProvider.tsx'
 import { useShortcuts } from '#app/features/shortcuts/useShortcuts.ts'
+import * as texts from '#app/texts/shell.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Key } from '#app/ui/layout.tsx'
 import type { Preferences } from '#app/ui/preferences.ts'
@@ -107,7 +108,7 @@ export function AppShell({ preferences, children }: Props) {
   return (
     <RouterProvider navigate={(to) => void navigate(to)}>
       <ShortcutsProvider isOpen={isListing} onOpenChange={list}>
-        <Skip href="#content">To the content</Skip>
+        <Skip href="#content">{texts.toTheContent}</Skip>
         <TopBar preferences={preferences} listShortcuts={() => list(true)} />
         <div id="content">{children}</div>
       </ShortcutsProvider>
@@ -123,17 +124,17 @@ function TopBar({ preferences, listShortcuts }: { preferences: Preferences; list
     void fetcher.submit(fieldsOf({ ...preferences, ...change }), { method: 'post', action: href('/preferences') })
   const drawFindDialog = useFindDialog(isFinding)
   useShortcuts([
-    { key: 'Ctrl K', does: 'find anything', act: () => find(true), whileTyping: true },
-    { key: '?', does: 'the shortcuts of this page', act: listShortcuts },
+    { key: texts.ctrlK, does: texts.findAnything, act: () => find(true), whileTyping: true },
+    { key: '?', does: texts.theShortcutsOfThisPage, act: listShortcuts },
   ])
   return (
     <Bar>
-      <Name to={href('/')}>Plicator</Name>
+      <Name to={href('/')}>{texts.plicator}</Name>
       <EnginePicker engine={engine} />
       <Places engine={engine} />
       <Space />
       <FindButton onPress={() => find(true)}>
-        <Search size={16} aria-hidden /> Find <Key>Ctrl K</Key>
+        <Search size={16} aria-hidden /> {texts.find} <Key>{texts.ctrlK}</Key>
       </FindButton>
       <WorkshopMenu preferences={preferences} onChange={set} onShortcuts={listShortcuts} />
       <UnitsMenu preferences={preferences} onChange={set} />

@@ -3,6 +3,7 @@ import { ChevronDown } from 'lucide-react'
 import { Autocomplete, Button, Input, Menu, MenuTrigger, SearchField, useFilter } from 'react-aria-components'
 import { href, useLocation } from 'react-router'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/shell.ts'
 import { useJson } from '#app/ui/useJson.ts'
 import { inputLook } from '#app/ui/inputs.tsx'
 import { Soft } from '#app/ui/layout.tsx'
@@ -57,21 +58,21 @@ export function EnginePicker({ engine }: { engine: Engine | undefined }) {
   const engines = data?.engines ?? []
   return (
     <MenuTrigger onOpenChange={open}>
-      <Picked aria-label={`Engine: ${engine?.name ?? 'All engines'}`}>
-        <span>{engine?.name ?? 'All engines'}</span>
+      <Picked aria-label={texts.engine(engine?.name ?? texts.allEngines)}>
+        <span>{engine?.name ?? texts.allEngines}</span>
         <ChevronDown size={16} aria-hidden />
       </Picked>
       <MenuSheet placement="bottom start">
         <Autocomplete filter={contains}>
-          <Search aria-label="Find an engine" autoFocus>
-            <Input placeholder="Find an engine" />
+          <Search aria-label={texts.findAnEngine} autoFocus>
+            <Input placeholder={texts.findAnEngine} />
           </Search>
           <Menu
-            aria-label="Engines"
-            renderEmptyState={() => <Soft style={{ padding: 12 }}>No engine is called so.</Soft>}
+            aria-label={texts.engines}
+            renderEmptyState={() => <Soft style={{ padding: 12 }}>{texts.noEngineIsCalledSo}</Soft>}
           >
-            <MenuLine id="all" href={href('/')} textValue="All engines" data-current={engine === undefined}>
-              All engines
+            <MenuLine id="all" href={href('/')} textValue={texts.allEngines} data-current={engine === undefined}>
+              {texts.allEngines}
             </MenuLine>
             {engines.map((one) => (
               <MenuLine
@@ -84,8 +85,8 @@ export function EnginePicker({ engine }: { engine: Engine | undefined }) {
                 {one.name}
               </MenuLine>
             ))}
-            <MenuLine id="new" href={href('/lineups/new')} textValue="New engine">
-              {isLoading ? 'One moment …' : 'New engine …'}
+            <MenuLine id="new" href={href('/lineups/new')} textValue={texts.newEngine}>
+              {isLoading ? texts.oneMoment : texts.newEngine2}
             </MenuLine>
           </Menu>
         </Autocomplete>

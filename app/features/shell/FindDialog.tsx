@@ -6,6 +6,7 @@ import { z } from 'zod'
 import { catalogueFor } from '#core/catalogue/index.ts'
 import { find, indexThings, type FindIndex, type Thing } from '#core/find/find.ts'
 import { Sheet, Veil } from '#app/features/shortcuts/ShortcutsProvider.tsx'
+import * as texts from '#app/texts/shell.ts'
 import { useJson } from '#app/ui/useJson.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { MenuLine } from '#app/ui/menu.ts'
@@ -43,7 +44,7 @@ function FindDialog({ isOpen, onOpenChange, engine }: Props) {
   return (
     <Veil isOpen={isOpen} onOpenChange={onOpenChange} isDismissable>
       <Sheet>
-        <Dialog aria-label="Find">
+        <Dialog aria-label={texts.find}>
           <FindList engine={engine} close={() => onOpenChange(false)} />
         </Dialog>
       </Sheet>
@@ -82,23 +83,23 @@ const standing = (engine: Engine | undefined): Thing[] => [
     ? [
         ...placesOf(engine).map(({ label, path }) => ({ kind: 'page', label, detail: engine.name, path })),
         {
-          ...{ kind: 'to do', label: 'Add a product', detail: engine.name },
+          ...{ kind: 'to do', label: texts.addAProduct, detail: engine.name },
           path: href('/lineups/:application/products/new', { application: engine.id }),
         },
         {
-          ...{ kind: 'to do', label: 'Paste a price list', detail: engine.name },
+          ...{ kind: 'to do', label: texts.pasteAPriceList, detail: engine.name },
           path: href('/lineups/:application/price-list', { application: engine.id }),
         },
         {
-          ...{ kind: 'to do', label: 'Bring your table', detail: engine.name },
+          ...{ kind: 'to do', label: texts.bringYourTable, detail: engine.name },
           path: href('/lineups/:application/table', { application: engine.id }),
         },
       ]
     : []),
-  ...placesOf(undefined).map(({ label, path }) => ({ kind: 'page', label, detail: 'all engines', path })),
+  ...placesOf(undefined).map(({ label, path }) => ({ kind: 'page', label, detail: texts.allEngines2, path })),
   ...workshopPages.map(({ label, path }) => ({ kind: 'page', label, detail: 'workshop', path })),
-  { kind: 'to do', label: 'New engine', detail: '', path: href('/lineups/new') },
-  { kind: 'page', label: 'Figures: how each is worked out', detail: 'method', path: `${href('/method')}#figures` },
+  { kind: 'to do', label: texts.newEngine, detail: '', path: href('/lineups/new') },
+  { kind: 'page', label: texts.figuresHowEachIsWorkedOut, detail: 'method', path: `${href('/method')}#figures` },
 ]
 
 const nothing: FindIndex = []
@@ -117,19 +118,15 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
   const found = useMemo(() => find(query, searched), [query, searched])
   return (
     <Autocomplete inputValue={query} onInputChange={setQuery}>
-      <Field aria-label="Find" autoFocus>
-        <Input placeholder="wall N-40, verdict, new specimen of …" maxLength={120} />
+      <Field aria-label={texts.find} autoFocus>
+        <Input placeholder={texts.wallN40VerdictNewSpecimen} maxLength={120} />
       </Field>
       <Menu
-        aria-label="Found"
+        aria-label={texts.found}
         items={found.map((one) => ({ ...one, id: `${one.kind} ${one.path}` }))}
         onAction={close}
         renderEmptyState={() => (
-          <Soft>
-            {isLoading || searched !== index
-              ? 'One moment …'
-              : 'Nothing is called so. Try a part number, a place or a part.'}
-          </Soft>
+          <Soft>{isLoading || searched !== index ? texts.oneMoment : texts.nothingIsCalledSoTryA}</Soft>
         )}
       >
         {({ id, kind, label, detail, path }) => (

@@ -2,6 +2,7 @@ import { ChevronDown } from 'lucide-react'
 import { Menu, MenuTrigger } from 'react-aria-components'
 import { Link, useLocation } from 'react-router'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/shell.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
 import { keptSearch, placesOf } from './places.ts'
@@ -52,7 +53,7 @@ export function Places({ engine }: { engine: Engine | undefined }) {
   const addressOf = (path: string) => `${path}${engine ? keptSearch(search) : ''}`
   return (
     <>
-      <Row aria-label="Places">
+      <Row aria-label={texts.places}>
         {places.map((place) => (
           <View key={place.path} to={addressOf(place.path)} aria-current={place === current ? 'page' : undefined}>
             {place.label}
@@ -61,11 +62,11 @@ export function Places({ engine }: { engine: Engine | undefined }) {
       </Row>
       <Folded>
         <MenuTrigger>
-          <Button $kind="quiet" aria-label={`Places: ${current?.label ?? 'choose'}`}>
-            {current?.label ?? 'Places'} <ChevronDown size={16} aria-hidden />
+          <Button $kind="quiet" aria-label={texts.placesOfLabel(current?.label ?? 'choose')}>
+            {current?.label ?? texts.places} <ChevronDown size={16} aria-hidden />
           </Button>
           <MenuSheet placement="bottom start">
-            <Menu aria-label="Places">
+            <Menu aria-label={texts.places}>
               {places.map((place) => (
                 <MenuLine
                   key={place.path}

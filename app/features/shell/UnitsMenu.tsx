@@ -2,6 +2,7 @@ import { Dialog, DialogTrigger, Popover } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { currencies } from '#core/money/currency.ts'
 import { unitChoices, unitKinds, unitsByKind, type UnitHabit } from '#core/quantity/unit-habit.ts'
+import * as texts from '#app/texts/shell.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Small, Stack, Unseen } from '#app/ui/layout.tsx'
 import type { Preferences } from '#app/ui/preferences.ts'
@@ -33,18 +34,18 @@ export function UnitsMenu({ preferences: { units, money }, onChange }: Props) {
   return (
     <DialogTrigger>
       <Button $kind="quiet">
-        <Unseen>Units: </Unseen>
+        <Unseen>{texts.units} </Unseen>
         {own.small} · {own.weight}
       </Button>
       <Sheet placement="bottom end">
-        <Dialog aria-label="Units" style={{ outline: 'none' }}>
+        <Dialog aria-label={texts.units2} style={{ outline: 'none' }}>
           <Stack $gap={8}>
             <Row>
               <Button onPress={() => onChange({ units: 'metric' })} aria-pressed={units === 'metric'}>
-                All metric
+                {texts.allMetric}
               </Button>
               <Button onPress={() => onChange({ units: 'imperial' })} aria-pressed={units === 'imperial'}>
-                All imperial
+                {texts.allImperial}
               </Button>
             </Row>
             {unitKinds.map(({ key, label }) => (
@@ -57,18 +58,18 @@ export function UnitsMenu({ preferences: { units, money }, onChange }: Props) {
               />
             ))}
             <SelectMenu
-              label="The rest"
+              label={texts.theRest}
               value={own.rest}
               options={optionsOf(['metric', 'imperial'])}
               onPick={(rest) => choose({ rest: rest === 'imperial' ? rest : 'metric' })}
             />
             <SelectMenu
-              label="Money"
+              label={texts.money}
               value={money}
-              options={[{ value: '', label: 'as most prices' }, ...optionsOf(currencies)]}
+              options={[{ value: '', label: texts.asMostPrices }, ...optionsOf(currencies)]}
               onPick={(picked) => onChange({ money: currencies.find((one) => one === picked) ?? '' })}
             />
-            <Small>What you type keeps the unit you typed it in.</Small>
+            <Small>{texts.whatYouTypeKeepsTheUnit}</Small>
           </Stack>
         </Dialog>
       </Sheet>

@@ -2,6 +2,7 @@ import { ChevronDown } from 'lucide-react'
 import { Menu, MenuTrigger, Separator } from 'react-aria-components'
 import { href } from 'react-router'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/shell.ts'
 import { Button } from '#app/ui/Button.tsx'
 import type { Preferences } from '#app/ui/preferences.ts'
 import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
@@ -14,22 +15,22 @@ const Rule = styled(Separator)`
 
 /** What the work is done with and by, in one menu. */
 export const workshopPages = [
-  { label: 'Instruments', path: href('/instruments') },
-  { label: 'Schools', path: href('/schools') },
-  { label: 'Drivers', path: href('/drivers') },
-  { label: 'Method', path: href('/method') },
-  { label: 'How sure', path: href('/how-sure') },
-  { label: 'Reviewer', path: href('/reviewer') },
-  { label: 'Import and export', path: href('/import') },
-  { label: 'Backups', path: href('/backups') },
-  { label: 'Devices', path: href('/devices') },
-  { label: 'State of the app', path: href('/state') },
+  { label: texts.instruments, path: href('/instruments') },
+  { label: texts.schools, path: href('/schools') },
+  { label: texts.drivers, path: href('/drivers') },
+  { label: texts.method, path: href('/method') },
+  { label: texts.howSure, path: href('/how-sure') },
+  { label: texts.reviewer, path: href('/reviewer') },
+  { label: texts.importAndExport, path: href('/import') },
+  { label: texts.backups, path: href('/backups') },
+  { label: texts.devices, path: href('/devices') },
+  { label: texts.stateOfTheApp, path: href('/state') },
 ] as const
 
 const themes = {
-  auto: { next: 'light', label: 'Colours: as the system has them' },
-  light: { next: 'dark', label: 'Colours: light' },
-  dark: { next: 'auto', label: 'Colours: dark' },
+  auto: { next: 'light', label: texts.coloursAsTheSystemHasThem },
+  light: { next: 'dark', label: texts.coloursLight },
+  dark: { next: 'auto', label: texts.coloursDark },
 } as const
 
 interface Props {
@@ -43,10 +44,10 @@ export function WorkshopMenu({ preferences: { theme, letters }, onChange, onShor
   return (
     <MenuTrigger>
       <Button $kind="quiet">
-        Workshop <ChevronDown size={16} aria-hidden />
+        {texts.workshop} <ChevronDown size={16} aria-hidden />
       </Button>
       <MenuSheet placement="bottom end">
-        <Menu aria-label="Workshop">
+        <Menu aria-label={texts.workshop}>
           {workshopPages.map(({ label, path }) => (
             <MenuLine key={path} id={path} href={path}>
               {label}
@@ -61,10 +62,10 @@ export function WorkshopMenu({ preferences: { theme, letters }, onChange, onShor
             onAction={() => onChange({ letters: letters === 'on' ? 'off' : 'on' })}
             shouldCloseOnSelect={false}
           >
-            Single letters as shortcuts: {letters}
+            {texts.singleLettersAsShortcuts(letters)}
           </MenuLine>
           <MenuLine id="shortcuts" onAction={onShortcuts}>
-            Shortcuts of this page
+            {texts.shortcutsOfThisPage}
           </MenuLine>
         </Menu>
       </MenuSheet>

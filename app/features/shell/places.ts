@@ -1,4 +1,5 @@
 import { href } from 'react-router'
+import * as texts from '#app/texts/shell.ts'
 import type { Engine } from './useEngine.ts'
 
 /** A place in the bar. */
@@ -10,53 +11,53 @@ export interface Place {
 }
 
 const placesOfAll: readonly Place[] = [
-  { label: 'Today', path: href('/'), holds: (pathname) => pathname === '/' || pathname === '/lineups/new' },
-  { label: 'Plan', path: href('/plan'), holds: (pathname) => /^\/(plan|purchases)(\/|$)/.test(pathname) },
-  { label: 'Library', path: href('/library'), holds: (pathname) => /^\/(library|brands)/.test(pathname) },
-  { label: 'Kin', path: href('/kin'), holds: (pathname) => pathname.startsWith('/kin') },
+  { label: texts.today, path: href('/'), holds: (pathname) => pathname === '/' || pathname === '/lineups/new' },
+  { label: texts.plan, path: href('/plan'), holds: (pathname) => /^\/(plan|purchases)(\/|$)/.test(pathname) },
+  { label: texts.library, path: href('/library'), holds: (pathname) => /^\/(library|brands)/.test(pathname) },
+  { label: texts.kin, path: href('/kin'), holds: (pathname) => pathname.startsWith('/kin') },
 ]
 
 /** The places of one engine, in the order of the work. */
 const placesOfEngine = ({ id: application }: Engine): Place[] => [
   {
-    label: 'Bench',
+    label: texts.bench,
     path: href('/lineups/:application/bench', { application }),
     holds: (pathname) => /^\/(bench|specimens)\/|\/bench-card$/.test(pathname),
   },
   {
-    label: 'Line-up',
+    label: texts.lineUp,
     path: href('/lineups/:application', { application }),
     holds: (pathname) =>
       /^\/lineups\/[^/]+(\/(edit|table|products\/new|score\/.+|word\/.+|counter\/.+))?$/.test(pathname) ||
       /^\/products\/[^/]+(\/(edit|specimens\/new))?$/.test(pathname),
   },
   {
-    label: 'Face-off',
+    label: texts.faceOff,
     path: href('/lineups/:application/face-off', { application }),
     holds: (pathname) => pathname.endsWith('/face-off'),
   },
   {
-    label: 'Claims',
+    label: texts.claims,
     path: href('/lineups/:application/claims', { application }),
     holds: (pathname) => /\/claims(\/|$)/.test(pathname),
   },
   {
-    label: 'Money',
+    label: texts.money,
     path: href('/lineups/:application/money', { application }),
     holds: (pathname) => /\/(money|prices|price-list)$/.test(pathname),
   },
   {
-    label: 'Kin',
+    label: texts.kin,
     path: href('/lineups/:application/kin', { application }),
     holds: (pathname) => pathname.endsWith('/kin'),
   },
   {
-    label: 'Verdict',
+    label: texts.verdict,
     path: href('/lineups/:application/verdict', { application }),
     holds: (pathname) => pathname.endsWith('/verdict'),
   },
   {
-    label: 'Review',
+    label: texts.review,
     path: href('/lineups/:application/review', { application }),
     holds: (pathname) => /\/(review|on-air)(\/|$)/.test(pathname),
   },

@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useState, type ReactNode } from 'react'
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/shell.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Key, Row, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -72,9 +73,9 @@ export function ShortcutsProvider({ isOpen, onOpenChange, children }: Props) {
             {({ close }) => (
               <Stack $gap={14}>
                 <Row $between>
-                  <Heading slot="title">Shortcuts of this page</Heading>
+                  <Heading slot="title">{texts.shortcutsOfThisPage}</Heading>
                   <Button onPress={close} autoFocus>
-                    Close
+                    {texts.close}
                   </Button>
                 </Row>
                 <List>
@@ -87,10 +88,7 @@ export function ShortcutsProvider({ isOpen, onOpenChange, children }: Props) {
                     </div>
                   ))}
                 </List>
-                <Soft>
-                  A letter alone works where nothing is typed; with Alt it works in a field as well. Workshop turns
-                  single letters {letters === 'on' ? 'off' : 'on'}.
-                </Soft>
+                <Soft>{texts.aLetterAloneWorksWhereNothing(letters === 'on')}</Soft>
               </Stack>
             )}
           </Dialog>

@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/shell.ts'
 /** A key that does something on the page that is open. */
 export interface Shortcut {
   /** A single letter, sign or named key; with Ctrl where it begins with "Ctrl ". */
@@ -35,7 +36,7 @@ export function bindingsOf({ key }: Shortcut): { binding: string; isPlain: boole
 
 /** How a shortcut is told: a letter takes Alt while the cursor is in a field, or where single letters are off. */
 export const shownKey = ({ key }: Pick<Shortcut, 'key'>, needsAlt: boolean): string =>
-  isLetter(key) && needsAlt ? `Alt ${key}` : key
+  isLetter(key) && needsAlt ? texts.alt(key) : key
 
 /** Fields of which the text is not that of the page's own reading. */
 const elsewhere = 'textarea, select, [data-elsewhere], [contenteditable], [role="dialog"]'

@@ -2,9 +2,9 @@ import { href, Link } from 'react-router'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import type { UnitSpread } from '#core/compare/unit-spread.ts'
 import type { Reading } from '#core/teardown/reading.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import type { ResolvedValueView } from '#app/data/view-models.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Card, Caution, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -32,29 +32,30 @@ export function CharacteristicDetail({ characteristic, specimen, spread, reading
             <>
               <LargeValue>{formatResolvedValue(resolved, system)}</LargeValue>
               <Small>
-                <EvidenceGlyph evidence={resolved.evidence} word />, from {formatCount(resolved.readings, 'reading')}
-                {resolved.disagree && '; they do not agree, take another'}.{' '}
+                <EvidenceGlyph evidence={resolved.evidence} word />
+                {texts.fromReadings(resolved.readings)}
+                {resolved.disagree && texts.theyDoNotAgreeTakeAnother}.{' '}
                 {resolved.number && resolved.number.halfWidth > 0 && unitSpreadText(spread)}
               </Small>
             </>
           ) : (
             <Caution>
-              Missing. <Link to={onBench}>Record it on the bench</Link>.
+              {texts.missing} <Link to={onBench}>{texts.recordItOnTheBench}</Link>.
             </Caution>
           )}
           <p>{characteristic.how}</p>
           <p>
-            <Soft>Why: </Soft>
+            <Soft>{texts.why} </Soft>
             {characteristic.why}
           </p>
         </Stack>
       </Card>
       <Card>
         <Stack>
-          <h2>Readings</h2>
+          <h2>{texts.readings}</h2>
           <ReadingsTable characteristic={characteristic} readings={readings} outliers={resolved?.outliers ?? []} />
           <div>
-            <Link to={onBench}>To this reading on the bench</Link>
+            <Link to={onBench}>{texts.toThisReadingOnTheBench}</Link>
           </div>
         </Stack>
       </Card>

@@ -5,6 +5,7 @@ import { formatValueWithUncertainty } from '#core/figures/format-value.ts'
 import { findFigure, type Figure } from '#core/figures/index.ts'
 import type { Specimen } from '#app/data/specimens.server.ts'
 import type { FigureView, ResolvedValueView } from '#app/data/view-models.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Alert, Card, Caution, Small, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -35,22 +36,22 @@ export function FigureDetail({ figureKey, specimen, spread, result, inputs }: Pr
       </Card>
       <Card>
         <Stack>
-          <h2>Formula</h2>
+          <h2>{texts.formula}</h2>
           <FormulaInNumbers figure={figure} inputs={inputs} />
-          {figure.assumptions.length > 0 && <p>Assumed: {figure.assumptions.join(' ')}</p>}
-          <Small>Source: {figure.source}.</Small>
+          {figure.assumptions.length > 0 && <p>{texts.assumed(figure.assumptions.join(' '))}</p>}
+          <Small>{texts.source(figure.source)}</Small>
         </Stack>
       </Card>
       <Card>
         <Stack>
-          <h2>Made of</h2>
+          <h2>{texts.madeOf}</h2>
           <FigureInputs inputs={inputs} specimen={specimen.id} />
         </Stack>
       </Card>
       {result.state === 'known' && result.budget.length > 0 && (
         <Card>
           <Stack>
-            <h2>Where its doubt comes from</h2>
+            <h2>{texts.whereItsDoubtComesFrom}</h2>
             <UncertaintyBudget lines={result.budget} />
           </Stack>
         </Card>
@@ -76,15 +77,15 @@ function FigureValue({ figure, specimen, spread, result }: ValueProps) {
           <LargeValue>{formatValueWithUncertainty(figure, result.value, result.halfWidth, system)}</LargeValue>
           {result.remark && <p>{result.remark}</p>}
           <Small>
-            Rests on what is <EvidenceGlyph evidence={result.evidence} word /> at worst.{' '}
-            {result.halfWidth > 0 && `The range covers 95 %, for this specimen. ${unitSpreadText(spread)}`}
+            {texts.restsOnWhatIs} <EvidenceGlyph evidence={result.evidence} word /> {texts.atWorst}{' '}
+            {result.halfWidth > 0 && texts.theRangeCovers95ForThis(unitSpreadText(spread))}
           </Small>
         </>
       )
     case 'impossible':
-      return <Alert>{result.message}. One of the readings below must be wrong.</Alert>
+      return <Alert>{texts.oneOfTheReadingsBelowMust(result.message)}</Alert>
     case 'not-applicable':
-      return <Caution>Not worked out here, since {result.reason}.</Caution>
+      return <Caution>{texts.notWorkedOutHereSince(result.reason)}</Caution>
     case 'missing':
       return <StillToRecord figure={figure.key} missing={result.missing} unsaid={result.unsaid} specimen={specimen} />
   }
@@ -102,7 +103,7 @@ function StillToRecord({ figure, missing, unsaid, specimen: { id, applicationId 
   const told = toldFigure(figure)
   return (
     <Caution>
-      Not known yet. Still to record:{' '}
+      {texts.notKnownYetStillToRecord}{' '}
       {missing.map((key, index) => (
         <span key={key}>
           {index > 0 && ', '}
@@ -117,8 +118,8 @@ function StillToRecord({ figure, missing, unsaid, specimen: { id, applicationId 
       {told && (
         <>
           {' '}
-          Was it told as such?{' '}
-          <Link to={`${href('/bench/:specimen', { specimen: id })}?at=${told.key}`}>Enter it directly</Link>.
+          {texts.wasItToldAsSuch}{' '}
+          <Link to={`${href('/bench/:specimen', { specimen: id })}?at=${told.key}`}>{texts.enterItDirectly}</Link>.
         </>
       )}
     </Caution>

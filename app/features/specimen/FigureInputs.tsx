@@ -1,7 +1,7 @@
 import { href, Link } from 'react-router'
 import { characteristicOf } from '#core/catalogue/index.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import type { ResolvedValueView } from '#app/data/view-models.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -11,7 +11,7 @@ import { formatResolvedValue } from './format-resolved-value.ts'
 /** What a figure is made of, each input with its evidence. */
 export function FigureInputs({ inputs, specimen }: { inputs: ResolvedValueView[]; specimen: string }) {
   const { units: system } = usePreferences()
-  if (inputs.length === 0) return <Soft>Nothing of it is recorded yet.</Soft>
+  if (inputs.length === 0) return <Soft>{texts.nothingOfItIsRecordedYet}</Soft>
   return (
     <Table>
       <tbody>
@@ -26,7 +26,7 @@ export function FigureInputs({ inputs, specimen }: { inputs: ResolvedValueView[]
             <td>
               <EvidenceGlyph evidence={input.evidence} word />
             </td>
-            <td>{formatCount(input.readings, 'reading')}</td>
+            <td>{texts.readingsOfReadings(input.readings)}</td>
           </tr>
         ))}
       </tbody>

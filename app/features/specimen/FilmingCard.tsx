@@ -1,6 +1,7 @@
 import { useState, type FormEvent } from 'react'
 import type { CameraRun } from '#core/teardown/camera-runs.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
@@ -26,7 +27,7 @@ export function FilmingCard({ runs, firstAt }: Props) {
   const onSubmit = (event: FormEvent) => {
     event.preventDefault()
     const at = timeOfDay(typed, firstAt ?? new Date().toISOString())
-    if (at === undefined) return setProblem('Write the time of the day as 14:05:30.')
+    if (at === undefined) return setProblem(texts.writeTheTimeOfTheDay)
     setProblem('')
     send({ intent: 'begin', at })
   }
@@ -35,13 +36,13 @@ export function FilmingCard({ runs, firstAt }: Props) {
       <Row>
         {!first && (
           <Button $kind="primary" onPress={() => send({ intent: 'begin', at: new Date().toISOString() })}>
-            The camera starts now
+            {texts.theCameraStartsNow}
           </Button>
         )}
         <form onSubmit={onSubmit}>
           <Row>
             <label htmlFor="film-start">
-              <Small>{first ? 'It started at ' : 'or it started at '}</Small>
+              <Small>{first ? texts.itStartedAt : texts.orItStartedAt}</Small>
               <InputBox
                 id="film-start"
                 value={typed}
@@ -52,32 +53,34 @@ export function FilmingCard({ runs, firstAt }: Props) {
                 style={{ width: 120 }}
               />
             </label>
-            <Button type="submit">Set</Button>
+            <Button type="submit">{texts.set}</Button>
           </Row>
         </form>
         {last && (
           <Button onPress={() => send({ intent: 'press', at: new Date().toISOString() })}>
-            {last.endsAt === null ? 'It stops now' : 'It runs again'}
+            {last.endsAt === null ? texts.itStopsNow : texts.itRunsAgain}
           </Button>
         )}
         {runs.length > 0 && (runs.length > 1 || last?.endsAt !== null) && (
           <Button $kind="quiet" onPress={() => send({ intent: 'undo' })}>
-            Take the last press back
+            {texts.takeTheLastPressBack}
           </Button>
         )}
         {first && (
           <Button $kind="quiet" onPress={() => send({ intent: 'begin', at: '' })}>
-            Not filmed
+            {texts.notFilmed}
           </Button>
         )}
       </Row>
       {first && (
         <Small as="p" style={{ margin: '8px 0 0' }}>
-          The film begins at {timeOf(first.startsAt)}, {dayOf(first.startsAt)}, your time.{' '}
-          {runs.length > 1 && `It has ${runs.length} takes: `}
+          {texts.theFilmBeginsAtYourTime(timeOf(first.startsAt), dayOf(first.startsAt))}{' '}
+          {runs.length > 1 && texts.itHasTakes(runs.length)}
           {(runs.length > 1 || last?.endsAt !== null) &&
             runs
-              .map(({ startsAt, endsAt }) => `${timeOf(startsAt)} to ${endsAt === null ? 'the end' : timeOf(endsAt)}`)
+              .map(({ startsAt, endsAt }) =>
+                texts.to(timeOf(startsAt), endsAt === null ? texts.theEnd : timeOf(endsAt)),
+              )
               .join(', ')}
         </Small>
       )}

@@ -2,6 +2,7 @@ import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import type { Finding } from '#core/figures/findings.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { Caution } from '#app/ui/layout.tsx'
 
 const Item = styled(Caution)`
@@ -19,7 +20,7 @@ export function FindingList({ findings, specimen }: { findings: Finding[]; speci
       <strong>{message}</strong>
       <span>{advice}</span>
       <Link to={`${href('/bench/:specimen', { specimen })}?at=${culprit}`}>
-        Take again: {characteristicOf(culprit).label}
+        {texts.takeAgain(characteristicOf(culprit).label)}
       </Link>
     </Item>
   ))

@@ -1,5 +1,6 @@
 import { styled } from 'styled-components'
 import { spreadSourceLabels, type UnitSpread } from '#core/compare/unit-spread.ts'
+import * as texts from '#app/texts/specimen.ts'
 
 /** The value that a page is about. */
 export const LargeValue = styled.p`
@@ -8,4 +9,4 @@ export const LargeValue = styled.p`
 
 /** How much other units of the product may differ. */
 export const unitSpreadText = ({ relative, source }: UnitSpread): string =>
-  `Other units of the product: ± ${(200 * relative).toFixed(1)} %, ${spreadSourceLabels[source]}.`
+  texts.otherUnitsOfTheProduct((200 * relative).toFixed(1), spreadSourceLabels[source])

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { timeOnFilm, type CameraRun } from '#core/teardown/camera-runs.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -8,10 +9,10 @@ import { formatDuration, groupLog } from './log-groups.ts'
 import { useLocalTime } from '#app/ui/useLocalTime.ts'
 
 const kinds: readonly { key: LogEntry['kind']; label: string }[] = [
-  { key: 'Reading', label: 'Readings' },
-  { key: 'No return', label: 'Points of no return' },
-  { key: 'Note', label: 'Notes' },
-  { key: 'Photo', label: 'Photos' },
+  { key: 'Reading', label: texts.readings },
+  { key: 'No return', label: texts.pointsOfNoReturn },
+  { key: 'Note', label: texts.notes },
+  { key: 'Photo', label: texts.photos },
 ]
 
 /** What happened when, station by station with how long each took, and where that is on the film. */
@@ -19,13 +20,13 @@ export function LogTable({ entries, runs }: { entries: LogEntry[]; runs: readonl
   const { zone, timeOf, dayOf } = useLocalTime()
   const isFilmed = runs.length > 0
   const [hidden, hide] = useState<ReadonlySet<LogEntry['kind']>>(new Set())
-  if (entries.length === 0) return <Soft>Nothing has been recorded yet.</Soft>
+  if (entries.length === 0) return <Soft>{texts.nothingHasBeenRecordedYet}</Soft>
   const toggle = (kind: LogEntry['kind']) =>
     hide((before) => new Set(before.has(kind) ? [...before].filter((one) => one !== kind) : [...before, kind]))
   const present = kinds.filter(({ key }) => entries.some(({ kind }) => kind === key))
   return (
     <Stack $gap={10}>
-      <Row role="group" aria-label="Show" $gap={8}>
+      <Row role="group" aria-label={texts.show} $gap={8}>
         {present.map(({ key, label }) => (
           <Button key={key} aria-pressed={!hidden.has(key)} onPress={() => toggle(key)}>
             {hidden.has(key) ? '○' : '●'} {label}
@@ -35,10 +36,10 @@ export function LogTable({ entries, runs }: { entries: LogEntry[]; runs: readonl
       <Table>
         <thead>
           <tr>
-            <th scope="col">Time, {zone}</th>
-            {isFilmed && <th scope="col">On film</th>}
-            <th scope="col">What</th>
-            <th scope="col">Entry</th>
+            <th scope="col">{texts.time(zone)}</th>
+            {isFilmed && <th scope="col">{texts.onFilm}</th>}
+            <th scope="col">{texts.what}</th>
+            <th scope="col">{texts.entry}</th>
           </tr>
         </thead>
         {groupLog(entries).map(({ label, at, seconds, entries: own }) => (
@@ -48,7 +49,7 @@ export function LogTable({ entries, runs }: { entries: LogEntry[]; runs: readonl
                 {label}{' '}
                 <Small>
                   {dayOf(at)}, {timeOf(at)}
-                  {isFilmed && ` · on film ${timeOnFilm(at, runs)}`}
+                  {isFilmed && texts.onFilmOfTimeOnFilm(timeOnFilm(at, runs))}
                   {seconds > 0 && ` · ${formatDuration(seconds)}`}
                 </Small>
               </th>

@@ -2,6 +2,7 @@ import { styled } from 'styled-components'
 import type { Characteristic } from '#core/catalogue/index.ts'
 import { formatValue } from '#core/figures/format-value.ts'
 import { readingValue, type Reading } from '#core/teardown/reading.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Soft } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
@@ -25,17 +26,17 @@ export function ReadingsTable({
   outliers: string[]
 }) {
   const { units: system } = usePreferences()
-  if (readings.length === 0) return <Soft>None.</Soft>
+  if (readings.length === 0) return <Soft>{texts.none}</Soft>
   return (
     <Readings>
       <thead>
         <tr>
-          <th>As typed</th>
-          <th>Read in</th>
-          <th>Value</th>
-          <th>How known</th>
-          <th>When (UTC)</th>
-          <th>Remark</th>
+          <th>{texts.asTyped}</th>
+          <th>{texts.readIn}</th>
+          <th>{texts.value}</th>
+          <th>{texts.howKnown}</th>
+          <th>{texts.whenUtc}</th>
+          <th>{texts.remark}</th>
         </tr>
       </thead>
       <tbody>
@@ -50,9 +51,9 @@ export function ReadingsTable({
             <td>{reading.recordedAt.slice(0, 16).replace('T', ' ')}</td>
             <td>
               {[
-                reading.voided && `struck ${reading.voided.reason ?? ''}`.trim(),
-                outliers.includes(reading.id) && 'stands apart from the others',
-                reading.source && `read at ${reading.source}`,
+                reading.voided && texts.struck(reading.voided.reason ?? '').trim(),
+                outliers.includes(reading.id) && texts.standsApartFromTheOthers,
+                reading.source && texts.readAt(reading.source),
                 reading.note,
               ]
                 .filter(Boolean)

@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import type { Specimen } from '#app/data/specimens.server.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { Soft } from '#app/ui/layout.tsx'
 
 /** Where a page about one specimen stands: line-up, product, specimen. */
@@ -13,7 +14,7 @@ export function SpecimenTrail({ specimen }: { specimen: Specimen }) {
       <Link to={href('/products/:product', { product: specimen.productId })}>
         {specimen.brand} {specimen.partNumber}
       </Link>{' '}
-      · specimen {specimen.label}
+      {texts.specimen(specimen.label)}
     </Soft>
   )
 }

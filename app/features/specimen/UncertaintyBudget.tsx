@@ -1,11 +1,12 @@
 import { characteristicOf } from '#core/catalogue/index.ts'
 import type { BudgetLine } from '#app/data/uncertainty-budget.ts'
+import * as texts from '#app/texts/specimen.ts'
 import { Soft } from '#app/ui/layout.tsx'
 import { ShareBar } from '#app/ui/ShareBar.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
 const labelOf = (key: string): string =>
-  key === 'instrument' ? 'What the instrument is off by' : characteristicOf(key).label
+  key === 'instrument' ? texts.whatTheInstrumentIsOffBy : characteristicOf(key).label
 
 /** Shares of a figure's variance by characteristic, largest first. */
 export function UncertaintyBudget({ lines }: { lines: BudgetLine[] }) {
@@ -16,8 +17,8 @@ export function UncertaintyBudget({ lines }: { lines: BudgetLine[] }) {
       <p>
         <Soft>
           {largest.key === 'instrument'
-            ? 'A better instrument makes the figure sharper first; repeats do not.'
-            : `Measure ${labelOf(largest.key).toLowerCase()} better and the figure gets sharper first.`}
+            ? texts.aBetterInstrumentMakesTheFigure
+            : texts.measureBetterAndTheFigureGets(labelOf(largest.key).toLowerCase())}
         </Soft>
       </p>
       <Table>

@@ -6,6 +6,7 @@ import type { IrreversibleStepRecord } from '#app/data/irreversible-steps.server
 import type { Note } from '#app/data/notes.server.ts'
 import type { Photo } from '#app/data/photos.server.ts'
 import type { StationStart } from '#app/data/station-starts.server.ts'
+import * as texts from '#app/texts/specimen.ts'
 
 /** One line of a log. */
 export interface LogEntry {
@@ -36,7 +37,7 @@ export function logEntries({ readings, starts, steps, notes, photos }: Log, syst
   })
   return [
     ...starts.map(({ station, startedAt }) =>
-      entry(startedAt, 'Station', `${stationLabels.get(station) ?? station} begins`),
+      entry(startedAt, 'Station', texts.begins(stationLabels.get(station) ?? station)),
     ),
     ...readings.map((reading) => {
       const characteristic = characteristicOf(reading.characteristic)

@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/specimen.ts'
 import type { LogEntry } from './log-entries.ts'
 
 /** What happened while one station was worked on. */
@@ -19,7 +20,7 @@ export function groupLog(entries: readonly LogEntry[]): LogGroup[] {
     else {
       const label = isStarted ? undefined : entry.station
       if (groups.length === 0 || (label !== undefined && label !== groups.at(-1)?.label))
-        groups.push({ label: label ?? 'Before the first station', at: entry.at, entries: [] })
+        groups.push({ label: label ?? texts.beforeTheFirstStation, at: entry.at, entries: [] })
       groups.at(-1)?.entries.push(entry)
     }
   }
@@ -33,8 +34,8 @@ export function groupLog(entries: readonly LogEntry[]): LogGroup[] {
 export function formatDuration(seconds: number): string {
   const whole = Math.round(seconds)
   const [hours, minutes, rest] = [Math.floor(whole / 3600), Math.floor((whole % 3600) / 60), whole % 60]
-  if (hours > 0) return `${hours} h ${minutes} min`
-  return minutes > 0 ? `${minutes} min ${rest} s` : `${rest} s`
+  if (hours > 0) return texts.hMin(hours, minutes)
+  return minutes > 0 ? texts.minS(minutes, rest) : `${rest} s`
 }
 
 /**

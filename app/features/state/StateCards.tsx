@@ -1,12 +1,12 @@
 import { href, Link } from 'react-router'
-import { formatCount } from '#core/quantity/format.ts'
 import type { AppState } from '#app/data/app-state.server.ts'
 import { ageInWords } from '#app/features/backups/age.ts'
 import { describeContents } from '#app/storage/describe-contents.ts'
+import * as texts from '#app/texts/house.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
-const megabytes = (bytes: number): string => `${(bytes / 1e6).toFixed(bytes < 10e6 ? 1 : 0)} MB`
+const megabytes = (bytes: number): string => texts.mb((bytes / 1e6).toFixed(bytes < 10e6 ? 1 : 0))
 
 /** Data, backups, requests: each with its figures. */
 export function StateCards({ state, now }: { state: AppState; now: string }) {
@@ -15,35 +15,33 @@ export function StateCards({ state, now }: { state: AppState; now: string }) {
     <>
       <Card>
         <Stack $gap={8}>
-          <h2>Data</h2>
+          <h2>{texts.data}</h2>
           <p style={{ overflowWrap: 'anywhere' }}>
-            In <strong>{folder}</strong>: {sizes.map(({ of, bytes }) => `${of} ${megabytes(bytes)}`).join(', ')}.
+            {texts.inLabel} <strong>{folder}</strong>:{' '}
+            {sizes.map(({ of, bytes }) => `${of} ${megabytes(bytes)}`).join(', ')}.
           </p>
-          <p>{contents ? `${describeContents(contents)}.` : 'The database cannot be read.'}</p>
+          <p>{contents ? `${describeContents(contents)}.` : texts.theDatabaseCannotBeRead}</p>
           <p>
             {backups.length > 0
-              ? `The last backups: ${backups.map((at) => ageInWords(at, now)).join(', ')}.`
-              : 'There is no backup yet.'}{' '}
-            <Link to={href('/backups')}>Backups</Link>
+              ? texts.theLastBackups(backups.map((at) => ageInWords(at, now)).join(', '))
+              : texts.thereIsNoBackupYet}{' '}
+            <Link to={href('/backups')}>{texts.backups}</Link>
           </p>
         </Stack>
       </Card>
       <Card>
         <Stack $gap={8}>
-          <h2>Since it was started</h2>
-          <p>
-            {formatCount(Math.round(up / 60), 'minute')} ago; {formatCount(answered, 'request')} answered; the server
-            takes {megabytes(memory)} of memory.
-          </p>
+          <h2>{texts.sinceItWasStarted}</h2>
+          <p>{texts.minutesAgoRequestsAnsweredThe(Math.round(up / 60), answered, megabytes(memory))}</p>
           {slow.length === 0 ? (
-            <Soft>No request took half a second.</Soft>
+            <Soft>{texts.noRequestTookHalfASecond}</Soft>
           ) : (
-            <Table aria-label="Slow requests">
+            <Table aria-label={texts.slowRequests}>
               <thead>
                 <tr>
-                  <th scope="col">When</th>
-                  <th scope="col">What</th>
-                  <th scope="col">Took</th>
+                  <th scope="col">{texts.when}</th>
+                  <th scope="col">{texts.what}</th>
+                  <th scope="col">{texts.took}</th>
                 </tr>
               </thead>
               <tbody>
@@ -59,10 +57,7 @@ export function StateCards({ state, now }: { state: AppState; now: string }) {
               </tbody>
             </Table>
           )}
-          <Small>
-            The log lies in the folder log of the data: what was asked and how it ended, with no names of people and
-            nothing that was typed.
-          </Small>
+          <Small>{texts.theLogLiesInTheFolder}</Small>
         </Stack>
       </Card>
     </>

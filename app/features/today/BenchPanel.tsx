@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { ExplodedView } from '#app/drawing/ExplodedView.tsx'
 import type { DrawingData } from '#app/drawing/data.ts'
 import type { OnTheBench } from '#app/data/on-the-bench.server.ts'
+import * as texts from '#app/texts/today.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 
 const Panel = styled.section`
@@ -51,34 +52,34 @@ export function BenchPanel({ bench, drawing }: { bench: OnTheBench; drawing: Dra
   const { id, name, engine, completeness, next, lost } = bench
   const known = Math.round(100 * completeness)
   return (
-    <Panel aria-label="On the bench">
+    <Panel aria-label={texts.onTheBench}>
       <ExplodedView
         data={drawing}
         width={520}
         height={200}
         labels={false}
         dimensions={false}
-        title={`${name}, exploded drawing`}
+        title={texts.explodedDrawing(name)}
       />
       <div>
-        <small>On the bench · {engine}</small>
+        <small>{texts.onTheBenchOfEngine(engine)}</small>
         <h2>{name}</h2>
-        <Track role="img" aria-label={`${known} % recorded`}>
+        <Track role="img" aria-label={texts.recorded(known)}>
           <div style={{ width: `${known}%` }} />
         </Track>
         <p>
           {next ? (
             <>
-              Next: <strong>{next.label}</strong>
-              {lost && `, then ${lost.count - 1} more before ${lost.step}`}.
+              {texts.next} <strong>{next.label}</strong>
+              {lost && texts.thenMoreBefore(lost.count - 1, lost.step)}.
             </>
           ) : (
-            'All that is asked for is recorded.'
+            texts.allThatIsAskedForIs
           )}
         </p>
         <div>
           <ButtonLink to={`${href('/bench/:specimen', { specimen: id })}${next ? `?at=${next.key}` : ''}`}>
-            Go on at the bench
+            {texts.goOnAtTheBench}
           </ButtonLink>
         </div>
       </div>

@@ -1,5 +1,6 @@
 import { href } from 'react-router'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/today.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 
@@ -28,22 +29,20 @@ const Steps = styled.ol`
 `
 
 const steps = [
-  { name: 'Name the engine', says: 'Three fields: what it is called, spin-on or cartridge, the thread.' },
-  { name: 'List the filters', says: 'Type them one by one, or paste the table you have.' },
-  { name: 'Cut one', says: 'The bench asks in the order of the work, and warns before anything is lost.' },
-  { name: 'See the verdict', says: 'From one reading on: who is first, how sure that is, what would settle it.' },
-  { name: 'Publish', says: 'It is frozen with its grounds; what moves later is said.' },
+  { name: texts.nameTheEngine, says: texts.threeFieldsWhatItIsCalled },
+  { name: texts.listTheFilters, says: texts.typeThemOneByOneOr },
+  { name: texts.cutOne, says: texts.theBenchAsksInTheOrder },
+  { name: texts.seeTheVerdict, says: texts.fromOneReadingOnWhoIs },
+  { name: texts.publish, says: texts.itIsFrozenWithItsGrounds },
 ] as const
 
 /** What there is before there is anything: the way from an engine to a verdict, and its first step. */
 export function FirstHour() {
   return (
-    <Card aria-label="The first hour">
+    <Card aria-label={texts.theFirstHour}>
       <Stack $gap={16}>
-        <h2>The first hour</h2>
-        <Soft>
-          Here will be what lies on your bench, each engine with its filters on one axis, and what is to settle.
-        </Soft>
+        <h2>{texts.theFirstHour}</h2>
+        <Soft>{texts.hereWillBeWhatLiesOn}</Soft>
         <Steps>
           {steps.map(({ name, says }) => (
             <li key={name}>
@@ -54,7 +53,7 @@ export function FirstHour() {
         </Steps>
         <div>
           <ButtonLink to={href('/lineups/new')} $kind="primary">
-            Name the engine
+            {texts.nameTheEngine}
           </ButtonLink>
         </div>
       </Stack>

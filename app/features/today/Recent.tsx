@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { RecentSpecimen } from '#app/data/recent-specimens.server.ts'
+import * as texts from '#app/texts/today.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 
@@ -21,9 +22,9 @@ const List = styled.ul`
 /** What was worked on lately, each a press away. */
 export const Recent = ({ specimens }: { specimens: readonly RecentSpecimen[] }) =>
   specimens.length > 0 && (
-    <Card aria-label="Recent">
+    <Card aria-label={texts.recent}>
       <Stack $gap={4}>
-        <h2>Recent</h2>
+        <h2>{texts.recent}</h2>
         <List>
           {specimens.map(({ id, name, engine, at }) => (
             <li key={id}>

@@ -1,4 +1,5 @@
 import type { GlancePoint } from '#app/data/glance.server.ts'
+import * as texts from '#app/texts/today.ts'
 
 const [width, left, right] = [720, 10, 706]
 const axisAt = (points: number): number => left + ((right - left) * Math.min(100, Math.max(0, points))) / 100
@@ -38,7 +39,7 @@ interface Label {
 }
 
 const wordsOf = ({ name, mean, fault }: GlancePoint): string =>
-  fault ? `${name}: fault` : `${name} ${Math.round(mean)}`
+  fault ? texts.fault(name) : `${name} ${Math.round(mean)}`
 
 /** Names of who is first and of what has a fault, above the dots, none on another. */
 function placeLabels(placed: readonly Placed[]): Label[] {
@@ -75,7 +76,7 @@ export function ScoreAxis({ points }: { points: readonly GlancePoint[] }) {
       viewBox={`0 0 ${width} ${base + 24}`}
       width="100%"
       role="img"
-      aria-label={`Scores: ${words.join('; ') || 'none yet'}`}
+      aria-label={texts.scores(words.join('; ') || texts.noneYet)}
     >
       <path d={`M${left} ${base}H${right}`} stroke="var(--line-strong)" />
       {[0, 25, 50, 75, 100].map((tick) => (
@@ -100,7 +101,7 @@ export function ScoreAxis({ points }: { points: readonly GlancePoint[] }) {
       ))}
       {placed.map((point) => (
         <g key={point.id}>
-          <title>{`${wordsOf(point)}, ${Math.round(point.low)} to ${Math.round(point.high)}`}</title>
+          <title>{texts.to(wordsOf(point), Math.round(point.low), Math.round(point.high))}</title>
           <path
             d={`M${axisAt(point.low)} ${heightOf(point.row)}H${axisAt(point.high)}`}
             stroke="var(--line-strong)"

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { styled } from 'styled-components'
 import type { Matter } from '#app/data/glance.server.ts'
+import * as texts from '#app/texts/today.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Card, Soft, Stack } from '#app/ui/layout.tsx'
 
@@ -25,11 +26,11 @@ const List = styled.ul`
 `
 
 const signs: Record<Matter['kind'], { sign: string; says: string }> = {
-  fault: { sign: '!', says: 'Fault' },
-  contradiction: { sign: '≠', says: 'Contradiction' },
-  slip: { sign: '?', says: 'Finding' },
-  verdict: { sign: '↻', says: 'Verdict' },
-  price: { sign: '¤', says: 'Prices' },
+  fault: { sign: '!', says: texts.fault2 },
+  contradiction: { sign: '≠', says: texts.contradiction },
+  slip: { sign: '?', says: texts.finding },
+  verdict: { sign: '↻', says: texts.verdict },
+  price: { sign: '¤', says: texts.prices },
 }
 
 /** So many are listed before the rest is asked for; room for them is kept. */
@@ -40,10 +41,10 @@ export function ToSettle({ matters, isComplete }: { matters: readonly Matter[]; 
   const [isWhole, setWhole] = useState(false)
   const rest = matters.length - most
   return (
-    <Card aria-label="To settle" style={{ minHeight: isComplete ? undefined : 380 }}>
+    <Card aria-label={texts.toSettle} style={{ minHeight: isComplete ? undefined : 380 }}>
       <Stack $gap={4}>
-        <h2>To settle</h2>
-        {matters.length === 0 && <Soft>{isComplete ? 'Nothing waits for you.' : 'One moment …'}</Soft>}
+        <h2>{texts.toSettle}</h2>
+        {matters.length === 0 && <Soft>{isComplete ? texts.nothingWaitsForYou : texts.oneMoment}</Soft>}
         <List>
           {(isWhole ? matters : matters.slice(0, most)).map(({ kind, words, act, path }) => (
             <li key={`${kind} ${words}`}>
@@ -58,7 +59,7 @@ export function ToSettle({ matters, isComplete }: { matters: readonly Matter[]; 
         </List>
         {rest > 0 && !isWhole && (
           <Button $kind="quiet" onPress={() => setWhole(true)}>
-            Show {rest} more
+            {texts.showMore(rest)}
           </Button>
         )}
       </Stack>

@@ -2,10 +2,10 @@ import { Printer } from 'lucide-react'
 import { styled } from 'styled-components'
 import { formatCall, formatChance, type Call } from '#core/verdict/call.ts'
 import { formatInterest } from '#core/verdict/interest.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Row, Small, Soft, Unseen } from '#app/ui/layout.tsx'
 import { SameBuildLine } from '#app/features/kin/SameBuildLine.tsx'
@@ -71,14 +71,14 @@ export function Answer({ judged, draft, onPublish }: Props) {
   const [leader, next] = judged.ranked
   return (
     <Column>
-      <Unseen as="h1">Verdict: {application.name}</Unseen>
+      <Unseen as="h1">{texts.verdict(application.name)}</Unseen>
       <Head>
         <SchoolBar judged={judged} isTerse />
         <Row data-print="no" $gap={8}>
           <Button $kind="primary" onPress={onPublish}>
-            Publish …
+            {texts.publish}
           </Button>
-          <Button aria-label="Print" onPress={() => window.print()}>
+          <Button aria-label={texts.print} onPress={() => window.print()}>
             <Printer size={18} aria-hidden />
           </Button>
         </Row>
@@ -90,19 +90,19 @@ export function Answer({ judged, draft, onPublish }: Props) {
       <Small>{formatInterest(evaluation.reviewer.interest, evaluation.reviewer.interestNote)}</Small>
       <TroubleLine judged={judged} />
       {leader && next && <ReasonColumns leader={leader} next={next} judged={judged} />}
-      <section aria-label="What would settle it">
-        <h2>What would settle it</h2>
+      <section aria-label={texts.whatWouldSettleIt}>
+        <h2>{texts.whatWouldSettleIt}</h2>
         <SettleList judged={judged} />
       </section>
-      <section aria-label="Said of each">
-        <h2>Said of each</h2>
+      <section aria-label={texts.saidOfEach}>
+        <h2>{texts.saidOfEach}</h2>
         <SaidOfEach judged={judged} />
       </section>
     </Column>
   )
 }
 
-const NobodyYet = () => <p>Nobody is judged yet: one reading of a product that fits is enough to begin with.</p>
+const NobodyYet = () => <p>{texts.nobodyIsJudgedYetOneReading}</p>
 
 type HeadlineProps = Pick<Props, 'judged' | 'draft'>
 
@@ -112,12 +112,16 @@ function Headline({ judged, draft }: HeadlineProps) {
   const overruled = draft?.overruleColumn ? nameOf(draft.overruleColumn) : undefined
   const [first] = call.named
   return (
-    <div role="status" aria-label="Headline" aria-busy={!isSettled}>
-      {overruled ? <Soft>Put first by the reviewer</Soft> : call.word === 'close' && <Soft>Too close to call</Soft>}
+    <div role="status" aria-label={texts.headline} aria-busy={!isSettled}>
+      {overruled ? (
+        <Soft>{texts.putFirstByTheReviewer}</Soft>
+      ) : (
+        call.word === 'close' && <Soft>{texts.tooCloseToCall}</Soft>
+      )}
       <Winner>{overruled ?? headlineOf(call, nameOf)}</Winner>
       {overruled && (
         <p>
-          Overruled: {draft?.overruleReason} <Small>{formatCall(call, nameOf)}</Small>
+          {texts.overruled} {draft?.overruleReason} <Small>{formatCall(call, nameOf)}</Small>
         </p>
       )}
       {!overruled && first && call.word !== 'alone' && (
@@ -155,21 +159,17 @@ function ChanceInWords({ judged: { ranked, nameOf }, call }: { judged: Evaluatio
   const [first] = call.named
   const [leader, next] = ranked
   if (!first || !leader) return null
-  const others = call.behind.length > 0 ? `${formatCount(call.behind.length, 'other is', 'others are')} behind.` : ''
+  const others = call.behind.length > 0 ? texts.othersAreBehind(call.behind.length) : ''
   const { specimens } = columnOf(leader)
-  const opened = `${formatCount(specimens, 'specimen')} of ${nameOf(leader.id)} ${specimens === 1 ? 'was' : 'were'} opened.`
+  const opened = texts.specimensOfOpened(specimens, nameOf(leader.id))
   const drawn =
-    call.word === 'close'
-      ? 'Each may be the best one: the percentage is how often, when all that is not known for sure is drawn ' +
-        'again and again.'
-      : 'When all that is not known for sure is drawn again and again, it comes out best ' +
-        `${formatChance(first.chance)} of the time.`
+    call.word === 'close' ? texts.eachMayBeTheBestOne : texts.whenAllThatIsNotKnown(formatChance(first.chance))
   return (
     <>
       {drawn}{' '}
       {call.word !== 'close' && next && (
         <>
-          <strong>{nameOf(next.id)}</strong> takes most of the rest ({formatChance(next.chance)}).{' '}
+          <strong>{nameOf(next.id)}</strong> {texts.takesMostOfTheRest(formatChance(next.chance))}{' '}
         </>
       )}
       {others} {opened} <HowSureLink />

@@ -3,6 +3,7 @@ import { canBeHad, formatAvailability } from '#core/money/availability.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import { formatCall } from '#core/verdict/call.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Caution, Small } from '#app/ui/layout.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
@@ -26,8 +27,8 @@ export function AvailabilityLine({ judged: { ranked, nameOf, available } }: { ju
   })
   return (
     <Caution>
-      Of those that can be had: {call ? formatCall(call, nameOf) : 'none is judged.'}{' '}
-      {waiting.length > 0 && `Not to be had, and before it: ${formatList(waiting, 'conjunction')}.`}
+      {texts.ofThoseThatCanBeHad(call ? formatCall(call, nameOf) : texts.noneIsJudged)}{' '}
+      {waiting.length > 0 && texts.notToBeHadAndBefore(formatList(waiting, 'conjunction'))}
     </Caution>
   )
 }

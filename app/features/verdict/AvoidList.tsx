@@ -1,6 +1,7 @@
 import { fatalFaultCap } from '#core/score/fatal-faults.ts'
 import { unfitReason, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Alert } from '#app/ui/layout.tsx'
 import { useColumnOf } from './useColumnOf.ts'
 import type { EvaluationView } from './useEvaluation.ts'
@@ -21,15 +22,15 @@ export function AvoidList({ judged }: { judged: EvaluationView }) {
 
 function reasonToAvoid(one: EvaluatedRevision, column: ColumnHead): string {
   const { context, score } = one
-  if (context.misfits.length > 0) return `excluded, ${column.misfits.join(' and ')}.`
+  if (context.misfits.length > 0) return texts.excluded(column.misfits.join(' and '))
   const unfit = unfitReason(one)
-  if (unfit !== undefined) return `unfit, ${unfit}.`
+  if (unfit !== undefined) return texts.unfit(unfit)
   const faults = score.fatalFaults.map(({ description }) => description).join(' and ')
-  return `${faults}; capped at ${fatalFaultCap} whatever else is good. ${patternText(column)}`
+  return texts.cappedAtWhateverElseIsGood(faults, fatalFaultCap, patternText(column))
 }
 
 function patternText({ specimens, faultCount: { found, lookedAt } }: ColumnHead): string {
-  if (lookedAt < 2) return 'Open a second specimen before it is published as a pattern.'
-  const opened = specimens > lookedAt ? `, ${specimens} opened` : ''
-  return `Found in ${found} of the ${lookedAt} looked at${opened}${found > 1 ? ': worse than one alone' : ''}.`
+  if (lookedAt < 2) return texts.openASecondSpecimenBeforeIt
+  const opened = specimens > lookedAt ? texts.opened(specimens) : ''
+  return texts.foundInOfTheLookedAt(found, lookedAt, opened, found > 1)
 }

@@ -1,5 +1,6 @@
 import { styled } from 'styled-components'
 import { formatCall } from '#core/verdict/call.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Row } from '#app/ui/layout.tsx'
 import { HowSureLink } from './HowSureLink.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
@@ -15,9 +16,9 @@ export function CallLine({ judged: { call, school, driver, nameOf } }: { judged:
   if (!call) return null
   return (
     <Row $gap={10}>
-      <Line role="status" aria-label="Who is first">
+      <Line role="status" aria-label={texts.whoIsFirst}>
         {school.name}
-        {driver && `, for ${driver.name}`}: {formatCall(call, nameOf)}
+        {driver && texts.forLabel(driver.name)}: {formatCall(call, nameOf)}
       </Line>
       <HowSureLink />
     </Row>

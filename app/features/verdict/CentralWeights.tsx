@@ -1,7 +1,7 @@
 import { useMemo } from 'react'
 import { formatPreference, preferenceOf } from '#core/verdict/central-weights.ts'
 import { judgementSeed } from '#core/verdict/judgement.ts'
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/how-sure.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { ReasonList } from './list.ts'
 import { freeWeights } from './robustness-settings.ts'
@@ -26,7 +26,7 @@ export function CentralWeights({ ranked, nameOf }: Pick<EvaluationView, 'ranked'
   )
   const { run } = useRobustness(request)
   if (!request || run.state === 'failed' || run.state === 'stopped') return null
-  if (run.state === 'running') return <Soft>Trying all weights …</Soft>
+  if (run.state === 'running') return <Soft>{texts.tryingAllWeights}</Soft>
   const { first, central } = run.result
   const lines = ranked
     .map(({ id, score }, at) => ({
@@ -42,8 +42,8 @@ export function CentralWeights({ ranked, nameOf }: Pick<EvaluationView, 'ranked'
     .sort((a, b) => b.chance - a.chance)
   const others = ranked.length - lines.length
   return (
-    <section aria-label="By what you care about">
-      <p>By what you care about, whatever school that is:</p>
+    <section aria-label={texts.byWhatYouCareAbout}>
+      <p>{texts.byWhatYouCareAboutWhatever}</p>
       <ReasonList>
         {lines.map(({ id, preference }) => (
           <li key={id}>
@@ -52,8 +52,8 @@ export function CentralWeights({ ranked, nameOf }: Pick<EvaluationView, 'ranked'
         ))}
       </ReasonList>
       <Small>
-        {others > 0 && `${formatCount(others, 'other is', 'others are')} hardly ever first, whatever is cared about. `}
-        Central weights of SMAA-2: the mean of all weights by which a product is first, beside the mean of all weights.
+        {others > 0 && texts.othersAreHardlyEverFirstWhatever(others)}
+        {texts.centralWeightsOfSmaa2The}
       </Small>
     </section>
   )

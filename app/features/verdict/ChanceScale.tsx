@@ -1,5 +1,6 @@
 import { styled } from 'styled-components'
 import { callChances, formatChance } from '#core/verdict/call.ts'
+import * as texts from '#app/texts/how-sure.ts'
 
 const Line = styled.div`
   display: grid;
@@ -54,10 +55,11 @@ export function ChanceScale({ chance }: { chance: number }) {
       <strong>{formatChance(chance)}</strong>
       <Scale
         role="img"
-        aria-label={
-          `${formatChance(chance)} of what may be; leads from ${formatChance(callChances.leads)}, wins from ` +
-          `${formatChance(callChances.wins)}`
-        }
+        aria-label={texts.ofWhatMayBeLeadsFrom(
+          formatChance(chance),
+          formatChance(callChances.leads),
+          formatChance(callChances.wins),
+        )}
       >
         {words.map(({ word, at }) => (
           <span key={word} style={{ left: `${100 * at}%` }}>

@@ -1,5 +1,5 @@
 import { styled } from 'styled-components'
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/schools.ts'
 import { Table } from '#app/ui/Table.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
@@ -74,11 +74,11 @@ export function ChancesBySchool({ bySchool, school, set, nameOf, ranked }: Props
   const hidden = ranked.length - shown.length
   return (
     <>
-      <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Chances by school">
+      <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.chancesBySchool}>
         <Grid>
           <thead>
             <tr>
-              <th scope="col">Product</th>
+              <th scope="col">{texts.product}</th>
               {bySchool.map(({ school: one }) => (
                 <th key={one.id} scope="col">
                   <button type="button" aria-pressed={one.id === school.id} onClick={() => set({ school: one.id })}>
@@ -112,8 +112,8 @@ export function ChancesBySchool({ bySchool, school, set, nameOf, ranked }: Props
         </Grid>
       </div>
       <Small>
-        Of 100 draws; the likeliest of a school is framed. Pick a school to judge by it.
-        {hidden > 0 && ` ${formatCount(hidden, 'other is', 'others are')} first by no school.`}
+        {texts.of100DrawsTheLikeliestOf}
+        {hidden > 0 && texts.othersAreFirstByNoSchool(hidden)}
       </Small>
     </>
   )

@@ -1,6 +1,7 @@
 import { href } from 'react-router'
 import { formatCheapestReview, formatMinutes, planByProduct } from '#core/verdict/format-cheapest.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/how-sure.ts'
 import { ButtonLink } from '#app/ui/Button.tsx'
 import { Card, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -14,23 +15,23 @@ export function CheapestReviewCard({ judged: { cheapest, all, nameOf, query } }:
     <Card>
       <Stack $gap={10}>
         <Row $between>
-          <h2>The cheapest complete review</h2>
-          {cheapest && cheapest.plan.length > 0 && <ButtonLink to={address}>Bench card to print</ButtonLink>}
+          <h2>{texts.theCheapestCompleteReview}</h2>
+          {cheapest && cheapest.plan.length > 0 && <ButtonLink to={address}>{texts.benchCardToPrint}</ButtonLink>}
         </Row>
         {all.length < 2 ? (
-          <Soft>It takes two filters with a specimen each.</Soft>
+          <Soft>{texts.itTakesTwoFiltersWithA}</Soft>
         ) : !cheapest ? (
-          <Soft>Looking for the fewest minutes that would do …</Soft>
+          <Soft>{texts.lookingForTheFewestMinutesThat}</Soft>
         ) : (
           <>
             <p>{formatCheapestReview(cheapest)}</p>
             {cheapest.plan.length > 0 && (
-              <Table aria-label="The cheapest complete review">
+              <Table aria-label={texts.theCheapestCompleteReview}>
                 <thead>
                   <tr>
-                    <th scope="col">Filter</th>
-                    <th scope="col">Minutes</th>
-                    <th scope="col">To find out, the most worth first</th>
+                    <th scope="col">{texts.filter}</th>
+                    <th scope="col">{texts.minutes}</th>
+                    <th scope="col">{texts.toFindOutTheMostWorth}</th>
                   </tr>
                 </thead>
                 <tbody>
@@ -44,10 +45,7 @@ export function CheapestReviewCard({ judged: { cheapest, all, nameOf, query } }:
                 </tbody>
               </Table>
             )}
-            <Small>
-              Greedy by worth for a minute, by the school in force; minutes are those of a practised hand. What is read
-              may come out either way: this is how often it would be enough.
-            </Small>
+            <Small>{texts.greedyByWorthForAMinute}</Small>
           </>
         )}
       </Stack>

@@ -2,9 +2,9 @@ import { href, Link } from 'react-router'
 import { cautions } from '#core/catalogue/index.ts'
 import { formatInterest } from '#core/verdict/interest.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Card, Caution, Stack } from '#app/ui/layout.tsx'
 import { ReasonList } from './list.ts'
 import { useColumnOf } from './useColumnOf.ts'
@@ -18,12 +18,12 @@ export function DisclosureCard({ judged: { ranked, call, nameOf } }: { judged: E
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>Doubts and disclosures</h2>
+        <h2>{texts.doubtsAndDisclosures}</h2>
         <ReasonList>
           <li>
             {formatInterest(reviewer.interest, reviewer.interestNote)}{' '}
             <Link to={href('/reviewer')} data-print="no">
-              Change
+              {texts.change}
             </Link>
           </li>
           {named.map((one) => (
@@ -41,15 +41,10 @@ export function DisclosureCard({ judged: { ranked, call, nameOf } }: { judged: E
           {columns
             .filter(({ given }) => given.length > 0)
             .map(({ id, given }) => (
-              <li key={`given ${id}`}>
-                {nameOf(id)}: a sample was given by {given.join(', ')}.
-              </li>
+              <li key={`given ${id}`}>{texts.aSampleWasGivenBy(nameOf(id), given.join(', '))}</li>
             ))}
         </ReasonList>
-        <Caution>
-          A judgement of construction and value, no filtration test. Efficiency, capacity and burst figures are the
-          makers' or estimates. The engine maker's manual and a qualified mechanic come first. {cautions.opened.summary}
-        </Caution>
+        <Caution>{texts.aJudgementOfConstructionAndValue(cautions.opened.summary)}</Caution>
       </Stack>
     </Card>
   )
@@ -57,9 +52,9 @@ export function DisclosureCard({ judged: { ranked, call, nameOf } }: { judged: E
 
 function reservationsText({ score }: EvaluatedRevision, { specimens, findings }: ColumnHead): string {
   const said = [
-    `${formatCount(specimens, 'specimen was', 'specimens were')} opened`,
-    score.coverage < 1 && `${Math.round((1 - score.coverage) * 100)} % of the weight is open or inferred`,
-    findings > 0 && `${formatCount(findings, 'contradiction')} in its readings`,
+    texts.specimensWereOpened(specimens),
+    score.coverage < 1 && texts.ofTheWeightIsOpenOr(Math.round((1 - score.coverage) * 100)),
+    findings > 0 && texts.contradictionsInItsReadings(findings),
   ]
   return said.filter(Boolean).join(', ')
 }

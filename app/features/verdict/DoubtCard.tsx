@@ -4,6 +4,7 @@ import { groupBy } from '#core/group-by.ts'
 import { doubtSources, scoreDoubt, type DoubtShare } from '#core/verdict/doubt.ts'
 import { judgementProblem } from '#core/verdict/judgement.ts'
 import { contenders, type EvaluatedRevision } from '#core/verdict/ranking.ts'
+import * as texts from '#app/texts/how-sure.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { ShareBar } from '#app/ui/ShareBar.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -31,17 +32,17 @@ export function DoubtCard({ all, of, linkOf }: Props) {
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>What makes it unsure</h2>
+        <h2>{texts.whatMakesItUnsure}</h2>
         {shares.length === 0 ? (
-          <p>Nothing: all that is judged is known exactly.</p>
+          <p>{texts.nothingAllThatIsJudgedIs}</p>
         ) : (
           <>
             <Shares
-              label="By kind"
+              label={texts.byKind}
               lines={sources.map(({ source, share }) => ({ name: doubtSources[source], share }))}
             />
             <Shares
-              label="By criterion"
+              label={texts.byCriterion}
               lines={[
                 ...shares.slice(0, named).map(({ attribute, label, source, share }) => ({
                   name: (
@@ -51,12 +52,10 @@ export function DoubtCard({ all, of, linkOf }: Props) {
                   ),
                   share,
                 })),
-                ...(rest > 0.005 ? [{ name: 'all others', share: rest }] : []),
+                ...(rest > 0.005 ? [{ name: texts.allOthers, share: rest }] : []),
               ]}
             />
-            <Small>
-              Shares of the variance of its score, by the school in force; together they are the whole of it.
-            </Small>
+            <Small>{texts.sharesOfTheVarianceOfIts}</Small>
           </>
         )}
       </Stack>
@@ -78,7 +77,7 @@ function Shares({ label, lines }: { label: string; lines: { name: React.ReactNod
           <th scope="col" style={{ width: '46%' }}>
             {label}
           </th>
-          <th scope="col">Share</th>
+          <th scope="col">{texts.share}</th>
           <th scope="col" style={{ width: '8%' }} />
         </tr>
       </thead>

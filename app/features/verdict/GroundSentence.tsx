@@ -1,4 +1,5 @@
 import { formatCall } from '#core/verdict/call.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
@@ -9,9 +10,9 @@ export function GroundSentence({ judged: { beside, call, nameOf } }: { judged: E
   const of = beside.kept.length + beside.leftOut.length
   return (
     <Small>
-      {beside.ground === 'common' ? `On common ground (${beside.kept.length} of ${of} criteria): ` : 'Overall: '}
+      {beside.ground === 'common' ? texts.onCommonGroundOfCriteria(beside.kept.length, of) : texts.overall}
       {formatCall(beside.call, nameOf)}
-      {isOther && <strong> The two disagree: what is not known of all counts overall only.</strong>}
+      {isOther && <strong> {texts.theTwoDisagreeWhatIsNot}</strong>}
     </Small>
   )
 }

@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { newerRevision } from '#core/verdict/revision-age.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Small } from '#app/ui/layout.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
@@ -13,9 +14,9 @@ export function NewerRevisionLine({ judged: { call, ranked, nameOf } }: { judged
     const place = ranked.findIndex((one) => one.id === newer.id) + 1
     return (
       <Small key={id} as="p">
-        {nameOf(id)} is not its newest revision:{' '}
+        {texts.isNotItsNewestRevision(nameOf(id))}{' '}
         <Link to={href('/products/:product', { product: newer.productId })}>{nameOf(newer.id)}</Link>{' '}
-        {place > 0 ? `is ranked ${place} of ${ranked.length}.` : 'has been seen, and is not judged.'}
+        {place > 0 ? texts.isRankedOf(place, ranked.length) : texts.hasBeenSeenAndIsNot}
       </Small>
     )
   })

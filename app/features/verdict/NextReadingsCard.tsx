@@ -4,6 +4,7 @@ import { formatChance } from '#core/verdict/call.ts'
 import type { NextReading } from '#core/verdict/next-reading.ts'
 import { formatNumber } from '#core/quantity/format.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/how-sure.ts'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { attributeAddress } from './attribute-address.ts'
@@ -17,15 +18,13 @@ export function NextReadingsCard({ judged }: { judged: EvaluationView }) {
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>What to measure next</h2>
+        <h2>{texts.whatToMeasureNext}</h2>
         {ranked.length < 2 ? (
-          <Soft>It takes two that are judged.</Soft>
+          <Soft>{texts.itTakesTwoThatAreJudged}</Soft>
         ) : !next ? (
-          <Soft>Weighing what is open …</Soft>
+          <Soft>{texts.weighingWhatIsOpen}</Soft>
         ) : next.length === 0 ? (
-          <p>
-            No single reading that is open would make another the likelier one; below is what narrows each score most.
-          </p>
+          <p>{texts.noSingleReadingThatIsOpen}</p>
         ) : (
           next.map((reading) => (
             <Proposal key={`${reading.column} ${reading.criterion}`} reading={reading} nameOf={nameOf} />
@@ -33,7 +32,7 @@ export function NextReadingsCard({ judged }: { judged: EvaluationView }) {
         )}
         {ranked.length > 0 && (
           <>
-            <h3>What each is judged on</h3>
+            <h3>{texts.whatEachIsJudgedOn}</h3>
             <ProductsKnown judged={judged} />
           </>
         )}
@@ -48,14 +47,10 @@ function Proposal({ reading, nameOf }: { reading: NextReading; nameOf: (id: stri
   const { column, label, gain, minutes, outcomes } = reading
   const specimen = evaluation.columns.find(({ id }) => id === column)?.specimenId ?? ''
   return (
-    <section aria-label={`${label} of ${nameOf(column)}`}>
+    <section aria-label={texts.ofLabel(label, nameOf(column))}>
       <p style={{ font: '600 18px/1.3 var(--label)' }}>
-        <Link to={nextReadingAddress(reading, application.id, specimen)}>
-          {label} of {nameOf(column)}
-        </Link>{' '}
-        <Small>
-          about {formatNumber(minutes, 2)} min; the chance of naming the right one grows by {formatChance(gain)}
-        </Small>
+        <Link to={nextReadingAddress(reading, application.id, specimen)}>{texts.ofLabel(label, nameOf(column))}</Link>{' '}
+        <Small>{texts.aboutMinTheChanceOfNaming(formatNumber(minutes, 2), formatChance(gain))}</Small>
       </p>
       <ReasonList>
         {outcomes.map((outcome) => (

@@ -1,5 +1,6 @@
 import { styled } from 'styled-components'
 import { formatList } from '#core/quantity/format-list.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { avoided } from './AvoidList.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
@@ -20,9 +21,9 @@ const List = styled.dl`
 `
 
 const questions = [
-  { school: 'build', label: 'Best build' },
-  { school: 'thrift', label: 'Best value, by thrift' },
-  { school: 'long', label: 'Best for long intervals' },
+  { school: 'build', label: texts.bestBuild },
+  { school: 'thrift', label: texts.bestValueByThrift },
+  { school: 'long', label: texts.bestForLongIntervals },
 ]
 
 /** Who is first by three questions that buyers ask, and whom to avoid. */
@@ -47,8 +48,8 @@ export function Picks({ judged }: { judged: EvaluationView }) {
         </div>
       ))}
       <div>
-        <dt>Avoid</dt>
-        <dd>{avoid.length === 0 ? 'nobody' : avoid.join(', ')}</dd>
+        <dt>{texts.avoid}</dt>
+        <dd>{avoid.length === 0 ? texts.nobody : avoid.join(', ')}</dd>
       </div>
     </List>
   )

@@ -1,5 +1,6 @@
 import { href } from 'react-router'
 import { styled } from 'styled-components'
+import * as texts from '#app/texts/verdict.ts'
 import { ChancesBySchool } from './ChancesBySchool.tsx'
 import { ScoreRows } from './ScoreRows.tsx'
 import { useColumnOf } from './useColumnOf.ts'
@@ -54,17 +55,17 @@ export function Picture({ judged }: { judged: EvaluationView }) {
         <figcaption>{nameOf(leader.id)}</figcaption>
         <img
           src={`${href('/specimens/:specimen/drawing.svg', { specimen: columnOf(leader).specimenId })}?head`}
-          alt={`${nameOf(leader.id)}, exploded drawing to scale`}
+          alt={texts.explodedDrawingToScale(nameOf(leader.id))}
           width={360}
           height={104}
         />
       </Leader>
-      <section aria-label="Construction scores">
-        <h2>Construction score, and how wide it still is</h2>
+      <section aria-label={texts.constructionScores}>
+        <h2>{texts.constructionScoreAndHowWideIt}</h2>
         <ScoreRows judged={judged} />
       </section>
-      <section aria-label="First by school">
-        <h2>Chance of being first, school by school</h2>
+      <section aria-label={texts.firstBySchool}>
+        <h2>{texts.chanceOfBeingFirstSchoolBy}</h2>
         <ChancesBySchool {...judged} />
       </section>
     </Column>

@@ -3,6 +3,7 @@ import { formatJudgedOn, judgedOn } from '#core/verdict/judged-on.ts'
 import type { NextAnswer } from '#core/verdict/next-answers.ts'
 import { formatNumber } from '#core/quantity/format.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { attributeAddress } from './attribute-address.ts'
@@ -17,15 +18,15 @@ export function ProductsKnown({ judged: { ranked, nameOf, answers } }: { judged:
       ? `${href('/bench/:specimen', { specimen })}?at=${first}`
       : attributeAddress(attribute, application.id, specimen)
   return (
-    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="What each is judged on">
+    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.whatEachIsJudgedOn}>
       <Table>
         <thead>
           <tr>
             <th scope="col" style={{ width: '22%' }}>
-              Product
+              {texts.product}
             </th>
-            <th scope="col">Judged on</th>
-            <th scope="col">Worth most next</th>
+            <th scope="col">{texts.judgedOn}</th>
+            <th scope="col">{texts.worthMostNext}</th>
           </tr>
         </thead>
         <tbody>
@@ -37,13 +38,13 @@ export function ProductsKnown({ judged: { ranked, nameOf, answers } }: { judged:
                 {!answers ? (
                   <Small>…</Small>
                 ) : (answers.get(id) ?? []).length === 0 ? (
-                  <Small>nothing is open that can still be taken</Small>
+                  <Small>{texts.nothingIsOpenThatCanStill}</Small>
                 ) : (
                   answers.get(id)?.map((answer, at) => (
                     <span key={answer.criterion}>
                       {at > 0 && ', '}
                       <Link to={addressOf(answer, specimenOf(id))}>{answer.label}</Link>{' '}
-                      <Small>{formatNumber(answer.minutes, 2)} min</Small>
+                      <Small>{texts.min(formatNumber(answer.minutes, 2))}</Small>
                     </span>
                   ))
                 )}

@@ -1,9 +1,10 @@
 import { formatProposedWord, type ProposedWord } from '#core/verdict/absolute-word.ts'
+import * as texts from '#app/texts/absolute-words.ts'
 import { Small, Stack } from '#app/ui/layout.tsx'
 
 /** What the rules propose, how sure it is, why, and under what it holds. */
 export function ProposedWordText({ proposed }: { proposed: ProposedWord | undefined }) {
-  if (!proposed) return <p>Nothing is known of it yet: one reading is enough to begin with.</p>
+  if (!proposed) return <p>{texts.nothingIsKnownOfItYet}</p>
   const { grounds, condition } = proposed
   return (
     <Stack $gap={4}>
@@ -11,7 +12,7 @@ export function ProposedWordText({ proposed }: { proposed: ProposedWord | undefi
       {grounds.map((ground) => (
         <p key={ground}>{ground}</p>
       ))}
-      {condition && <Small>Holds {condition}.</Small>}
+      {condition && <Small>{texts.holds(condition)}</Small>}
     </Stack>
   )
 }

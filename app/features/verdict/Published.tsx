@@ -6,6 +6,7 @@ import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Day } from '#app/ui/Day.tsx'
 import { Button } from '#app/ui/Button.tsx'
 import { Caution, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -17,8 +18,7 @@ import type { EvaluationView } from './useEvaluation.ts'
 /** Published verdicts as they were, with what has changed since. */
 export function Published({ published, judged }: { published: Verdict[]; judged: EvaluationView }) {
   const judgements = useJudgementsNow(published, judged)
-  if (published.length === 0)
-    return <Soft>What you publish will stand here as it was that day, with what has changed since.</Soft>
+  if (published.length === 0) return <Soft>{texts.whatYouPublishWillStandHere}</Soft>
   return (
     <Stack $gap={18}>
       {published.map((verdict) => (
@@ -70,21 +70,22 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
       ? changesSince(snapshot, judgement, method.version, nameOf, (of) => newerRevision(columns, of)?.id)
       : []
   return (
-    <Stack $gap={6} as="section" aria-label={`Published ${day}`}>
+    <Stack $gap={6} as="section" aria-label={texts.published(day)}>
       <h3>
         <Day of={verdict.publishedAt ?? ''} />:{' '}
         {overruleColumn
-          ? `${nameOf(overruleColumn)}, by the reviewer`
-          : (snapshot?.call ?? (snapshot?.winners.join(' and ') || 'nobody was judged'))}
+          ? texts.byTheReviewer(nameOf(overruleColumn))
+          : (snapshot?.call ?? (snapshot?.winners.join(' and ') || texts.nobodyWasJudged))}
       </h3>
       <Small>
-        {snapshot?.school}, for {snapshot?.driver || 'anybody'}, method {snapshot?.method}
-        {snapshot?.sizeClass && `, judged as ${snapshot.sizeClass.toLowerCase()}`}
+        {snapshot?.school}
+        {texts.forMethod(snapshot?.driver || texts.anybody)} {snapshot?.method}
+        {snapshot?.sizeClass && texts.judgedAs(snapshot.sizeClass.toLowerCase())}
       </Small>
-      {overruleColumn && <p>Overruled: {overruleReason}</p>}
+      {overruleColumn && <p>{texts.overruledOfOverruleReason(overruleReason)}</p>}
       {words && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{words}</p>}
       {snapshot?.interest && <p>{snapshot.interest}</p>}
-      {conditions && <p>It holds under: {conditions}</p>}
+      {conditions && <p>{texts.itHoldsUnder(conditions)}</p>}
       {snapshot?.sentences.map((sentence) => (
         <p key={sentence}>{sentence}</p>
       ))}
@@ -92,33 +93,35 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
         {snapshot?.ranking.map(({ name, value }, rank) => `${rank + 1} ${name} ${Math.round(value)}`).join(' · ')}
       </Small>
       {(snapshot?.contradictions ?? []).length > 0 && (
-        <Small>Seen and published all the same: {snapshot?.contradictions?.join(' ')}</Small>
+        <Small>
+          {texts.seenAndPublishedAllTheSame} {snapshot?.contradictions?.join(' ')}
+        </Small>
       )}
       {snapshot?.ranking.some((one) => one.judgedOn) && (
         <details>
-          <summary style={{ minHeight: 32, cursor: 'pointer' }}>What each was judged on</summary>
+          <summary style={{ minHeight: 32, cursor: 'pointer' }}>{texts.whatEachWasJudgedOn}</summary>
           <ReasonList>
             {snapshot.ranking.map(({ column, name, judgedOn, disclosure, notLookedAt = [] }) => (
               <li key={column}>
                 {name}: {[judgedOn, disclosure].filter(Boolean).join('; ')}.
-                {notLookedAt.length > 0 && ` Not looked at: ${formatNotLookedAt(notLookedAt)}.`}
+                {notLookedAt.length > 0 && texts.notLookedAt(formatNotLookedAt(notLookedAt))}
               </li>
             ))}
           </ReasonList>
         </details>
       )}
       {changes.length > 0 ? (
-        <Caution>Since then: {changes.join(' ')}</Caution>
+        <Caution>{texts.sinceThen(changes.join(' '))}</Caution>
       ) : (
-        judgement && <Small>Nothing has changed it since.</Small>
+        judgement && <Small>{texts.nothingHasChangedItSince}</Small>
       )}
       <Row data-print="no">
         <Button
           $kind="quiet"
           onPress={() => send({ intent: 'withdraw', id })}
-          aria-label={`Withdraw the verdict of ${day}`}
+          aria-label={texts.withdrawTheVerdictOf(day)}
         >
-          Withdraw
+          {texts.withdraw}
         </Button>
       </Row>
     </Stack>
@@ -130,5 +133,5 @@ const named = 8
 
 function formatNotLookedAt(labels: readonly string[]): string {
   const said = labels.slice(0, named).map((label) => label.toLowerCase())
-  return labels.length > named ? `${said.join(', ')} and ${labels.length - named} more` : said.join(', ')
+  return labels.length > named ? texts.andMoreOfSaid(said.join(', '), labels.length - named) : said.join(', ')
 }

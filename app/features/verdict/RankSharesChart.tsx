@@ -1,4 +1,5 @@
 import { useCallback } from 'react'
+import * as texts from '#app/texts/how-sure.ts'
 import { Chart } from '#app/ui/Chart.tsx'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 import { shareBeyond, shownRanks, type RankShares } from './rank-shares.ts'
@@ -8,18 +9,12 @@ const opacities = [1, 0.7, 0.5, 0.34, 0.22, 0.1]
 /** A bar a product, parted by rank. */
 export function RankSharesChart({ rows }: { rows: RankShares[] }) {
   const option = useCallback((colours: ChartColours) => chartOption(rows, colours), [rows])
-  return (
-    <Chart
-      label="Share of draws in which each product is at each rank; the table below has the same figures"
-      height={70 + 30 * rows.length}
-      option={option}
-    />
-  )
+  return <Chart label={texts.shareOfDrawsInWhichEach} height={70 + 30 * rows.length} option={option} />
 }
 
 function chartOption(rows: RankShares[], colours: ChartColours) {
   const shown = Array.from({ length: Math.min(shownRanks, rows.length) }, (_, rank) => ({
-    name: `rank ${rank + 1}`,
+    name: texts.rank(rank + 1),
     shareOf: ({ shares }: RankShares) => shares[rank] ?? 0,
   }))
   const beyond = { name: 'lower', shareOf: ({ shares }: RankShares) => shareBeyond(shares) }

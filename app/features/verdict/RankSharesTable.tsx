@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/how-sure.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { shareBeyond, shownRanks, type RankShares } from './rank-shares.ts'
@@ -11,18 +12,18 @@ const formatShare = (share: number): string => {
 export function RankSharesTable({ rows, hasDrawnWeights }: { rows: RankShares[]; hasDrawnWeights: boolean }) {
   const isBeyond = rows.length > shownRanks
   return (
-    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Rank shares">
+    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.rankShares}>
       <Table>
         <thead>
           <tr>
-            <th scope="col">Product</th>
+            <th scope="col">{texts.product}</th>
             {rows.slice(0, shownRanks).map(({ id }, rank) => (
               <th key={id} scope="col">
                 {rank + 1}
               </th>
             ))}
-            {isBeyond && <th scope="col">lower</th>}
-            {hasDrawnWeights && <th scope="col">Wins with more weight on</th>}
+            {isBeyond && <th scope="col">{texts.lower}</th>}
+            {hasDrawnWeights && <th scope="col">{texts.winsWithMoreWeightOn}</th>}
           </tr>
         </thead>
         <tbody>
@@ -35,7 +36,7 @@ export function RankSharesTable({ rows, hasDrawnWeights }: { rows: RankShares[];
               {isBeyond && <td>{formatShare(shareBeyond(shares))}</td>}
               {hasDrawnWeights && (
                 <td>
-                  <Small>{winsWith.length > 0 ? winsWith.join(', ') : 'never first'}</Small>
+                  <Small>{winsWith.length > 0 ? winsWith.join(', ') : texts.neverFirst}</Small>
                 </td>
               )}
             </tr>

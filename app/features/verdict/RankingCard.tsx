@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { formatChance, standingOf } from '#core/verdict/call.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { useColumnOf } from './useColumnOf.ts'
@@ -29,18 +30,18 @@ export function RankingCard({ judged: { ranked, call, all, nameOf, query } }: { 
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>Ranking</h2>
-        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Ranking">
+        <h2>{texts.ranking}</h2>
+        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.ranking}>
           <Ranking>
             <thead>
               <tr>
-                <th scope="col">Rank</th>
-                <th scope="col">Product</th>
-                <th scope="col">First in</th>
-                <th scope="col">Score</th>
-                <th scope="col">95 of 100 times</th>
-                <th scope="col">Known</th>
-                <th scope="col">Disclosure</th>
+                <th scope="col">{texts.rank}</th>
+                <th scope="col">{texts.product}</th>
+                <th scope="col">{texts.firstIn}</th>
+                <th scope="col">{texts.score}</th>
+                <th scope="col">{texts.n95Of100Times}</th>
+                <th scope="col">{texts.known}</th>
+                <th scope="col">{texts.disclosure}</th>
               </tr>
             </thead>
             <tbody>
@@ -59,11 +60,9 @@ export function RankingCard({ judged: { ranked, call, all, nameOf, query } }: { 
                         {chances.mean.toFixed(1)}
                       </Link>
                     </td>
-                    <td>
-                      {Math.round(chances.low)} to {Math.round(chances.high)}
-                    </td>
+                    <td>{texts.to(Math.round(chances.low), Math.round(chances.high))}</td>
                     <td>{Math.round(score.coverage * 100)} %</td>
-                    <td>{given.length > 0 ? `sample given by ${given.join(', ')}` : ''}</td>
+                    <td>{given.length > 0 ? texts.sampleGivenBy(given.join(', ')) : ''}</td>
                   </tr>
                 )
               })}
@@ -73,13 +72,11 @@ export function RankingCard({ judged: { ranked, call, all, nameOf, query } }: { 
         {all
           .filter(({ id }) => !ranked.some((one) => one.id === id))
           .map((one) => (
-            <Small key={one.id}>
-              {nameOf(one.id)} is not judged: {reasonNotJudged(one)}.
-            </Small>
+            <Small key={one.id}>{texts.isNotJudged(nameOf(one.id), reasonNotJudged(one))}</Small>
           ))}
       </Stack>
     </Card>
   )
 }
 
-const reasonNotJudged = ({ excluded }: EvaluatedRevision): string => excluded ?? 'nothing is known of it'
+const reasonNotJudged = ({ excluded }: EvaluatedRevision): string => excluded ?? texts.nothingIsKnownOfIt

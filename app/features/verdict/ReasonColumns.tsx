@@ -4,6 +4,7 @@ import { styled } from 'styled-components'
 import { scoreContributions, type Contribution } from '#core/verdict/contributions.ts'
 import type { JudgedRevision } from '#core/verdict/judgement.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { contributionAddress } from './contribution-address.ts'
@@ -59,8 +60,8 @@ export function ReasonColumns({ leader, next, judged: { nameOf, query } }: Props
   const losses = contributions.filter(({ gain }) => gain < 0).reverse()
   return (
     <Columns>
-      <Side title={`Before ${nameOf(next.id)} by`} those={gains} query={query} />
-      {losses.length > 0 && <Side title="Behind it by" those={losses.slice(0, mostReasons)} query={query} />}
+      <Side title={texts.beforeBy(nameOf(next.id))} those={gains} query={query} />
+      {losses.length > 0 && <Side title={texts.behindItBy} those={losses.slice(0, mostReasons)} query={query} />}
     </Columns>
   )
 }
@@ -79,16 +80,16 @@ function Side({ title, those, query }: { title: string; those: readonly Contribu
       <h2>{title}</h2>
       <ul>
         {those.map((one) => (
-          <li key={one.criterion.key} title={`${Math.abs(one.gain).toFixed(1)} points of a hundred`}>
+          <li key={one.criterion.key} title={texts.pointsOfAHundred(Math.abs(one.gain).toFixed(1))}>
             <Link to={contributionAddress(one, application.id, query)}>{one.criterion.label}</Link>
             <span>
               {sidesText(one)}
-              {one.byLook && <Small> by the look of it</Small>}
+              {one.byLook && <Small> {texts.byTheLookOfIt}</Small>}
             </span>
           </li>
         ))}
       </ul>
-      {those.length === 0 && <Small>nothing that is known of both</Small>}
+      {those.length === 0 && <Small>{texts.nothingThatIsKnownOfBoth}</Small>}
     </section>
   )
 }

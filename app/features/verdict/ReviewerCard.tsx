@@ -1,6 +1,7 @@
 import { openContradictions } from '#app/data/open-contradictions.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/reviewer.ts'
 import { Card, Stack } from '#app/ui/layout.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import { ReviewerForm } from './ReviewerForm.tsx'
@@ -14,7 +15,7 @@ export function ReviewerCard({ judged, draft }: { judged: EvaluationView; draft:
   return (
     <Card id="reviewer">
       <Stack $gap={12}>
-        <h2>The reviewer</h2>
+        <h2>{texts.theReviewer}</h2>
         {draft?.words && <p style={{ whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}>{draft.words}</p>}
         <ReviewerForm
           key={`${application.id} ${pick}`}

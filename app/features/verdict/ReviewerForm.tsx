@@ -3,6 +3,7 @@ import { newId } from '#app/data/id.ts'
 import type { Verdict } from '#app/data/verdicts.server.ts'
 import { meanwhileOf } from '#app/features/forms/action-result.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
+import * as texts from '#app/texts/reviewer.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { AreaBox, InputBox } from '#app/ui/inputs.tsx'
@@ -60,7 +61,7 @@ export function ReviewerForm({ draft, pick, school, driver, products, contradict
   return (
     <Stack $gap={12} data-print="no">
       <Stack $gap={4}>
-        <label htmlFor="own-words">Your own words</label>
+        <label htmlFor="own-words">{texts.yourOwnWords}</label>
         <AreaBox
           rows={4}
           id="own-words"
@@ -70,26 +71,26 @@ export function ReviewerForm({ draft, pick, school, driver, products, contradict
         />
       </Stack>
       <Stack $gap={4}>
-        <label htmlFor="conditions">Under which it holds</label>
+        <label htmlFor="conditions">{texts.underWhichItHolds}</label>
         <InputBox
           id="conditions"
           value={conditions}
           onChange={(event) => setConditions(event.target.value)}
-          placeholder="for changes within a year; not for towing; at the prices of this week"
+          placeholder={texts.forChangesWithinAYearNot}
           maxLength={600}
         />
       </Stack>
       <Row>
         <SelectMenu
-          label="Put first all the same"
+          label={texts.putFirstAllTheSame}
           value={overrule}
-          options={[{ value: '', label: 'nobody: it stands as it is' }, ...namedOptions(products)]}
+          options={[{ value: '', label: texts.nobodyItStandsAsItIs }, ...namedOptions(products)]}
           onPick={setOverrule}
         />
       </Row>
       {overrule !== '' && (
         <Stack $gap={4}>
-          <label htmlFor="overrule-reason">Reason to overrule</label>
+          <label htmlFor="overrule-reason">{texts.reasonToOverrule}</label>
           <InputBox
             id="overrule-reason"
             value={reason}
@@ -101,17 +102,17 @@ export function ReviewerForm({ draft, pick, school, driver, products, contradict
       {contradictions.length > 0 && (
         <label style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}>
           <input type="checkbox" checked={isSeen} onChange={(event) => setIsSeen(event.target.checked)} />
-          <span>I have seen it, and publish all the same: {contradictions.join(' ')}</span>
+          <span>{texts.iHaveSeenItAndPublish(contradictions.join(' '))}</span>
         </label>
       )}
       <ErrorText role="alert">{refusal}</ErrorText>
       <SavedMeanwhileList values={meanwhile?.values} />
       <Row>
         <Button $kind="primary" onPress={() => post('save')}>
-          Keep
+          {texts.keep}
         </Button>
-        <Button onPress={() => post('publish')}>Publish as it is</Button>
-        <Small role="status">{isTaken && 'Kept.'}</Small>
+        <Button onPress={() => post('publish')}>{texts.publishAsItIs}</Button>
+        <Small role="status">{isTaken && texts.kept}</Small>
       </Row>
     </Stack>
   )

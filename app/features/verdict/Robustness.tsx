@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react'
 import type { WeightDraw } from '#core/score/draw-problem.ts'
 import { judgementSeed, judgementSettings } from '#core/verdict/judgement.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
+import * as texts from '#app/texts/how-sure.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { Alert, Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
@@ -16,9 +17,9 @@ const settingsOf = (mode: WeightDraw) => (mode === 'fixed' ? { ...judgementSetti
 const around = 0.5
 
 const modes: { key: WeightDraw; label: string }[] = [
-  { key: 'fixed', label: 'weights as the school has them' },
-  { key: 'around', label: `each weight within ${around * 100} % of the school's` },
-  { key: 'free', label: 'any weights at all' },
+  { key: 'fixed', label: texts.weightsAsTheSchoolHasThem },
+  { key: 'around', label: texts.eachWeightWithinOfTheSchools(around * 100) },
+  { key: 'free', label: texts.anyWeightsAtAll },
 ]
 
 /** How often each product is at each rank when what is in doubt is drawn: stochastic acceptability analysis. */
@@ -38,35 +39,31 @@ export function Robustness({ ranked, nameOf }: { ranked: EvaluatedRevision[]; na
   const { run, cancel } = useRobustness(request)
   const result = run.state === 'done' ? run.result : undefined
   const rows = useMemo(() => result && rankShares(result, ranked, nameOf, mode), [result, ranked, nameOf, mode])
-  if (!request) return <Soft>It takes two products that are judged.</Soft>
+  if (!request) return <Soft>{texts.itTakesTwoProductsThatAre}</Soft>
   return (
     <Stack $gap={10}>
       <Row>
         <SelectMenu
-          label="Drawn with"
+          label={texts.drawnWith}
           value={mode}
           options={modes.map(({ key, label }) => ({ value: key, label }))}
           onPick={(key) => setMode(key as WeightDraw)}
         />
         <span role="status">
           <Small>
-            {run.state === 'running' && 'Drawing …'}
-            {run.state === 'done' && `${run.result.draws.toLocaleString('en')} draws`}
-            {run.state === 'stopped' && 'Stopped.'}
+            {run.state === 'running' && texts.drawing}
+            {run.state === 'done' && texts.draws(run.result.draws.toLocaleString('en'))}
+            {run.state === 'stopped' && texts.stopped}
           </Small>
         </span>
-        {run.state === 'running' && <Button onPress={cancel}>Stop</Button>}
+        {run.state === 'running' && <Button onPress={cancel}>{texts.stop}</Button>}
       </Row>
-      {run.state === 'failed' && <Alert role="alert">This browser could not run the analysis.</Alert>}
+      {run.state === 'failed' && <Alert role="alert">{texts.thisBrowserCouldNotRunThe}</Alert>}
       {rows && (
         <>
           <RankSharesChart rows={rows} />
           <RankSharesTable rows={rows} hasDrawnWeights={mode !== 'fixed'} />
-          <Small>
-            SMAA-2, Lahdelma and Salminen 2001. Measurements are drawn from their uncertainty, unit-to-unit spread
-            included, answers with the chance that they are mistaken, and what is missing from what such filters have.
-            Products that tie share the rank. Seeded: the same input gives the same picture.
-          </Small>
+          <Small>{texts.smaa2LahdelmaAndSalminen2001}</Small>
         </>
       )}
     </Stack>

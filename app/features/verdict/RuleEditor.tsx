@@ -1,5 +1,6 @@
 import { criterionGroupLabel, type Criterion } from '#core/score/criterion.ts'
 import { valueFunctionUnit, writeValueFunction } from '#core/score/rule-text.ts'
+import * as texts from '#app/texts/schools.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
@@ -26,19 +27,19 @@ export function RuleEditor({ before, typed, problems, onType, mustHaves = false 
       <thead>
         <tr>
           <th scope="col" style={{ width: '24%' }}>
-            Criterion
+            {texts.criterion}
           </th>
           <th scope="col" style={{ width: 110 }}>
-            Weight
+            {texts.weight}
           </th>
           {mustHaves && (
             <th scope="col" style={{ width: 110 }}>
-              Must have
+              {texts.mustHave}
               <br />
-              <Small>least points, or it is unfit</Small>
+              <Small>{texts.leastPointsOrItIsUnfit}</Small>
             </th>
           )}
-          <th scope="col">Points</th>
+          <th scope="col">{texts.points}</th>
         </tr>
       </thead>
       <tbody>
@@ -55,7 +56,7 @@ export function RuleEditor({ before, typed, problems, onType, mustHaves = false 
               <td>
                 <InputBox
                   style={{ width: '100%' }}
-                  aria-label={`Weight of ${label}`}
+                  aria-label={texts.weightOf(label)}
                   inputMode="decimal"
                   value={typed[key]?.weight ?? String(weight)}
                   onChange={(event) => change(key, 'weight', event.target.value)}
@@ -63,10 +64,10 @@ export function RuleEditor({ before, typed, problems, onType, mustHaves = false 
                 {mustHaves && Number(typed[key]?.weight ?? weight) !== 0 && (
                   <Button
                     $kind="quiet"
-                    aria-label={`I do not care about ${label}`}
+                    aria-label={texts.iDoNotCareAbout(label)}
                     onPress={() => change(key, 'weight', '0')}
                   >
-                    I do not care
+                    {texts.iDoNotCare}
                   </Button>
                 )}
               </td>
@@ -74,7 +75,7 @@ export function RuleEditor({ before, typed, problems, onType, mustHaves = false 
                 <td>
                   <InputBox
                     style={{ width: '100%' }}
-                    aria-label={`Least points of ${label}`}
+                    aria-label={texts.leastPointsOf(label)}
                     inputMode="decimal"
                     placeholder="–"
                     value={typed[key]?.mustHave ?? String(criterion.mustHave ?? '')}
@@ -84,11 +85,11 @@ export function RuleEditor({ before, typed, problems, onType, mustHaves = false 
               )}
               <td>
                 {rule === undefined ? (
-                  <Small>by its written anchors</Small>
+                  <Small>{texts.byItsWrittenAnchors}</Small>
                 ) : (
                   <InputBox
                     style={{ width: '100%' }}
-                    aria-label={`Points of ${label}`}
+                    aria-label={texts.pointsOf(label)}
                     value={typed[key]?.rule ?? rule}
                     aria-invalid={!!problems[key]}
                     onChange={(event) => change(key, 'rule', event.target.value)}
@@ -99,7 +100,7 @@ export function RuleEditor({ before, typed, problems, onType, mustHaves = false 
                 <Small style={{ display: 'block' }}>
                   {criterion.valueFunction.kind === 'scale' &&
                     valueFunctionUnit(criterion) &&
-                    `In ${valueFunctionUnit(criterion)}. `}
+                    texts.inLabel(valueFunctionUnit(criterion))}
                   {rationale}
                 </Small>
               </td>

@@ -2,6 +2,7 @@ import { href, Link } from 'react-router'
 import { groupBy } from '#core/group-by.ts'
 import { absoluteWords } from '#core/verdict/absolute-word.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { SaidList } from './SettleList.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
@@ -33,10 +34,10 @@ export function SaidOfEach({ judged }: { judged: EvaluationView }) {
                 <span key={id}>
                   {at > 0 && ', '}
                   <Link to={address(id)}>{judged.nameOf(id)}</Link>
-                  {isOwn && <Small> (own word)</Small>}
+                  {isOwn && <Small> {texts.ownWord}</Small>}
                 </span>
               ))}
-              {those.length > mostNamed && ` and ${those.length - mostNamed} more`}
+              {those.length > mostNamed && texts.andMore(those.length - mostNamed)}
             </span>
           </li>
         )

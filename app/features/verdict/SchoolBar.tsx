@@ -1,5 +1,6 @@
 import { href, Link } from 'react-router'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/schools.ts'
 import { Row, Small, Stack } from '#app/ui/layout.tsx'
 import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
@@ -18,13 +19,13 @@ export function SchoolBar({ judged: { school, driver, set }, isTerse = false }: 
     <Stack $gap={6}>
       <Row title={isTerse ? grounds : undefined}>
         <SelectMenu
-          label="School"
+          label={texts.school}
           value={school.id}
           options={namedOptions(schools)}
           onPick={(id) => set({ school: id })}
         />
         <SelectMenu
-          label="for"
+          label={texts.forLabel}
           name="For the driver"
           value={driver?.id ?? ''}
           options={[{ value: '', label: 'anybody' }, ...namedOptions(drivers)]}
@@ -33,17 +34,17 @@ export function SchoolBar({ judged: { school, driver, set }, isTerse = false }: 
         {!isTerse && (
           <>
             <Link to={href('/schools')} data-print="no">
-              Schools
+              {texts.schools}
             </Link>
             <Link to={href('/drivers')} data-print="no">
-              Drivers
+              {texts.drivers}
             </Link>
           </>
         )}
       </Row>
       {!isTerse && (
         <Small>
-          {grounds} Method {method.version}
+          {texts.method(grounds, method.version)}
           {method.version > 1 && `: ${method.note}`}.
         </Small>
       )}

@@ -1,5 +1,6 @@
 import type { Criterion } from '#core/score/criterion.ts'
 import type { PreviewLineup } from '#app/data/preview-lineup.server.ts'
+import * as texts from '#app/texts/schools.ts'
 import { Card, Soft, Stack } from '#app/ui/layout.tsx'
 import { ScoreChangePreview } from './ScoreChangePreview.tsx'
 
@@ -17,8 +18,8 @@ export const SchoolEffectCard = ({ preview, name, before, after }: Props) =>
   preview && (
     <Card>
       <Stack $gap={10}>
-        <h2>What it would do to {preview.name}</h2>
-        <Soft>Against {name} as it stands.</Soft>
+        <h2>{texts.whatItWouldDoTo(preview.name)}</h2>
+        <Soft>{texts.againstAsItStands(name)}</Soft>
         <ScoreChangePreview preview={preview} before={before} after={after} />
       </Stack>
     </Card>

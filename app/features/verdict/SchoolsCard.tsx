@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { disagreements } from '#core/score/disagreements.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/schools.ts'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
@@ -17,16 +18,14 @@ export function SchoolsCard({ judged }: { judged: EvaluationView }) {
         <p>{school.description}</p>
         {driver && <p>{driver.rules.map(({ statement }) => statement).join(' ')}</p>}
         <Row $gap={16}>
-          <Small>
-            Method {method.version}: {method.note}.
-          </Small>
-          <Link to={href('/schools')}>Schools</Link>
-          <Link to={href('/drivers')}>Drivers</Link>
+          <Small>{texts.methodOfVersion(method.version, method.note)}</Small>
+          <Link to={href('/schools')}>{texts.schools}</Link>
+          <Link to={href('/drivers')}>{texts.drivers}</Link>
         </Row>
         {judged.isSettled && <CentralWeights ranked={judged.ranked} nameOf={judged.nameOf} />}
         <details>
           <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
-            Where practitioners disagree, and the side that is in force
+            {texts.wherePractitionersDisagreeAndThe}
           </summary>
           <Table>
             <tbody>

@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import { styled } from 'styled-components'
 import { criterionGroupLabel } from '#core/score/criterion.ts'
 import { countedWeight, type ScoreLine } from '#core/score/score.ts'
+import * as texts from '#app/texts/score.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
 import { Small } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
@@ -22,9 +23,9 @@ const Lines = styled(Table)`
 
 const formatLinePoints = ({ points, low, high }: ScoreLine): string =>
   points === undefined
-    ? `${low} to ${high}`
+    ? texts.to(low, high)
     : high - low > 0.05
-      ? `${low.toFixed(1)} to ${high.toFixed(1)}`
+      ? texts.toOfLow(low.toFixed(1), high.toFixed(1))
       : points.toFixed(1)
 
 const costText = (cost: number | undefined): string =>
@@ -53,13 +54,13 @@ export function ScoreBreakdown({ lines, numberOf, linkOf, rivals }: Props) {
     <Lines>
       <thead>
         <tr>
-          <th scope="col">Criterion</th>
-          <th scope="col">Rule</th>
-          <th scope="col">Points</th>
-          <th scope="col">Weight</th>
-          <th scope="col">Adds</th>
-          {rivals && <th scope="col">Costs</th>}
-          <th scope="col">Evidence</th>
+          <th scope="col">{texts.criterion}</th>
+          <th scope="col">{texts.rule}</th>
+          <th scope="col">{texts.points}</th>
+          <th scope="col">{texts.weight}</th>
+          <th scope="col">{texts.adds}</th>
+          {rivals && <th scope="col">{texts.costs}</th>}
+          <th scope="col">{texts.evidence}</th>
         </tr>
       </thead>
       <tbody>
@@ -88,11 +89,11 @@ export function ScoreBreakdown({ lines, numberOf, linkOf, rivals }: Props) {
               {rivals && <td>{costText(rivals.costOf(criterion.key))}</td>}
               <td>
                 {notApplicableReason ? (
-                  <Small>left out: {notApplicableReason}</Small>
+                  <Small>{texts.leftOut(notApplicableReason)}</Small>
                 ) : evidence ? (
                   <EvidenceGlyph evidence={evidence} word />
                 ) : (
-                  <Small>missing</Small>
+                  <Small>{texts.missing}</Small>
                 )}
               </td>
             </tr>

@@ -7,6 +7,7 @@ import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import { columnName } from '#app/data/column-name.ts'
 import type { LineupEvaluation } from '#app/data/lineup-evaluation.server.ts'
 import type { PreviewLineup } from '#app/data/preview-lineup.server.ts'
+import * as texts from '#app/texts/score.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
@@ -23,7 +24,7 @@ const previewed: DrawSettings = { least: 4096, most: 4096, standardError: 0, ran
 /** What a change of weights and value functions does to a line-up, before it is kept; worked out in the browser. */
 export function ScoreChangePreview(props: Props) {
   const isAlive = useInBrowser(() => true, false)
-  return isAlive ? <Effect {...props} /> : <Small>Working it out…</Small>
+  return isAlive ? <Effect {...props} /> : <Small>{texts.workingItOut}</Small>
 }
 
 function Effect({ preview: { form, evaluation }, before, after }: Props) {
@@ -33,16 +34,16 @@ function Effect({ preview: { form, evaluation }, before, after }: Props) {
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the other inputs come with the line-up
   const was = useMemo(() => ranking(before), [columns, rows, before])
   const is = ranking(after)
-  if (is.length === 0) return <Soft>No product is judged here yet.</Soft>
+  if (is.length === 0) return <Soft>{texts.noProductIsJudgedHereYet}</Soft>
   return (
-    <Table aria-label="Effect">
+    <Table aria-label={texts.effect}>
       <thead>
         <tr>
-          <th scope="col">Rank</th>
-          <th scope="col">Product</th>
-          <th scope="col">First in</th>
-          <th scope="col">Score</th>
-          <th scope="col">Before</th>
+          <th scope="col">{texts.rank}</th>
+          <th scope="col">{texts.product}</th>
+          <th scope="col">{texts.firstIn}</th>
+          <th scope="col">{texts.score}</th>
+          <th scope="col">{texts.before}</th>
         </tr>
       </thead>
       <tbody>
@@ -66,7 +67,7 @@ function Effect({ preview: { form, evaluation }, before, after }: Props) {
 function formatFormer(was: JudgedRevision[], id: string, rank: number): string {
   const formerRank = was.findIndex((one) => one.id === id)
   const former = was[formerRank]
-  if (!former) return 'not judged'
-  const moved = formerRank === rank ? '' : `, ${formerRank > rank ? 'up' : 'down'} from ${formerRank + 1}`
+  if (!former) return texts.notJudged
+  const moved = formerRank === rank ? '' : texts.from(formerRank > rank, formerRank + 1)
   return `${former.chances.mean.toFixed(1)}${moved}`
 }

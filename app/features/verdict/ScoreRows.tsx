@@ -4,6 +4,7 @@ import { wordLabel } from '#core/verdict/absolute-word.ts'
 import { standingOf } from '#core/verdict/call.ts'
 import type { JudgedRevision } from '#core/verdict/judgement.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/score.ts'
 import type { EvaluationView } from './useEvaluation.ts'
 import { useProposedWords } from './useProposedWords.ts'
 
@@ -87,7 +88,7 @@ export function ScoreRows({ judged }: { judged: EvaluationView }) {
     return word && shortWords[word]
   }
   return (
-    <Rows aria-label="Scores">
+    <Rows aria-label={texts.scores}>
       {ranked.map((one) => {
         const { id, chances, score } = one
         const [low, high] = [Math.max(0, chances.low), Math.min(100, chances.high)]
@@ -126,5 +127,5 @@ const shortWords = {
   never: wordLabel('never').toLowerCase(),
   pinch: wordLabel('pinch').toLowerCase(),
   sound: 'sound',
-  own: 'what I would run',
+  own: texts.whatIWouldRun,
 }

@@ -2,6 +2,7 @@ import { href, Link } from 'react-router'
 import { isExternalAttribute } from '#core/score/external-attributes.ts'
 import { formatFlip, type Flip } from '#core/verdict/flips.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/how-sure.ts'
 import { Card, Soft, Stack } from '#app/ui/layout.tsx'
 import { usePreferences } from '#app/ui/usePreferences.ts'
 import { ReasonList } from './list.ts'
@@ -18,13 +19,13 @@ export function SensitivityCard({ judged: { flips, ranked, nameOf } }: { judged:
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>What would change it</h2>
+        <h2>{texts.whatWouldChangeIt}</h2>
         {ranked.length < 2 ? (
-          <Soft>It takes two that are judged.</Soft>
+          <Soft>{texts.itTakesTwoThatAreJudged}</Soft>
         ) : !flips ? (
-          <Soft>Trying changes one by one …</Soft>
+          <Soft>{texts.tryingChangesOneByOne}</Soft>
         ) : flips.length === 0 ? (
-          <p>No single weight, reading or price within reason makes it another verdict.</p>
+          <p>{texts.noSingleWeightReadingOrPrice}</p>
         ) : (
           <ReasonList>
             {flips.map((flip) => {

@@ -4,6 +4,7 @@ import { formatNumber } from '#core/quantity/format.ts'
 import { formatChance } from '#core/verdict/call.ts'
 import { formatUntilSure } from '#core/verdict/format-until-sure.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Small, Soft } from '#app/ui/layout.tsx'
 import { nextReadingAddress } from './NextReadingsCard.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
@@ -34,8 +35,8 @@ const mostReadings = 2
 export function SettleList({ judged }: { judged: EvaluationView }) {
   const { application, evaluation } = useLineup()
   const { next, untilSure, ranked, nameOf, answers } = judged
-  if (ranked.length < 2) return <Small>It takes two that are judged.</Small>
-  if (!next) return <Soft>Weighing what is open …</Soft>
+  if (ranked.length < 2) return <Small>{texts.itTakesTwoThatAreJudged}</Small>
+  if (!next) return <Soft>{texts.weighingWhatIsOpen}</Soft>
   const open = ranked.slice(0, mostReadings).flatMap(({ id }) => {
     const [answer] = answers?.get(id) ?? []
     return answer ? [{ column: id, answer }] : []
@@ -47,11 +48,9 @@ export function SettleList({ judged }: { judged: EvaluationView }) {
         {next.slice(0, mostReadings).map((reading) => (
           <li key={`${reading.column} ${reading.criterion}`}>
             <Link to={nextReadingAddress(reading, application.id, specimenOf(reading.column))}>
-              {reading.label} of {nameOf(reading.column)}
+              {texts.ofLabel(reading.label, nameOf(reading.column))}
             </Link>
-            <Small>
-              + {formatChance(reading.gain)} · about {formatNumber(reading.minutes, 2)} min
-            </Small>
+            <Small>{texts.aboutMin(formatChance(reading.gain), formatNumber(reading.minutes, 2))}</Small>
           </li>
         ))}
       </SaidList>
@@ -60,19 +59,15 @@ export function SettleList({ judged }: { judged: EvaluationView }) {
           {open.map(({ column, answer }) => (
             <li key={column}>
               <Link to={nextReadingAddress(answer, application.id, specimenOf(column))}>
-                {answer.label} of {nameOf(column)}
+                {texts.ofLabel(answer.label, nameOf(column))}
               </Link>
-              <Small>narrows its score · about {formatNumber(answer.minutes, 2)} min</Small>
+              <Small>{texts.narrowsItsScoreAboutMin(formatNumber(answer.minutes, 2))}</Small>
             </li>
           ))}
         </SaidList>
       )}
       {next.length === 0 && (
-        <Small>
-          {open.length > 0
-            ? 'No single reading would make another the likelier one. '
-            : 'No reading that is open would make it surer. '}
-        </Small>
+        <Small>{open.length > 0 ? texts.noSingleReadingWouldMakeAnother : texts.noReadingThatIsOpenWould}</Small>
       )}
       {untilSure && <Small>{formatUntilSure(untilSure, nameOf)}</Small>}
     </>

@@ -5,6 +5,7 @@ import { engineTroubles, troubleWords, type TroubleAnswer } from '#core/figures/
 import { columnName } from '#app/data/column-name.ts'
 import type { EvaluatedColumn } from '#app/data/lineup-evaluation.server.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 
@@ -19,8 +20,8 @@ export function TroubleCard() {
   return (
     <Card>
       <Stack $gap={8}>
-        <h2>The engine: {label.toLowerCase()}</h2>
-        <p>It asks for {asks}. This comes before any score.</p>
+        <h2>{texts.theEngine(label.toLowerCase())}</h2>
+        <p>{texts.itAsksForThisComesBefore(asks)}</p>
         {answers.map((answer) => {
           const those = withAnswer(answer)
           if (those.length === 0) return null
@@ -31,7 +32,7 @@ export function TroubleCard() {
           )
         })}
         <details>
-          <summary style={{ minHeight: 32, cursor: 'pointer' }}>What each was looked at for</summary>
+          <summary style={{ minHeight: 32, cursor: 'pointer' }}>{texts.whatEachWasLookedAtFor}</summary>
           <ChecksTable columns={evaluation.columns} />
         </details>
       </Stack>

@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import { byKey } from '#core/by-key.ts'
 import { engineTroubles } from '#core/figures/trouble.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { Caution, Small } from '#app/ui/layout.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
@@ -15,14 +16,14 @@ export function TroubleLine({ judged: { ranked, nameOf, query } }: { judged: Eva
   const Line = answer === 'answers' ? Small : Caution
   return (
     <Line>
-      The engine {lowerFirst(label)}: it asks for {asks}. {nameOf(first.id)} {says[answer]}.{' '}
+      {texts.theEngineItAsksFor(lowerFirst(label), asks, nameOf(first.id), says[answer])}{' '}
       <Link to={`${query}&tab=trouble#below`} preventScrollReset>
-        Which answer it
+        {texts.whichAnswerIt}
       </Link>
     </Line>
   )
 }
 
-const says = { answers: 'answers it', 'does-not': 'does not answer it', 'not-looked-at': 'was not looked at for it' }
+const says = { answers: texts.answersIt, 'does-not': texts.doesNotAnswerIt, 'not-looked-at': texts.wasNotLookedAtForIt }
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)

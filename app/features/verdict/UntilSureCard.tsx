@@ -2,6 +2,7 @@ import { useCallback } from 'react'
 import { formatUntilSure } from '#core/verdict/format-until-sure.ts'
 import type { MoreSpecimens } from '#core/verdict/specimens-until-sure.ts'
 import { formatChance } from '#core/verdict/call.ts'
+import * as texts from '#app/texts/how-sure.ts'
 import { Chart } from '#app/ui/Chart.tsx'
 import type { ChartColours } from '#app/ui/EChart.tsx'
 import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
@@ -13,19 +14,16 @@ export function UntilSureCard({ judged: { untilSure, ranked, nameOf } }: { judge
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>How many specimens until sure</h2>
+        <h2>{texts.howManySpecimensUntilSure}</h2>
         {ranked.length < 2 ? (
-          <Soft>It takes two that are judged.</Soft>
+          <Soft>{texts.itTakesTwoThatAreJudged}</Soft>
         ) : !untilSure ? (
-          <Soft>Weighing what more specimens would tell …</Soft>
+          <Soft>{texts.weighingWhatMoreSpecimensWouldTell}</Soft>
         ) : (
           <>
             <p>{formatUntilSure(untilSure, nameOf)}</p>
             {untilSure.steps[0]?.wins !== 1 && <UntilSureFigures steps={untilSure.steps} />}
-            <Small>
-              If each new one is recorded as those before, and units differ as they did so far. What was not looked at
-              stays open.
-            </Small>
+            <Small>{texts.ifEachNewOneIsRecorded}</Small>
           </>
         )}
       </Stack>
@@ -34,24 +32,20 @@ export function UntilSureCard({ judged: { untilSure, ranked, nameOf } }: { judge
 }
 
 const percent = (chance: number): string =>
-  chance === 0 ? 'no chance' : chance === 1 ? 'so it is' : formatChance(chance)
+  chance === 0 ? texts.noChance : chance === 1 ? texts.soItIs : formatChance(chance)
 
 function UntilSureFigures({ steps }: { steps: readonly MoreSpecimens[] }) {
   const option = useCallback((colours: ChartColours) => chartOption(steps, colours), [steps])
   return (
     <>
-      <Chart
-        label="Chance that somebody leads, and wins, by how many more specimens of each; the table below says the same"
-        height={220}
-        option={option}
-      />
-      <Table aria-label="Chance by how many more specimens">
+      <Chart label={texts.chanceThatSomebodyLeadsAndWins} height={220} option={option} />
+      <Table aria-label={texts.chanceByHowManyMoreSpecimens}>
         <thead>
           <tr>
-            <th scope="col">More of each</th>
+            <th scope="col">{texts.moreOfEach}</th>
             {steps.map(({ more }) => (
               <th key={more} scope="col">
-                {more === 0 ? 'now' : more}
+                {more === 0 ? texts.now : more}
               </th>
             ))}
           </tr>
@@ -59,8 +53,8 @@ function UntilSureFigures({ steps }: { steps: readonly MoreSpecimens[] }) {
         <tbody>
           {(
             [
-              ['somebody leads or wins', 'leads'],
-              ['somebody wins', 'wins'],
+              [texts.somebodyLeadsOrWins, 'leads'],
+              [texts.somebodyWins, 'wins'],
             ] as const
           ).map(([label, word]) => (
             <tr key={word}>
@@ -94,13 +88,13 @@ function chartOption(steps: readonly MoreSpecimens[], colours: ChartColours) {
     xAxis: {
       ...axis,
       type: 'value',
-      name: 'more specimens of each',
+      name: texts.moreSpecimensOfEach,
       nameLocation: 'middle',
       nameGap: 28,
       nameTextStyle: { color: colours.soft },
       minInterval: 1,
     },
     yAxis: { ...axis, type: 'value', min: 0, max: 100, axisLabel: { color: colours.soft, formatter: '{value} %' } },
-    series: [line('somebody leads or wins', 'leads', false), line('somebody wins', 'wins', true)],
+    series: [line(texts.somebodyLeadsOrWins, 'leads', false), line(texts.somebodyWins, 'wins', true)],
   }
 }

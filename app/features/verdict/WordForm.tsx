@@ -6,6 +6,7 @@ import type { ActionResult } from '#app/features/forms/action-result.ts'
 import { useSchemaForm } from '#app/features/forms/useSchemaForm.ts'
 import { VersionedFields } from '#app/features/forms/VersionedFields.tsx'
 import { wordSchema } from '#app/features/forms/word-fields.ts'
+import * as texts from '#app/texts/absolute-words.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ChoiceBox, TextBox, TextLines } from '#app/ui/fields.tsx'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
@@ -36,32 +37,37 @@ export function WordForm({ id, draft, school, driver, proposed, result }: Props)
     <Card style={{ maxWidth: 860 }}>
       <Form method="post" {...getFormProps(form)}>
         <Stack $gap={16}>
-          <h2>Your word</h2>
+          <h2>{texts.yourWord}</h2>
           <input type="hidden" name="schoolId" value={school} />
           <input type="hidden" name="driverId" value={driver} />
           <VersionedFields form={form} id={id} version={draft?.version ?? 0} result={result}>
             <ChoiceBox
               field={fields.word}
-              label="The word"
+              label={texts.theWord}
               options={absoluteWords.map(({ key }) => ({ value: key, label: wordLabel(key) }))}
               hint={absoluteWords.map(({ label, description }) => `${label}: ${description}`).join(' ')}
             />
             <Row $gap={16} style={{ alignItems: 'flex-start' }}>
-              <TextBox field={fields.interval} label="Changed every" optional placeholder="8000 km or 12 months" />
-              <TextBox field={fields.oil} label="With the oil" optional placeholder="full synthetic" />
-              <TextBox field={fields.duty} label="Duty" optional placeholder="not for towing" />
-              <TextBox field={fields.position} label="How it sits" optional placeholder="upright only" />
+              <TextBox
+                field={fields.interval}
+                label={texts.changedEvery}
+                optional
+                placeholder={texts.n8000KmOr12Months}
+              />
+              <TextBox field={fields.oil} label={texts.withTheOil} optional placeholder={texts.fullSynthetic} />
+              <TextBox field={fields.duty} label={texts.duty} optional placeholder={texts.notForTowing} />
+              <TextBox field={fields.position} label={texts.howItSits} optional placeholder={texts.uprightOnly} />
             </Row>
-            <TextLines field={fields.reason} label="Why" />
+            <TextLines field={fields.reason} label={texts.why} />
           </VersionedFields>
           <Row>
             <Button type="submit" $kind="primary" name="intent" value="save">
-              Keep
+              {texts.keep}
             </Button>
             <Button type="submit" name="intent" value="publish">
-              Publish this word
+              {texts.publishThisWord}
             </Button>
-            <Small role="status">{result?.ok && 'Kept.'}</Small>
+            <Small role="status">{result?.ok && texts.kept}</Small>
           </Row>
         </Stack>
       </Form>

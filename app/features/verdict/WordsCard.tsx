@@ -1,6 +1,7 @@
 import { href, Link } from 'react-router'
 import { formatProposedWord, wordLabel } from '#core/verdict/absolute-word.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
+import * as texts from '#app/texts/absolute-words.ts'
 import { Card, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
@@ -15,16 +16,16 @@ export function WordsCard({ judged }: { judged: EvaluationView }) {
   return (
     <Card>
       <Stack $gap={10}>
-        <h2>Each in a word</h2>
-        <p>What each filter is worth with nothing beside it. The rules propose, the reviewer decides; both are kept.</p>
-        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Each in a word">
+        <h2>{texts.eachInAWord}</h2>
+        <p>{texts.whatEachFilterIsWorthWith}</p>
+        <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={texts.eachInAWord}>
           <Table>
             <thead>
               <tr>
-                <th scope="col">Product</th>
-                <th scope="col">By the rules</th>
-                <th scope="col">Told by</th>
-                <th scope="col">By the reviewer</th>
+                <th scope="col">{texts.product}</th>
+                <th scope="col">{texts.byTheRules}</th>
+                <th scope="col">{texts.toldBy}</th>
+                <th scope="col">{texts.byTheReviewer}</th>
               </tr>
             </thead>
             <tbody>
@@ -40,21 +41,21 @@ export function WordsCard({ judged }: { judged: EvaluationView }) {
                       </Link>
                     </td>
                     <td>
-                      {proposed ? formatProposedWord(proposed) : 'nothing known'}{' '}
+                      {proposed ? formatProposedWord(proposed) : texts.nothingKnown}{' '}
                       <Small>{proposed?.grounds.slice(-1)[0]}</Small>
                     </td>
                     <td>
                       <Link
                         to={href('/lineups/:application/counter/:column', { application: application.id, column: id })}
-                        aria-label={`How ${judged.nameOf(id)} is told at the counter`}
+                        aria-label={texts.howIsToldAtTheCounter(judged.nameOf(id))}
                       >
-                        counter
+                        {texts.counter}
                       </Link>
                     </td>
                     <td>
-                      {word ? <strong>{wordLabel(word.word)}</strong> : <Small>not said yet</Small>}
+                      {word ? <strong>{wordLabel(word.word)}</strong> : <Small>{texts.notSaidYet}</Small>}
                       {word?.condition && <Small> {word.condition}</Small>}
-                      {word && !word.isPublished && <Small> not published</Small>}
+                      {word && !word.isPublished && <Small> {texts.notPublished}</Small>}
                     </td>
                   </tr>
                 )

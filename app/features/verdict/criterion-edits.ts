@@ -2,6 +2,7 @@ import { parseNumber } from '#core/quantity/number.ts'
 import type { Criterion, ValueFunction } from '#core/score/criterion.ts'
 import { pointsRange } from '#core/score/value-function.ts'
 import { parseValueFunction, writeValueFunction } from '#core/score/rule-text.ts'
+import * as texts from '#app/texts/schools.ts'
 
 /** Weights and rules as they are typed, by criterion; what is not typed is as before. */
 export type CriterionEdits = Record<string, { weight?: string; rule?: string; mustHave?: string }>
@@ -26,7 +27,7 @@ export function parseCriterionEdits(before: readonly Criterion[], typed: Criteri
     if (weight !== undefined && weight.trim() !== String(criterion.weight)) {
       const number = parseNumber(weight)
       if (number.ok && number.value >= 0 && number.value <= 100) parsed.weights[criterion.key] = number.value
-      else parsed.problems[criterion.key] = 'A weight is a number from 0 to 100.'
+      else parsed.problems[criterion.key] = texts.aWeightIsANumberFrom
     }
     if (rule !== undefined && rule.trim() !== writeValueFunction(criterion)) {
       const found = parseValueFunction(criterion, rule)
@@ -38,7 +39,7 @@ export function parseCriterionEdits(before: readonly Criterion[], typed: Criteri
       const number = parseNumber(mustHave)
       if (mustHave.trim() === '') parsed.mustHaves[criterion.key] = undefined
       else if (number.ok && number.value > least && number.value <= most) parsed.mustHaves[criterion.key] = number.value
-      else parsed.problems[criterion.key] = `What it must have is a number of points above ${least}, up to ${most}.`
+      else parsed.problems[criterion.key] = texts.whatItMustHaveIsA(least, most)
     }
   }
   return parsed

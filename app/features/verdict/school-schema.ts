@@ -3,6 +3,7 @@ import { criteria } from '#core/score/criteria.ts'
 import type { ValueFunction } from '#core/score/criterion.ts'
 import type { School } from '#core/score/schools.ts'
 import { id, line } from '#app/features/forms/zod-fields.ts'
+import * as texts from '#app/texts/schools.ts'
 
 const known = new Set(criteria.map(({ key }) => key))
 const points = z.number().min(0).max(10)
@@ -22,7 +23,7 @@ const json = <T>(schema: z.ZodType<T>) =>
       try {
         return schema.parse(JSON.parse(text))
       } catch {
-        context.addIssue('The page is out of date. Load it again; nothing was changed.')
+        context.addIssue(texts.thePageIsOutOfDate)
         return z.NEVER
       }
     })
@@ -38,13 +39,13 @@ const valueFunctions = json(
 )
 
 /** A new version of the method: what differs from the one that ships. */
-export const methodSchema = z.object({ id, note: line('What was changed', 200), weights, valueFunctions })
+export const methodSchema = z.object({ id, note: line(texts.whatWasChanged, 200), weights, valueFunctions })
 
 /** A school of the user's. */
 export const schoolSchema = z.object({
   id,
-  name: line('The name', 60),
-  description: line('What it holds', 400),
+  name: line(texts.theName, 60),
+  description: line(texts.whatItHolds, 400),
   weights,
   valueFunctions,
   mustHaves: mustHaves.default({}),

@@ -1,12 +1,13 @@
 import { costAgainstBest } from '#core/score/cost-against-best.ts'
 import type { ScoreLine } from '#core/score/score.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
+import * as texts from '#app/texts/score.ts'
 import type { Rivals } from './ScoreBreakdown.tsx'
 
 /** In which order the criteria of a score are listed. */
 export const sorts = [
   { value: 'part', label: 'part' },
-  { value: 'cost', label: 'what it costs' },
+  { value: 'cost', label: texts.whatItCosts },
   { value: 'weight', label: 'weight' },
 ] as const
 type Sort = (typeof sorts)[number]['value']

@@ -1,6 +1,7 @@
 import { useState, useSyncExternalStore } from 'react'
 import { styled } from 'styled-components'
 import { parseQuantity } from '#core/quantity/parse.ts'
+import * as texts from '#app/texts/devices.ts'
 import { Small } from '#app/ui/layout.tsx'
 import { Chip, Chips, SmallInput } from '#app/features/bench/chips.tsx'
 import { dimensionOf, type Device } from './device.ts'
@@ -38,7 +39,7 @@ function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices:
       <Chips>
         {!open && (
           <Chip type="button" onClick={() => setOpen(true)}>
-            Connect a {kind}
+            {texts.connectA(kind)}
           </Chip>
         )}
         {open && kind === 'scale' && hasSerial() && (
@@ -48,17 +49,15 @@ function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices:
               onClick={() =>
                 serialScale(speed).then(connect, (error: Error) =>
                   setTrouble(
-                    error.name === 'NotFoundError'
-                      ? 'No port was chosen.'
-                      : 'That port cannot be opened: another program may hold it.',
+                    error.name === 'NotFoundError' ? texts.noPortWasChosen : texts.thatPortCannotBeOpenedAnother,
                   ),
                 )
               }
             >
-              Serial scale
+              {texts.serialScale}
             </Chip>
             <label>
-              <Small>at </Small>
+              <Small>{texts.at} </Small>
               <select
                 data-elsewhere
                 value={speed}
@@ -67,7 +66,7 @@ function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices:
               >
                 {speeds.map((one) => (
                   <option key={one} value={one}>
-                    {one} baud
+                    {texts.baud(one)}
                   </option>
                 ))}
               </select>
@@ -76,14 +75,14 @@ function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices:
         )}
         {open && (
           <Chip type="button" onClick={() => connect(simulatedDevice(kind))}>
-            Simulated {kind}
+            {texts.simulated(kind)}
           </Chip>
         )}
       </Chips>
       {open && (
         <Small>
-          A {kind} that types like a keyboard needs none of this: its digits land in the reading by themselves.
-          {kind === 'scale' && !hasSerial() && ' This browser cannot speak to a serial scale.'}
+          {texts.aThatTypesLikeAKeyboard(kind)}
+          {kind === 'scale' && !hasSerial() && texts.thisBrowserCannotSpeakToA}
         </Small>
       )}
       {trouble && <Small role="alert"> {trouble}</Small>}
@@ -103,22 +102,22 @@ function LiveLine({ live, disconnect }: { live: LiveDevice; disconnect: () => vo
       dimension: dimensionOf[kind],
       unit: live.device.unit,
       units: [live.device.unit],
-      name: 'That',
+      name: texts.that,
     })
     live.device.put?.(read.ok ? read.value.si : 0)
   }
   return (
     <Chips role="group" aria-label={live.device.name}>
       <Small>{live.device.name}</Small>
-      <Shown $stable={!!reading?.stable} aria-label={`${live.device.name} shows`} aria-live="off">
+      <Shown $stable={!!reading?.stable} aria-label={texts.shows(live.device.name)} aria-live="off">
         {formatDisplayed(live)}
       </Shown>
       <Small>
-        {reading?.taken ? 'taken: put the next on' : reading?.stable ? 'steady: Enter takes it' : 'settling'}
+        {reading?.taken ? texts.takenPutTheNextOn : reading?.stable ? texts.steadyEnterTakesIt : texts.settling}
       </Small>
       {kind === 'scale' && (
         <Chip type="button" aria-pressed={live.isTared()} onClick={live.tare}>
-          Tare
+          {texts.tare}
         </Chip>
       )}
       {live.device.put && (
@@ -131,15 +130,15 @@ function LiveLine({ live, disconnect }: { live: LiveDevice; disconnect: () => vo
         >
           <SmallInput
             data-elsewhere
-            aria-label={kind === 'scale' ? 'On the simulated scale, g' : 'Between the simulated jaws, mm'}
+            aria-label={kind === 'scale' ? texts.onTheSimulatedScaleG : texts.betweenTheSimulatedJawsMm}
             value={put}
             onChange={(event) => setPut(event.target.value)}
-            placeholder={kind === 'scale' ? 'put on, g' : 'between, mm'}
+            placeholder={kind === 'scale' ? texts.putOnG : texts.betweenMm}
             autoComplete="off"
           />
         </form>
       )}
-      <Chip type="button" onClick={disconnect} aria-label={`Disconnect the ${live.device.name.toLowerCase()}`}>
+      <Chip type="button" onClick={disconnect} aria-label={texts.disconnectThe(live.device.name.toLowerCase())}>
         ✕
       </Chip>
     </Chips>

@@ -1,5 +1,6 @@
 /// <reference types="w3c-web-serial" />
 import { parseDeviceLine } from '#core/device/line.ts'
+import * as texts from '#app/texts/devices.ts'
 import type { Device } from './device.ts'
 
 /** Whether this browser can speak to a serial scale. */
@@ -17,7 +18,7 @@ export async function serialScale(baudRate: number): Promise<Device> {
   const port = await navigator.serial.requestPort()
   await port.open({ baudRate })
   return {
-    name: 'Serial scale',
+    name: texts.serialScale,
     kind: 'scale',
     unit: 'g',
     step: 0.0001,
@@ -41,8 +42,8 @@ export async function serialScale(baudRate: number): Promise<Device> {
         }
       }
       read()
-        .then(() => onEnd('The scale went silent.'))
-        .catch(() => onEnd('The scale was unplugged.'))
+        .then(() => onEnd(texts.theScaleWentSilent))
+        .catch(() => onEnd(texts.theScaleWasUnplugged))
       return () => {
         ended = true
         void reader

@@ -1,4 +1,5 @@
 import { simulatedDisplay, simulatedDrift } from '#core/device/simulated.ts'
+import * as texts from '#app/texts/devices.ts'
 import type { Device } from './device.ts'
 
 const every = 100
@@ -12,7 +13,7 @@ export function simulatedDevice(kind: Device['kind']): Device {
   let since = Date.now() - 10_000
   const now = () => simulatedDisplay(from, to, Date.now() - since, step, noise())
   return {
-    name: `Simulated ${kind}`,
+    name: texts.simulated(kind),
     kind,
     unit: kind === 'scale' ? 'g' : 'mm',
     step,

@@ -1,6 +1,7 @@
 import { fromSI } from '#core/quantity/convert.ts'
 import { formatFixed } from '#core/quantity/format.ts'
 import type { Problem } from '#core/result.ts'
+import * as texts from '#app/texts/devices.ts'
 import type { LiveDevice } from './live.ts'
 
 /** What a device shows, as it would be typed. */
@@ -17,14 +18,12 @@ export function takeFromDevice(live: LiveDevice, submit: (displayed: string) => 
   if (displayed?.taken)
     return {
       code: 'taken',
-      message:
-        `The ${kind} has not moved since its last reading was taken. Put the next on it, or lift this one and put ` +
-        'it back.',
+      message: texts.theHasNotMovedSinceIts(kind),
     }
   if (!displayed?.stable)
     return {
       code: 'unsettled',
-      message: `The ${kind} is still moving. Wait until it is steady, then press Enter.`,
+      message: texts.theIsStillMovingWaitUntil(kind),
     }
   if (submit(formatDisplayed(live))) live.took()
   return undefined

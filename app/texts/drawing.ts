@@ -1,0 +1,17 @@
+/* Words of the interface: drawing. */
+
+export const bypass = 'Bypass'
+export const element = 'Element'
+export const pleatsEndOn = 'Pleats, end on'
+export const oRing = 'O-ring'
+export const basePlate = 'Base plate'
+export const drainBackValve = 'Drain-back valve'
+export const spring = 'Spring'
+export const can = 'Can'
+export const readingNow = 'reading now'
+export const toRecord = 'to record'
+export const oneSquare10Mm = 'one square 10 mm'
+export const inLabel = 'in'
+export const out = 'out'
+export const endOn = ', end on'
+export const valve = 'Valve'

@@ -1,0 +1,76 @@
+import { formatCount } from '#core/quantity/format.ts'
+
+/* Words of the interface: imports. */
+
+export const thisLineUp = 'This line-up'
+export const dataPackageZip = (name: string) => `${name} data package.zip`
+export const figuresCsv = (name: string) => `${name} figures.csv`
+export const figuresJson = (name: string) => `${name} figures.json`
+export const plicatorReadingsCsv = 'plicator readings.csv'
+export const readingsCsv = (name: string) => `${name} readings.csv`
+export const noFileArrivedChooseOneAnd = 'No file arrived. Choose one and send it again.'
+export const thisImport = 'This import'
+export const everyRowIsLookedAtNothing = 'Every row is looked at; nothing is written.'
+export const readingsAreBeingWrittenTheyAre = 'Readings are being written; they are seen when all of them are in.'
+export const cancelTheImport = 'Cancel the import'
+export const rows = (rows: number) => `${formatCount(rows, 'row')}:`
+export const newLabel = (newText: number) => `${newText} new`
+export const thereAlreadyRefused = (there: number, refused: number) => `, ${there} there already, ${refused} refused.`
+export const theResultOfEveryRow = 'The result of every row'
+export const itIsADataPackageBeside = (beside: string) =>
+  `It is a data package: beside its readings it brings ${beside}. What is there already stays as it is.`
+export const readingsAreIn = (newText: number) => `${formatCount(newText, 'reading is', 'readings are')} in.`
+export const toTheLineUps = 'To the line-ups'
+export const anotherFile = 'Another file'
+export const itIsAllOrNothingMend =
+  'It is all or nothing: mend the refused rows in the file and send it again. Nothing was written.'
+export const everythingIsThereAlreadyThereIs = 'Everything is there already; there is nothing to write.'
+export const writeWhatIsNewBesideThem = 'Write what is new beside them'
+export const writeReadings = (newText: number) => `Write ${formatCount(newText, 'reading')}`
+export const file = 'File'
+export const refusedRows = 'Refused rows'
+export const rowOfTheFile = 'Row of the file'
+export const reason = 'Reason'
+export const andMoreTheResultOfEvery = (value: number) => `and ${value} more; the result of every row is in its file.`
+export const leftAway = 'left away'
+export const whatIsMeasured = 'What is measured'
+export const whatTheHeadingsStandFor = 'What the headings stand for'
+export const inTheTable = 'In the table'
+export const is = 'Is'
+export const plainNumbersIn = 'Plain numbers in'
+export const whoseItIs = 'Whose it is'
+export const whoseTheValuesAre = 'Whose the values are'
+export const specimen = 'Specimen'
+export const orAsItSays = (unit: string) => `${unit}, or as it says`
+export const aNewProduct = 'a new product'
+export const brandOf = (text: string) => `Brand of "${text}"`
+export const partNumberOf = (text: string) => `Part number of "${text}"`
+export const swap = 'Swap'
+export const specimenOf = (text: string) => `Specimen of "${text}"`
+export const first = 'first'
+export const whatBecomesOfIt = 'What becomes of it'
+export const ofTheFirst = (readingsCount: number) => `Of the first ${readingsCount}: `
+export const readingsValuesThatCannotBeRead = (detail: string, count: number, count2: number) =>
+  `${detail}${formatCount(count, 'reading')}, ${formatCount(count2, 'value')} that cannot be read,`
+export const leftAway2 = 'left away.'
+export const whatBecomesOfTheValues = 'What becomes of the values'
+export const product = 'Product'
+export const heading = 'Heading'
+export const becomes = 'Becomes'
+export const leftAwayOfReason = (reason: string) => `left away: ${reason}`
+export const moreAreNotShown = (value: number) => `${value} more are not shown.`
+export const itHas = 'It has'
+export const theFirstAreShownTheOthers = (listed: number, headingsCount: number, namesCount: number) =>
+  `The first ${listed} are shown; the others are taken as they are suggested, ${headingsCount} headings and ${namesCount} products in all.`
+export const lookAtReadingsOnceMore = (count: number) => `Look at ${count} readings once more`
+export const lookAtAllOfItOnce = 'Look at all of it once more'
+export const importTitle = 'Import · Plicator'
+export const importReadings = 'Import readings'
+export const aCsvFileOneRowA = 'A CSV file, one row a reading, as'
+export const theExport = 'the export'
+export const writesItFirstComesADry =
+  'writes it. First comes a dry run that says what would become of every row; nothing is written until you say so, and then all or nothing. A table of your own making comes in by “Bring your table” on its line-up. A data package, as a line-up writes it, comes in whole: engine, products, claims and prices with the readings.'
+export const dryRun = 'Dry run'
+export const writing = 'Writing'
+export const imported = 'Imported'
+export const notImported = 'Not imported'

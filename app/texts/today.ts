@@ -1,0 +1,43 @@
+/* Words of the interface: today. */
+
+export const thisLineUp = 'This line-up'
+export const fault = (name: string) => `${name}: fault`
+export const noneYet = 'none yet'
+export const scores = (value: string) => `Scores: ${value}`
+export const to = (words: string, low: number, high: number) => `${words}, ${low} to ${high}`
+export const onTheBench = 'On the bench'
+export const explodedDrawing = (name: string) => `${name}, exploded drawing`
+export const onTheBenchOfEngine = (engine: string) => `On the bench · ${engine}`
+export const recorded = (known: number) => `${known} % recorded`
+export const next = 'Next:'
+export const thenMoreBefore = (value: number, step: string) => `, then ${value} more before ${step}`
+export const allThatIsAskedForIs = 'All that is asked for is recorded.'
+export const goOnAtTheBench = 'Go on at the bench'
+export const nameTheEngine = 'Name the engine'
+export const threeFieldsWhatItIsCalled = 'Three fields: what it is called, spin-on or cartridge, the thread.'
+export const listTheFilters = 'List the filters'
+export const typeThemOneByOneOr = 'Type them one by one, or paste the table you have.'
+export const cutOne = 'Cut one'
+export const theBenchAsksInTheOrder = 'The bench asks in the order of the work, and warns before anything is lost.'
+export const seeTheVerdict = 'See the verdict'
+export const fromOneReadingOnWhoIs = 'From one reading on: who is first, how sure that is, what would settle it.'
+export const publish = 'Publish'
+export const itIsFrozenWithItsGrounds = 'It is frozen with its grounds; what moves later is said.'
+export const theFirstHour = 'The first hour'
+export const hereWillBeWhatLiesOn =
+  'Here will be what lies on your bench, each engine with its filters on one axis, and what is to settle.'
+export const recent = 'Recent'
+export const fault2 = 'Fault'
+export const contradiction = 'Contradiction'
+export const finding = 'Finding'
+export const verdict = 'Verdict'
+export const prices = 'Prices'
+export const toSettle = 'To settle'
+export const nothingWaitsForYou = 'Nothing waits for you.'
+export const oneMoment = 'One moment …'
+export const showMore = (rest: number) => `Show ${rest} more`
+export const todayTitle = 'Today · Plicator'
+export const thereIsNothingOfThatKind = 'There is nothing of that kind to do here.'
+export const renameYoursThenBringTheDemo = (message: string) => `${message} Rename yours, then bring the demo.`
+export const today = 'Today'
+export const newEngine = 'New engine'
