@@ -57,7 +57,8 @@ export default {
     arrow('features-know-no-route', '^app/features/', '^app/routes/'),
     arrow('features-stay-in-the-browser', '^app/(features|ui|drawing|workers)/', '\\.server\\.tsx?$', exceptTypes),
     arrow('data-knows-core-alone', '^app/data/', '^app/(features|routes|ui|drawing|workers)/'),
-    arrow('storage-knows-core-alone', '^app/storage/', '^app/(?!storage/)'),
+    arrow('storage-knows-core-alone', '^app/storage/', '^app/(?!(storage|texts)/)'),
+    arrow('texts-know-core-alone', '^app/texts/', '^app/'),
     arrow(
       'storage-stays-on-the-server',
       '^app/(features|ui|drawing|workers)/',

@@ -2,6 +2,7 @@ import { readdir, stat } from 'node:fs/promises'
 import { join } from 'node:path'
 import { dataFolder } from '#app/storage/data-folder.ts'
 import { requestsSoFar, type SlowRequest } from '#app/storage/slow-requests.ts'
+import * as texts from '#app/texts/house.ts'
 import { backupOverview, type BackupOverview } from './backups.server.ts'
 
 /** How the app is: where its data lies and how large it is, what there is, and what took long. */
@@ -26,7 +27,7 @@ export async function appState(): Promise<AppState> {
   const folder = dataFolder()
   const sizes = await Promise.all(
     [
-      ['the database', await databaseSize(folder)] as const,
+      [texts.theDatabase, await databaseSize(folder)] as const,
       ...['photos', 'backups', 'imports', 'log'].map(async (of) => [of, await sizeOf(join(folder, of))] as const),
     ].map(async (one) => {
       const [of, bytes] = await one

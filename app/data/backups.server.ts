@@ -10,6 +10,7 @@ import { backupFile, listBackups, makeBackup, type Backup } from '#app/storage/b
 import { countContents } from '#app/storage/contents.ts'
 import { databaseFile, ensureFolder } from '#app/storage/data-folder.ts'
 import { foldersSetAside, restoreArchive, type Restored } from '#app/storage/restore.ts'
+import * as texts from '#app/texts/backups.ts'
 import { readBackupSetting, type BackupSetting } from './backup-setting.server.ts'
 import { withDatabaseClosed } from './database.server.ts'
 import { newId } from './id.ts'
@@ -43,12 +44,12 @@ export const backUpNow = (withPhotos: boolean) => makeBackup('by-hand', { withPh
 /** Puts a backup in the place of what is kept, while the app runs: what is asked meanwhile is told so. */
 export async function restoreBackup(name: string): Promise<Result<Restored>> {
   const file = backupFile(name)
-  if (!file) return problem('unknown', 'This backup is not here any more.')
-  if (isImporting()) return problem('busy', 'An import is under way. Wait until it has ended.')
+  if (!file) return problem('unknown', texts.thisBackupIsNotHereAny)
+  if (isImporting()) return problem('busy', texts.anImportIsUnderWayWait)
   try {
     return ok(await withDatabaseClosed(() => restoreArchive(file)))
   } catch (error) {
-    if (error instanceof ArchiveError) return problem('archive', `${error.message} Nothing was changed.`)
+    if (error instanceof ArchiveError) return problem('archive', texts.nothingWasChanged(error.message))
     throw error
   }
 }

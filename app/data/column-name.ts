@@ -1,9 +1,10 @@
+import * as texts from '#app/texts/line-up.ts'
 /** A column by brand, part number and revision. */
 export const columnName = (column: { name: string; revision: string } | undefined): string =>
-  [column?.name ?? 'a product that is gone', column?.revision].filter(Boolean).join(' ')
+  [column?.name ?? texts.aProductThatIsGone, column?.revision].filter(Boolean).join(' ')
 
 /** What a revision is called: the first one may have no name. */
-export const revisionName = (label: string): string => label || 'first revision'
+export const revisionName = (label: string): string => label || texts.firstRevision
 
 /** Names of columns by id. */
 export function columnNames(

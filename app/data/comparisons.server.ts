@@ -4,6 +4,7 @@ import type { ComparisonRecord } from '#core/compare/related-cells.ts'
 import { readRelation, type SaidRelation } from '#core/compare/said-relation.ts'
 import { findFigure } from '#core/figures/index.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
 import { forEngine } from './fitments.server.ts'
@@ -69,7 +70,7 @@ export async function addComparison(
   { id, of, line }: TypedComparison,
 ): Promise<Result<Added>> {
   const candidate = readComparison(line, specimen.form).find((one) => one.of === of)
-  if (!candidate) return problem('no-comparison', 'Say what is compared, and how: wall: a hair thicker.')
+  if (!candidate) return problem('no-comparison', texts.sayWhatIsComparedAndHow)
   return keepComparison([specimen, other], { id, of, line }, candidate.read)
 }
 
@@ -81,7 +82,7 @@ export async function addComparisonOf(
 ): Promise<Result<Added>> {
   const key = rowOf(of)
   const field = relationFieldOf(key)
-  if (!field) return problem('no-comparison', 'This has no more and less.')
+  if (!field) return problem('no-comparison', texts.thisHasNoMoreAndLess)
   return keepComparison([specimen, other], { id, of: key, line }, onlyTheSameOf(key, readRelation(line, field)))
 }
 
@@ -107,7 +108,7 @@ async function keepComparison(
 
 /** A reading of each of two, as they were said. */
 function readingsOf(of: string, [one, other]: [Specimen, Specimen], [first, second]: [string, string]) {
-  if (findFigure(of)) return problem('figure', 'Two amounts of a figure are put down on the bench of each.')
+  if (findFigure(of)) return problem('figure', texts.twoAmountsOfAFigureAre)
   const readings: NewReading[] = []
   for (const [{ form, id }, typed] of [
     [one, first],

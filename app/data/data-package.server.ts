@@ -22,6 +22,7 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { shopToTell } from '#core/money/landed.ts'
 import { slugOf } from '#core/review/site.ts'
 import type { Reading } from '#core/teardown/reading.ts'
+import * as texts from '#app/texts/imports.ts'
 import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
 import type { Application } from './applications.server.ts'
 import { listClaims } from './claims.server.ts'
@@ -76,7 +77,7 @@ export async function dataPackageZip(application: Application, licence: Licence)
     return { table, bytes: bytes.length, hash: createHash('sha256').update(bytes).digest('hex') }
   })
   const head = {
-    ...{ name: slugOf(application.name, application.id), title: `Oil filters for the ${application.name}` },
+    ...{ name: slugOf(application.name, application.id), title: texts.oilFiltersForThe(application.name) },
     ...{ created: now(), licence, method: method.version },
   }
   const descriptor = strToU8(`${JSON.stringify(dataPackage(head, listed), undefined, 2)}\n`)

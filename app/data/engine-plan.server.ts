@@ -4,6 +4,7 @@ import { toMajor, toMinor } from '#core/money/currency.ts'
 import { candidates, type Candidate } from '#core/plan/candidate.ts'
 import { evaluateRevisions, unfitReason, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
+import * as texts from '#app/texts/plan.ts'
 import { findApplication, type Application } from './applications.server.ts'
 import { today } from './clock.ts'
 import { columnName } from './column-name.ts'
@@ -139,9 +140,9 @@ function inWords(candidate: Candidate, subjects: readonly Subject[], currency: s
     currency,
     toBuy,
     words: {
-      reading: `${label} of ${names}`,
-      specimens: `${more} more of ${subjects.length > 1 ? 'each of ' : ''}${names}`,
-      opening: isAtHand ? `Open ${names}, which lies there` : `Open ${names}, which nobody has opened`,
+      reading: texts.ofLabel(label, names),
+      specimens: texts.moreOf(more, subjects.length > 1, names),
+      opening: isAtHand ? texts.openWhichLiesThere(names) : texts.openWhichNobodyHasOpened(names),
     }[kind],
     path: pathOf(kind, first, readings),
     cost: prices.some((price) => price === undefined)

@@ -4,6 +4,7 @@ import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { momentsByRun, type Moment } from '#core/review/film.ts'
 import { cameraRuns, type CameraRun } from '#core/teardown/camera-runs.ts'
 import { readingValue, type Reading } from '#core/teardown/reading.ts'
+import * as texts from '#app/texts/bench.ts'
 import { listCameraPauses } from './camera.server.ts'
 import { listReadings } from './readings.server.ts'
 import { listSpecimens, type Specimen } from './specimens.server.ts'
@@ -53,7 +54,7 @@ async function takesOfSpecimen({ id, brand, partNumber, label, filmingAt }: Spec
   ]
   return momentsByRun(runs, moments).flatMap((own, index): FilmedTake[] => {
     const run = runs[index]
-    const take = runs.length > 1 ? `, take ${index + 1}` : ''
+    const take = runs.length > 1 ? texts.take(index + 1) : ''
     return run
       ? [{ ...run, id: index === 0 ? id : `${id} ${index + 1}`, name: `${name} ${label}${take}`, moments: own }]
       : []

@@ -1,5 +1,6 @@
 import type { FilterForm } from '#core/catalogue/index.ts'
 import type { Thing } from '#core/find/find.ts'
+import * as texts from '#app/texts/shell.ts'
 import { database } from './database.server.ts'
 import { whatIsShown } from './demo.server.ts'
 import { listBrands } from './products.server.ts'
@@ -50,7 +51,7 @@ export async function listThings(): Promise<Thing[]> {
     })),
     ...products.flatMap((one) => [
       thing('product', nameOf(one), one.engine, `/products/${one.id}`),
-      thing('to do', `New specimen of ${nameOf(one)}`, one.engine, `/products/${one.id}/specimens/new`),
+      thing(texts.toDo, texts.newSpecimenOf(nameOf(one)), one.engine, `/products/${one.id}/specimens/new`),
     ]),
     ...brands.map(({ id, name }) => thing('brand', name, '', `/brands/${id}`)),
   ]

@@ -1,9 +1,10 @@
+import * as texts from '#app/texts/products.ts'
 /** How it is known that a product fits an engine. */
 export const fitmentSources = [
-  { key: 'maker', label: 'By the list of its maker' },
-  { key: 'dealer', label: "By a dealer's list" },
-  { key: 'trial', label: 'Tried on the engine' },
-  { key: 'swap', label: 'Another size, on purpose' },
+  { key: 'maker', label: texts.byTheListOfItsMaker },
+  { key: 'dealer', label: texts.byADealersList },
+  { key: 'trial', label: texts.triedOnTheEngine },
+  { key: 'swap', label: texts.anotherSizeOnPurpose },
 ] as const
 
 /** Empty for the engine that a product was entered for. */

@@ -4,6 +4,7 @@ import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { changesSince } from '#core/verdict/published-changes.ts'
 import { evaluateRevisions } from '#core/verdict/ranking.ts'
+import * as texts from '#app/texts/today.ts'
 import { findApplication, type Application } from './applications.server.ts'
 import { today } from './clock.ts'
 import { columnName, columnNames } from './column-name.ts'
@@ -84,8 +85,8 @@ function mattersOf(column: EvaluatedColumn, { id: application }: Application): M
       ? [
           {
             kind: 'fault' as const,
-            words: `${name}: ${score.fatalFault}, in the one that was looked at.`,
-            act: 'Open a second one',
+            words: texts.inTheOneThatWasLooked(name, score.fatalFault),
+            act: texts.openASecondOne,
             path: `/products/${product}/specimens/new`,
           },
         ]
@@ -93,15 +94,15 @@ function mattersOf(column: EvaluatedColumn, { id: application }: Application): M
     ...disputes.map((words) => ({
       kind: 'contradiction' as const,
       words: `${name}: ${words}`,
-      act: 'Decide',
+      act: texts.decide,
       path: `/lineups/${application}/claims`,
     })),
     ...(findings > 0
       ? [
           {
             kind: 'slip' as const,
-            words: `${name}: ${findings === 1 ? 'one finding' : `${findings} findings`} in its readings.`,
-            act: 'Look again',
+            words: texts.inItsReadings(name, findings === 1 ? texts.oneFinding : texts.findings(findings)),
+            act: texts.lookAgain,
             path: `/specimens/${specimen}/findings`,
           },
         ]
@@ -122,12 +123,12 @@ async function verdictMatters(
   const now = judge(evaluateRevisions(application.form, columns, rows, criteria))
   const [change, ...others] = changesSince(latest.snapshot, now, method.version, columnNames(columns))
   if (change === undefined) return []
-  const more = others.length > 0 ? ` And ${others.length} more.` : ''
+  const more = others.length > 0 ? texts.andMore(others.length) : ''
   return [
     {
       kind: 'verdict',
-      words: `The verdict of ${latest.publishedAt.slice(0, 10)} has moved. ${change}${more}`,
-      act: 'See',
+      words: texts.theVerdictOfHasMoved(latest.publishedAt.slice(0, 10), change, more),
+      act: texts.see,
       path: `/lineups/${application.id}/verdict`,
     },
   ]
@@ -140,12 +141,12 @@ async function priceMatters(application: Application, day: string): Promise<Matt
     if (observedOn > (latest.get(productId) ?? '')) latest.set(productId, observedOn)
   const old = [...latest.values()].filter((observedOn) => daysBetween(observedOn, day) > staleAfter).length
   if (old === 0) return []
-  const those = old === 1 ? 'The price of one product is' : `The prices of ${old} products are`
+  const those = old === 1 ? texts.thePriceOfOneProductIs : texts.thePricesOfProductsAre(old)
   return [
     {
       kind: 'price',
-      words: `${those} older than ${staleAfter} days.`,
-      act: 'Check',
+      words: texts.olderThanDays(those, staleAfter),
+      act: texts.check,
       path: `/lineups/${application.id}/money`,
     },
   ]

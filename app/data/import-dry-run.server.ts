@@ -10,6 +10,7 @@ import {
 } from '#core/exchange/readings-csv.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/imports.ts'
 import { database } from './database.server.ts'
 import { pathOf } from './exports.server.ts'
 import { fileRow, resultsFile, rowResults, type DryRun, type RowResult } from './import-job.ts'
@@ -37,7 +38,7 @@ const rowsAtOnce = 1000
 /** Progress is told when it has come so much further. */
 const step = 0.01
 
-const labels: Record<RowResult, string> = { new: 'new', there: 'there already', refused: 'refused' }
+const labels: Record<RowResult, string> = { new: 'new', there: texts.thereAlready, refused: 'refused' }
 
 /**
  * Reads the whole file and says of every row what would become of it, in a file beside it as well; nothing is written
@@ -86,7 +87,7 @@ export const dryRunImport = inThread(
     } finally {
       await log.close()
     }
-    return run.rows === 0 ? failed('There are no rows in this file.') : run
+    return run.rows === 0 ? failed(texts.thereAreNoRowsInThis) : run
   },
 )
 
@@ -101,7 +102,7 @@ const emptyRun = (): DryRun => ({
 const failed = (message: string): DryRun => ({ ...emptyRun(), message })
 
 const missingMessage = (missing: readonly string[]): string =>
-  `The file lacks the ${missing.length === 1 ? 'column' : 'columns'} ${formatList(missing, 'conjunction')}.`
+  texts.theFileLacksThe(missing.length, formatList(missing, 'conjunction'))
 
 function doubled(results: Uint8Array): Uint8Array {
   const larger = new Uint8Array(2 * results.length)
@@ -126,12 +127,9 @@ async function resultOf(row: Record<string, string>, library: LibraryIndex): Pro
   if (!parsed.ok) return parsed
   const { path, instrument } = parsed.value
   if (instrument !== '' && !library.instrumentNames.has(instrument))
-    return problem(
-      'instrument',
-      `There is no instrument "${instrument}". Enter it under Instruments, or leave the column empty.`,
-    )
+    return problem('instrument', texts.thereIsNoInstrumentEnterIt(instrument))
   const form = formOf(parsed.value, library)
-  if (form !== path.form) return problem('form', `This product is ${form}, not ${path.form}.`)
+  if (form !== path.form) return problem('form', texts.thisProductIsNot(form, path.form))
   const acts = await actsOf(parsed.value, library)
   const act = readingActKey(parsed.value)
   const isThere = acts.has(act)

@@ -4,11 +4,11 @@ import { join } from 'node:path'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import type { PackagedLibrary } from '#core/datapackage/library-tables.ts'
-import { formatCount } from '#core/quantity/format.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import { ensureFolder } from '#app/storage/data-folder.ts'
 import { whileWanted } from '#app/storage/request-scope.ts'
 import { storageProblemOf } from '#app/storage/storage-problem.ts'
+import * as texts from '#app/texts/imports.ts'
 import { newId } from './id.ts'
 import { dryRunImport } from './import-dry-run.server.ts'
 import { resultsFile, type Import, type ImportJob } from './import-job.ts'
@@ -35,12 +35,12 @@ const besideReadings = (library: PackagedLibrary | undefined): string =>
   library
     ? formatList(
         [
-          formatCount(library.applications.length, 'engine'),
-          formatCount(library.products.length, 'product'),
-          formatCount(library.specimens.length, 'specimen'),
-          formatCount(library.instruments.length, 'instrument'),
-          formatCount(library.claims.length, 'claim'),
-          formatCount(library.prices.length, 'price'),
+          texts.engines(library.applications.length),
+          texts.products(library.products.length),
+          texts.specimens(library.specimens.length),
+          texts.instruments(library.instruments.length),
+          texts.claims(library.claims.length),
+          texts.prices(library.prices.length),
         ],
         'conjunction',
       )
@@ -110,7 +110,7 @@ async function keepFile(body: ReadableStream<Uint8Array>, file: string): Promise
   } catch (error) {
     await rm(file, { force: true })
     if (storageProblemOf(error)) throw error
-    return 'The file did not arrive whole. Send it again.'
+    return texts.theFileDidNotArriveWhole
   }
 }
 
@@ -126,10 +126,9 @@ function forgetOldJobs(): void {
 /** Writes an import that has passed its dry run: all or nothing. */
 export function confirmImport(id: string): string | undefined {
   const job = jobs.get(id)
-  if (!job) return 'This import is no longer known. Send the file again.'
-  if (job.state !== 'ready') return 'This import is not ready to be written.'
-  if (job.counts.refused > 0)
-    return 'Some rows are refused. Mend them in the file and send it again: it is all or nothing.'
+  if (!job) return texts.thisImportIsNoLongerKnown
+  if (job.state !== 'ready') return texts.thisImportIsNotReadyTo
+  if (job.counts.refused > 0) return texts.someRowsAreRefusedMendThem
   job.state = 'writing'
   job.progress = 0
   void run(job, finishWriting)
@@ -139,7 +138,7 @@ export function confirmImport(id: string): string | undefined {
 /** Ends an import that is under way; what was written of it is taken back. */
 export function cancelImport(id: string): string | undefined {
   const job = jobs.get(id)
-  if (!job || !isRunning(job)) return 'This import is not under way any more.'
+  if (!job || !isRunning(job)) return texts.thisImportIsNotUnderWay
   end(job, cancelled)
   return undefined
 }
@@ -149,8 +148,8 @@ function end(job: ImportJob, why: string): void {
   job.cancel.abort()
 }
 
-const cancelled = 'It was cancelled. Nothing of it was written.'
-const tooLong = 'It takes too long to look through. Split it and send it in pieces. Nothing of it was written.'
+const cancelled = texts.itWasCancelledNothingOfIt
+const tooLong = texts.itTakesTooLongToLook
 
 const isRunning = ({ state }: ImportJob): boolean => state === 'reading' || state === 'writing'
 
@@ -182,8 +181,7 @@ async function run(job: ImportJob, step: (job: ImportJob) => Promise<void>): Pro
   } catch (error) {
     if (!job.cancel.signal.aborted) {
       console.error(error)
-      job.message =
-        'It could not be finished, and what was written of it was taken back. The log of the server says more.'
+      job.message = texts.itCouldNotBeFinishedAnd
     }
     job.state = 'failed'
   }
@@ -196,9 +194,7 @@ export const isImporting = (): boolean => [...jobs.values()].some(isRunning)
 
 /** Imports that a former run left unfinished are taken back, and say so; their files go. */
 export async function endInterruptedImports(): Promise<void> {
-  await endUnfinishedImports(
-    'The server ended while this import was under way. Nothing of it was written. Send the file again.',
-  )
+  await endUnfinishedImports(texts.theServerEndedWhileThisImport)
   const folder = ensureFolder('imports')
   for (const name of readdirSync(folder)) await rm(join(folder, name), { force: true })
 }

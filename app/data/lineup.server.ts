@@ -11,6 +11,7 @@ import { scoreSpecimen } from '#core/score/score-specimen.ts'
 import type { Score } from '#core/score/score.ts'
 import { formatSpecimenState, standsForNew } from '#core/teardown/specimen-condition.ts'
 import type { RevisionContext } from '#core/verdict/ranking.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { giverOf } from './giver.ts'
 import type { AssessedSpecimen } from './assessments.server.ts'
 import type { Tier } from './products.server.ts'
@@ -88,7 +89,7 @@ function unitsOf(all: readonly AssessedSpecimen[]): Units[] {
   const states = [...new Set(others.map(({ specimen }) => specimen.condition))].join(' and ')
   return [
     { id, own: sold, aside: undefined },
-    { id: `${id}aside`, own: others, aside: `${states}: kept beside the new ones` },
+    { id: `${id}aside`, own: others, aside: texts.keptBesideTheNewOnes(states) },
   ]
 }
 
@@ -158,7 +159,7 @@ function columnHead(
 
 /** Who made it, as it is known. */
 const makerText = ({ maker, makerEvidence }: Specimen): string =>
-  maker === '' ? '' : makerEvidence === 'guessed' ? `maker guessed: ${maker}` : `made by ${maker} (${makerEvidence})`
+  maker === '' ? '' : makerEvidence === 'guessed' ? texts.makerGuessed(maker) : texts.madeBy(maker, makerEvidence)
 
 /** States of units, each once; empty where one of them is new. */
 function statesOf(own: readonly AssessedSpecimen[]): string {

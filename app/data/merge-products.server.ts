@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import { foldName } from '#core/fold-name.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/products.ts'
 import { now } from './clock.ts'
 import { writableDatabase } from './database.server.ts'
 import { collectProducts, digestOf } from './dependent-rows.server.ts'
@@ -34,9 +35,9 @@ export async function mergeProducts(into: string, ids: readonly string[]): Promi
       .select('product.id', 'applicationId', 'form', 'brand.name as brand', 'partNumber')
     const kept = products.find(({ id }) => id === into)
     const others = products.filter(({ id }) => id !== into)
-    if (!kept || others.length === 0) return problem('few', 'Choose two products or more, of which one stays.')
+    if (!kept || others.length === 0) return problem('few', texts.chooseTwoProductsOrMoreOf)
     if (others.some(({ applicationId }) => applicationId !== kept.applicationId))
-      return problem('engines', 'They are for different engines: only products of one engine are made one.')
+      return problem('engines', texts.theyAreForDifferentEnginesOnly)
     if (others.some(({ form }) => form !== kept.form))
       return problem('forms', 'A spin-on and a cartridge are not one product.')
     const before = await collectProducts(
@@ -48,7 +49,7 @@ export async function mergeProducts(into: string, ids: readonly string[]): Promi
       trx,
       products.map(({ id }) => id),
     )
-    const name = `${others.map(nameOf).join(', ')} into ${nameOf(kept)}`
+    const name = texts.into(others.map(nameOf).join(', '), nameOf(kept))
     const thrown: Thrown = { id: newId(), kind: 'merge', name, thrownAt: now() }
     await keep(trx, thrown, before, digestOf(after))
     return ok(thrown)

@@ -3,6 +3,7 @@ import { groupBy } from '#core/group-by.ts'
 import { toMajor, toMinor } from '#core/money/currency.ts'
 import { landedPrice, priceAge, pricesInForce, staleAfter, type LandedPrice, type Price } from '#core/money/landed.ts'
 import { findRate } from '#core/money/rates.ts'
+import * as texts from '#app/texts/money.ts'
 import type { AssessedSpecimen } from './assessments.server.ts'
 import { listPrices, listRates } from './prices.server.ts'
 
@@ -42,7 +43,7 @@ const paidPrices = (assessed: readonly AssessedSpecimen[]): Price[] =>
             id: `${paid}${id}`,
             productId,
             revisionId,
-            shop: shop || 'shop not named',
+            shop: shop || texts.shopNotNamed,
             currency,
             amountMinor: paidMinor,
             packSize: 1,

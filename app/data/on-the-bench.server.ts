@@ -1,6 +1,7 @@
 import { irreversibleStep, type FilterForm } from '#core/catalogue/index.ts'
 import { firstChecks } from '#core/figures/trouble.ts'
 import { gateBefore, nextOpen } from '#core/teardown/progress.ts'
+import * as texts from '#app/texts/today.ts'
 import { assessSpecimen, type AssessedSpecimen } from './assessments.server.ts'
 import { listIrreversibleSteps } from './irreversible-steps.server.ts'
 import { findSpecimen, latestSpecimen } from './specimens.server.ts'
@@ -32,7 +33,7 @@ export async function onTheBench(): Promise<{ bench: OnTheBench; assessed: Asses
     assessed: { specimen, assessment },
     bench: {
       id: specimen.id,
-      name: `${specimen.brand} ${specimen.partNumber}, specimen ${specimen.label}`,
+      name: texts.specimen(specimen.brand, specimen.partNumber, specimen.label),
       engine: specimen.applicationName,
       form,
       completeness: assessment.completeness,

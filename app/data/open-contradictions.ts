@@ -1,4 +1,4 @@
-import { formatCount } from '#core/quantity/format.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { columnName } from './column-name.ts'
 
 /** What contradicts itself in columns of a line-up, readings and claims, a sentence each. */
@@ -6,11 +6,6 @@ export const openContradictions = (
   columns: readonly { name: string; revision: string; findings: number; disputes: readonly string[] }[],
 ): string[] =>
   columns.flatMap((column) => [
-    ...(column.findings > 0
-      ? [
-          `${columnName(column)}: ${formatCount(column.findings, 'contradiction')} among its readings ` +
-            `${column.findings === 1 ? 'is' : 'are'} open.`,
-        ]
-      : []),
-    ...column.disputes.map((dispute) => `${columnName(column)} claims two things: ${dispute}`),
+    ...(column.findings > 0 ? [texts.contradictionsAmongItsReadingsOpen(columnName(column), column.findings)] : []),
+    ...column.disputes.map((dispute) => texts.claimsTwoThings(columnName(column), dispute)),
   ])

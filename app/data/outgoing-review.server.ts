@@ -1,6 +1,7 @@
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { ReviewDocument } from '#core/review/review-document.ts'
 import type { ReviewMaterial } from '#core/review/review-material.ts'
+import * as texts from '#app/texts/review.ts'
 import { today } from './clock.ts'
 import { writeReview } from './review-publication.server.ts'
 import { findVersion, type Review } from './reviews.server.ts'
@@ -21,12 +22,15 @@ export async function outgoingReview(review: Review, units: UnitHabit): Promise<
   const { material, versions, document } = written
   const [newest] = versions
   const version = newest && (await findVersion(review.id, newest.number))
-  if (!version) return { document, material, told: `A draft of ${today()}, judged by method ${material.method}.` }
+  if (!version) return { document, material, told: texts.aDraftOfJudgedByMethod(today(), material.method) }
   return {
     document: version.content.document,
     material,
-    told:
-      `Version ${version.number}, published ${version.publishedAt.slice(0, 10)}, judged by method ${version.method}. ` +
-      `SHA-256 ${version.hash}`,
+    told: texts.versionPublishedJudgedByMethodShaOfNumber(
+      version.number,
+      version.publishedAt.slice(0, 10),
+      version.method,
+      version.hash,
+    ),
   }
 }

@@ -12,6 +12,7 @@ import { ok, problem, type Problem, type Result } from '#core/result.ts'
 import { checksumming } from '#app/storage/checksum.ts'
 import { dataFolder, ensureFolder } from '#app/storage/data-folder.ts'
 import { syncFile, writePart } from '#app/storage/durable.ts'
+import * as texts from '#app/texts/bench.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
 import { newId } from './id.ts'
@@ -41,21 +42,19 @@ const keptTypes = new Set(['image/jpeg', 'image/png', 'image/webp'])
 /** Why a file cannot be kept, by its size and by the type that its first bytes tell, whatever its name. */
 async function photoProblem(name: string, file: string): Promise<Problem | undefined> {
   const { size } = await stat(file)
-  if (size === 0) return { code: 'empty', message: `"${name}" is empty.` }
+  if (size === 0) return { code: 'empty', message: texts.isEmpty(name) }
   if (size > maximumPhotoBytes) {
-    const [has, limit] = [size, maximumPhotoBytes].map((one) => `${Math.round(one / 1e6)} MB`)
+    const [has, limit] = [size, maximumPhotoBytes].map((one) => texts.mb(Math.round(one / 1e6)))
     return { code: 'too-large', message: `"${name}" has ${has}; ${limit} fit. Save it smaller.` }
   }
   const type = (await fileTypeFromFile(file))?.mime
   if (type === 'image/heic' || type === 'image/heif')
     return {
       code: 'heic',
-      message:
-        `"${name}" is a HEIC picture, which browsers cannot show. Set the phone's camera to "most compatible", or ` +
-        'save it as JPEG.',
+      message: texts.isAHeicPictureWhichBrowsers(name),
     }
   if (type && keptTypes.has(type)) return undefined
-  return { code: 'no-picture', message: `"${name}" is no picture that can be kept: JPEG, PNG or WebP.` }
+  return { code: 'no-picture', message: texts.isNoPictureThatCanBe(name) }
 }
 
 /**
@@ -92,17 +91,17 @@ async function addPhotoFile(photo: NewPhoto, file: string): Promise<Result<Photo
   const refusal = await photoProblem(name, file)
   if (refusal) return { ok: false, problem: refusal }
   if (inTurn.pendingCount >= mostWaiting)
-    return problem('busy', `${mostWaiting} pictures wait already. Send "${name}" again in a minute.`)
+    return problem('busy', texts.picturesWaitAlreadySendAgainIn(mostWaiting, name))
   const pictures = await inTurn(async () => {
     const thumbnail = await shrink(file, thumbnailSide, 78)
     return { thumbnail, picture: await shrink(file, longestSide, 88) }
   }).catch(() => undefined)
-  if (!pictures) return problem('broken', `"${name}" cannot be read: the file is broken.`)
+  if (!pictures) return problem('broken', texts.cannotBeReadTheFileIs(name))
   const { picture, thumbnail } = pictures
   const { width, height } = picture.info
   const row = { ...photo, width, height, bytes: picture.data.length, recordedAt: now() }
   if (!(await keepPhoto(row, { whole: picture.data, thumbnail: thumbnail.data })))
-    return problem('id-in-use', `Another picture has the number that "${name}" was given. Add it again.`)
+    return problem('id-in-use', texts.anotherPictureHasTheNumberThat(name))
   return ok(row)
 }
 

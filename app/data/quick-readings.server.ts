@@ -5,6 +5,7 @@ import { problemOfEnd } from '#core/teardown/end.ts'
 import { parseEntry } from '#core/teardown/entry.ts'
 import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
 import { defaultEvidence, readingOfEntry } from '#core/teardown/reading.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { announceReadings } from './bench-events.server.ts'
 import { now } from './clock.ts'
 import { newId } from './id.ts'
@@ -69,7 +70,7 @@ export function readingOf(
   specimenId: string,
 ): Result<NewReading> {
   const characteristic = findCharacteristic(key)
-  if (!characteristic?.forms.includes(form)) return problem('unknown', `A ${form} filter has no "${key}".`)
+  if (!characteristic?.forms.includes(form)) return problem('unknown', texts.aFilterHasNoOfForm(form, key))
   const entry = parseEntry(sized(characteristic, undefined), { text: typed })
   if (!entry.ok) return problem(entry.problem.code, `${characteristic.label}: ${entry.problem.message}`)
   const noSuchEnd = problemOfEnd(entry.value.end, form)

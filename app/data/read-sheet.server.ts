@@ -4,6 +4,7 @@ import ExcelJS from 'exceljs'
 import { parseCells } from '#core/exchange/csv.ts'
 import { sheetLimits, trimSheet } from '#core/exchange/sheet-layout.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/imports.ts'
 import { markedEncoding } from './text-encoding.server.ts'
 import { inThread } from './threads.server.ts'
 
@@ -21,8 +22,8 @@ const mostSheets = 10
 /** Sheets of a file: a workbook, or text with commas, semicolons or tabs. */
 export async function readSheetFile(body: ReadableStream<Uint8Array>): Promise<Result<NamedSheet[]>> {
   const bytes = await bytesOf(body)
-  if (!bytes) return problem('too-large', `The file has more than ${largestFile / 1e6} MB: no table is so large.`)
-  if (bytes.length === 0) return problem('empty', 'The file is empty.')
+  if (!bytes) return problem('too-large', texts.theFileHasMoreThanMb(largestFile / 1e6))
+  if (bytes.length === 0) return problem('empty', texts.theFileIsEmpty)
   return sheetsOf(bytes)
 }
 
@@ -31,12 +32,12 @@ const sheetsOf = inThread('files', 'sheets', async (bytes: Uint8Array): Promise<
   const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b
   const sheets = isZip
     ? await workbookSheets(bytes)
-    : ok([{ name: 'Table', rows: parseCells(decoded(bytes), sheetLimits.rows) }])
+    : ok([{ name: texts.table, rows: parseCells(decoded(bytes), sheetLimits.rows) }])
   if (!sheets.ok) return sheets
   const filled = sheets.value
     .map(({ name, rows }) => ({ name, rows: trimSheet(rows) }))
     .filter(({ rows }) => rows.length > 1)
-  return filled.length > 0 ? ok(filled) : problem('empty', 'There is no table in this file: a head and a row at least.')
+  return filled.length > 0 ? ok(filled) : problem('empty', texts.thereIsNoTableInThis)
 })
 
 async function bytesOf(body: ReadableStream<Uint8Array>): Promise<Uint8Array | undefined> {
@@ -62,10 +63,9 @@ function decoded(bytes: Uint8Array): string {
 }
 
 async function workbookSheets(bytes: Uint8Array): Promise<Result<NamedSheet[]>> {
-  const unreadable = problem('no-workbook', 'This is no workbook that can be read. Save it as .xlsx or .csv.')
+  const unreadable = problem('no-workbook', texts.thisIsNoWorkbookThatCan)
   try {
-    if (unpackedSize(bytes) > largestUnpacked)
-      return problem('too-large', 'This workbook unpacks to far more than a table has.')
+    if (unpackedSize(bytes) > largestUnpacked) return problem('too-large', texts.thisWorkbookUnpacksToFarMore)
     const reader = new ExcelJS.stream.xlsx.WorkbookReader(Readable.from([bytes]), {
       worksheets: 'emit',
       sharedStrings: 'cache',
@@ -79,7 +79,7 @@ async function workbookSheets(bytes: Uint8Array): Promise<Result<NamedSheet[]>> 
         if (rows.length === sheetLimits.rows) break
         rows.push(rowTexts(row))
       }
-      sheets.push({ name: (sheet as unknown as { name?: string }).name ?? `Sheet ${sheets.length + 1}`, rows })
+      sheets.push({ name: (sheet as unknown as { name?: string }).name ?? texts.sheet(sheets.length + 1), rows })
       if (sheets.length === mostSheets) break
     }
     return sheets.length > 0 ? ok(sheets) : unreadable

@@ -4,6 +4,7 @@ import type { LibraryOccurrences } from '#core/compare/occurrence.ts'
 import { groupBy } from '#core/group-by.ts'
 import type { OpeningGroup } from '#core/teardown/opening-groups.ts'
 import type { Reading } from '#core/teardown/reading.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { announceReadings } from './bench-events.server.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
@@ -106,7 +107,7 @@ export async function addReading(
 /** Rows of what was taken back before a reading was said, each struck for that reason. */
 export const struckRows = (reading: NewReading, struck: readonly StruckReading[]) =>
   struck.map((one) =>
-    toReadingRow({ ...reading, ...one, id: newId(), voided: { at: now(), reason: 'Taken back as it was said.' } }),
+    toReadingRow({ ...reading, ...one, id: newId(), voided: { at: now(), reason: texts.takenBackAsItWasSaid } }),
   )
 
 const isSameAct = (known: ReadingRow, { specimenId, characteristic, rawInput, evidence, unit }: NewReading): boolean =>

@@ -2,6 +2,7 @@ import type { Knex } from 'knex'
 import { circleOf, type Replacement } from '#core/kin/replacement.ts'
 import { formatList } from '#core/quantity/format-list.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/products.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
 
@@ -52,11 +53,11 @@ export async function addReplacement(added: Replacement): Promise<Result<Replace
 }
 
 async function circleMessage(trx: Knex.Transaction, circle: readonly string[]): Promise<string> {
-  if (circle.length === 2) return 'Nothing takes its own place. Choose another number.'
+  if (circle.length === 2) return texts.nothingTakesItsOwnPlaceChoose
   const products = await named(trx('product').whereIn('product.id', circle))
   const nameOf = (id: string | undefined) => products.find((one) => one.id === id)?.name ?? ''
-  const chain = circle.slice(1, -1).map((id, at) => `${nameOf(id)} replaces ${nameOf(circle[at + 2])}`)
-  return `It would go round in a circle: ${formatList(chain, 'conjunction')}. Take one of them out first.`
+  const chain = circle.slice(1, -1).map((id, at) => texts.replacesOfName(nameOf(id), nameOf(circle[at + 2])))
+  return texts.itWouldGoRoundInA(formatList(chain, 'conjunction'))
 }
 
 /** Takes it back that a product takes the place of another. */

@@ -2,6 +2,7 @@ import { claimLabel, gradeClaim, placeLabel } from '#core/claims/claim.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { MaterialClaim, ReviewedProduct } from '#core/review/review-material.ts'
 import { formatAttributeValue } from '#core/score/format-rule.ts'
+import * as texts from '#app/texts/review.ts'
 import type { ProductClaims } from './claim-overview.server.ts'
 import { columnName } from './column-name.ts'
 import { openContradictions } from './open-contradictions.ts'
@@ -16,12 +17,16 @@ export const contradictionsOf = (column: EvaluatedColumn, boxes: ProductClaims |
   ...brokenPromises(boxes, columnName(column)),
 ]
 
+/** What a verdict says, and under what it holds. */
+export const verdictText = (verdict: { words: string; conditions: string } | undefined): string =>
+  [verdict?.words, verdict?.conditions && texts.itHoldsUnderThis(verdict.conditions)].filter(Boolean).join(' ')
+
 /** What a box promises about a part, and was not found in it. */
 const brokenPromises = (boxes: ProductClaims | undefined, name: string): Contradiction[] =>
   (boxes?.all ?? []).flatMap(({ id, words }) => {
     const outcome = boxes?.outcomes[id]
     if (outcome?.state !== 'broken') return []
-    const text = `${name}: the box says “${words}”; of ${outcome.lookedAt} opened, ${outcome.kept} kept it.`
+    const text = texts.theBoxSaysOfOpenedKept(name, words, outcome.lookedAt, outcome.kept)
     return [{ text, of: 'claims' }]
   })
 

@@ -36,7 +36,7 @@ import { offersOf, type ProductOffer } from './offers.server.ts'
 import { assessApplication } from './assessments.server.ts'
 import { listPrices } from './prices.server.ts'
 import { listProducts, type Product } from './products.server.ts'
-import { contradictionsOf, efficiencyOf, materialClaims } from './review-claims.ts'
+import { contradictionsOf, efficiencyOf, materialClaims, verdictText } from './review-claims.ts'
 import type { ReviewSubject } from './reviews.server.ts'
 import { listVerdicts } from './verdicts.server.ts'
 
@@ -91,9 +91,7 @@ const materialOfDay = lineupQuery(
       school: school?.name ?? '',
       call,
       callText: call ? formatCall(call, nameOf) : '',
-      verdictWords: [verdict?.words, verdict?.conditions && `It holds under this: ${verdict.conditions}`]
-        .filter(Boolean)
-        .join(' '),
+      verdictWords: verdictText(verdict),
       interest: interestOf(evaluation),
       products: await productsOf(application, judged, day),
       rows: rowsOf(judged),

@@ -6,6 +6,7 @@ import type { MaterialPromise, ReviewedProduct } from '#core/review/review-mater
 import type { ReviewDocument } from '#core/review/review-document.ts'
 import { documentChanges, type SectionChange } from '#core/review/review-version.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/verdict.ts'
 import { today } from './clock.ts'
 import { listPromised } from './review-promises.server.ts'
 import { reviewMaterial } from './review-material.server.ts'
@@ -62,20 +63,14 @@ export async function publishReview(
   units: UnitHabit,
 ): Promise<Result<'published'>> {
   const written = await writeReview(review, units)
-  if (!written) return problem('engine', 'Its engine is not here any more.')
+  if (!written) return problem('engine', texts.itsEngineIsNotHereAny)
   const { material, versions, document } = written
   const [newest] = versions
   if (versions.some((one) => one.id === id)) return ok('published')
-  if (number !== (newest?.number ?? 0) + 1)
-    return problem('number', 'It was published meanwhile, in another tab or by somebody else. Load the page again.')
-  if (newest && correction === '')
-    return problem(
-      'correction',
-      'Say what is corrected: it stands on top, with its day. Nothing is changed in silence.',
-    )
+  if (number !== (newest?.number ?? 0) + 1) return problem('number', texts.itWasPublishedMeanwhileInAnother)
+  if (newest && correction === '') return problem('correction', texts.sayWhatIsCorrectedItStands)
   const checks = publishingChecks({ blocks: review.blocks, material }).map(({ text }) => text)
-  if (checks.length > 0 && reason === '')
-    return problem('checks', 'Mend what the checks say, or write why it is published all the same.')
+  if (checks.length > 0 && reason === '') return problem('checks', texts.mendWhatTheChecksSayOr)
   const corrections =
     correction === '' ? document.corrections : [{ day: today(), words: correction }, ...document.corrections]
   const content = {
@@ -93,5 +88,5 @@ export async function publishReview(
     shown.map((one) => one.id),
   )
   if (published === 'added') return ok('published')
-  return problem('number', 'It was published meanwhile, in another tab or by somebody else. Load the page again.')
+  return problem('number', texts.itWasPublishedMeanwhileInAnother)
 }

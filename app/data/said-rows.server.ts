@@ -8,6 +8,7 @@ import { criterionGroupLabel } from '#core/score/criterion.ts'
 import { settlePrediction, type Prediction } from '#core/teardown/prediction.ts'
 import type { Owed } from '#core/teardown/owed.ts'
 import { formatPartCall } from '#core/verdict/part-calls.ts'
+import * as texts from '#app/texts/line-up.ts'
 import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
 import { database } from './database.server.ts'
 import { listExhibits } from './exhibits.server.ts'
@@ -62,7 +63,7 @@ export async function listSaid(applicationId: string): Promise<SaidRow[]> {
       of: engine,
       about: exhibitPartLabel(part),
       said: note,
-      outcome: 'not scored',
+      outcome: texts.notScored,
       when: '',
     })),
   ]
@@ -94,7 +95,7 @@ async function ofSpecimens(assessed: readonly AssessedSpecimen[]): Promise<SaidR
         kind: 'owed',
         ...row,
         about: labelOf(characteristic),
-        said: 'to be shown later',
+        said: texts.toBeShownLater,
         outcome: settledAt ? 'shown' : '',
         when: owedAt,
       })),

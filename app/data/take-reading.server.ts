@@ -11,6 +11,7 @@ import { irreversibleStepsBefore } from '#core/teardown/progress.ts'
 import { readingOfEntry } from '#core/teardown/reading.ts'
 import { sizeClassOf } from '#core/teardown/size-class-of.ts'
 import { resolve } from '#core/teardown/resolve.ts'
+import * as texts from '#app/texts/bench-reading.ts'
 import { instrumentsOf, type StoredInstrument } from './instruments.server.ts'
 import { addReading, listReadings, type StruckReading } from './readings.server.ts'
 import type { Specimen } from './specimens.server.ts'
@@ -41,7 +42,7 @@ export async function takeReading(specimen: Specimen, request: TakeReadingReques
   if (!found?.forms.includes(specimen.form))
     return {
       code: 'unknown',
-      message: `A ${specimen.form} filter has no "${request.characteristic}".`,
+      message: texts.aFilterHasNo(specimen.form, request.characteristic),
     }
   const known = resolve(await listReadings(specimen.id))
   const characteristic = sized(found, sizeClassOf(specimen.form, specimen.sizeClass, known))
@@ -101,7 +102,7 @@ export const takenBack = (characteristic: Characteristic, typed: string): Struck
 
 const idInUse: Problem = {
   code: 'unknown',
-  message: 'Another reading has the number that this one was given. Type it again.',
+  message: texts.anotherReadingHasTheNumberThat,
 }
 
 /** The unit that was chosen, if it is one in which the characteristic is read. */
@@ -109,10 +110,7 @@ function unitOfRequest(characteristic: Characteristic, { unit }: TakeReadingRequ
   if (!unit || !('units' in characteristic) || characteristic.units.includes(unit)) return ok(unit)
   const [usual] = characteristic.units
   if (findUnit(unit, unitOf(usual).dimension)?.dimension === unitOf(usual).dimension) return ok(unit)
-  return problem(
-    'wrong-kind',
-    `${characteristic.label} is not read in ${unit}, but in ${characteristic.units.join(', ')}.`,
-  )
+  return problem('wrong-kind', texts.isNotReadInButIn(characteristic.label, unit, characteristic.units.join(', ')))
 }
 
 /** The instrument that was named, if it can read the characteristic and be off at zero by what was sent. */
@@ -123,10 +121,8 @@ function instrumentOfRequest(
 ): Result<StoredInstrument | undefined> {
   if (!id) return ok(undefined)
   const instrument = instrumentsFor(characteristic, instruments).find((one) => one.id === id)
-  if (!instrument)
-    return problem('unknown', 'That instrument is not in the list any more, or reads something else. Choose another.')
-  if (!isZeroOffset(zero, instrument.kind))
-    return problem('absurd', `The zero of ${instrument.name} is no offset any more: set the instrument right first.`)
+  if (!instrument) return problem('unknown', texts.thatInstrumentIsNotInThe)
+  if (!isZeroOffset(zero, instrument.kind)) return problem('absurd', texts.theZeroOfIsNoOffset(instrument.name))
   return ok(instrument)
 }
 

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import { formatList } from '#core/quantity/format-list.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/library.ts'
 import { now } from './clock.ts'
 import { database, writableDatabase } from './database.server.ts'
 import { collectProducts, deleteProducts, digestOf, insertRows, type Rows } from './dependent-rows.server.ts'
@@ -66,15 +67,14 @@ export async function bringBack(id: string): Promise<Result<string>> {
   try {
     return await db.transaction(async (trx): Promise<Result<string>> => {
       const thrown: ThrownRow | undefined = await trx('trash').where({ id }).first()
-      if (!thrown) return problem('gone', 'This is not in the trash any more.')
+      if (!thrown) return problem('gone', texts.thisIsNotInTheTrash)
       const rows = JSON.parse(thrown.content) as Rows
       if (thrown.kind === 'merge') {
         const left = await collectProducts(
           trx,
           (rows.product ?? []).map((one) => String(one.id)),
         )
-        if (digestOf(left) !== thrown.merged)
-          return problem('changed', 'Something was recorded or changed in it since: it cannot be taken apart any more.')
+        if (digestOf(left) !== thrown.merged) return problem('changed', texts.somethingWasRecordedOrChangedIn)
         await deleteProducts(trx, left)
       }
       await insertRows(trx, rows)
@@ -88,13 +88,8 @@ export async function bringBack(id: string): Promise<Result<string>> {
 
 function refusalOf(error: unknown): Result<never> {
   const code = error instanceof Error && 'code' in error ? String(error.code) : ''
-  if (/UNIQUE|PRIMARYKEY/.test(code))
-    return problem('taken', 'There is one of this name again by now. Rename it, then bring this back.')
-  if (code.includes('FOREIGNKEY'))
-    return problem(
-      'homeless',
-      'Its engine, or a filter that it was compared with, is not here. If that lies in the trash, bring it back first.',
-    )
+  if (/UNIQUE|PRIMARYKEY/.test(code)) return problem('taken', texts.thereIsOneOfThisName)
+  if (code.includes('FOREIGNKEY')) return problem('homeless', texts.itsEngineOrAFilterThat)
   throw error
 }
 

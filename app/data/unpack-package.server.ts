@@ -3,6 +3,7 @@ import { strFromU8, unzipSync } from 'fflate'
 import type { PackagedLibrary } from '#core/datapackage/library-tables.ts'
 import { readPackage } from '#core/datapackage/read-package.ts'
 import { ok, problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/imports.ts'
 import { inThread } from './threads.server.ts'
 
 const largestFile = 60_000_000
@@ -22,8 +23,7 @@ export const unpackPackage = inThread(
     const { size } = await stat(file)
     const bytes = await readFile(file)
     if (!(bytes[0] === 0x50 && bytes[1] === 0x4b)) return undefined
-    if (size > largestFile)
-      return problem('size', `This package has more than ${largestFile / 1e6} MB. Send it in pieces.`)
+    if (size > largestFile) return problem('size', texts.thisPackageHasMoreThanMb(largestFile / 1e6))
     const files = unpacked(bytes)
     if (!files.ok) return files
     const read = readPackage(files.value)
@@ -44,9 +44,9 @@ function unpacked(bytes: Uint8Array): Result<Map<string, string>> {
         return total <= largestUnpacked
       },
     })
-    if (total > largestUnpacked) return problem('size', 'This package unpacks to far more than a library has.')
+    if (total > largestUnpacked) return problem('size', texts.thisPackageUnpacksToFarMore)
     return ok(new Map(Object.entries(files).map(([path, content]) => [path, strFromU8(content)])))
   } catch {
-    return problem('zip', 'This zip cannot be read. Send it again.')
+    return problem('zip', texts.thisZipCannotBeReadSend)
   }
 }

@@ -6,6 +6,7 @@ import { contenders, evaluateRevisions, type EvaluatedRevision } from '#core/ver
 import { takeSnapshot } from '#core/verdict/snapshot.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import { problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/verdict.ts'
 import type { Application } from './applications.server.ts'
 import { today } from './clock.ts'
 import { columnNames } from './column-name.ts'
@@ -35,16 +36,16 @@ export async function keepVerdict(
 ): Promise<Result<'saved' | 'stale'>> {
   const { columns, rows, method, schools, drivers, reviewer } = await evaluateLineup(application, today())
   const school = schools.find(({ id }) => id === draft.schoolId)
-  if (!school) return problem('school', 'That school is not there any more. Choose another.')
+  if (!school) return problem('school', texts.thatSchoolIsNotThereAny)
   if (draft.overruleColumn && !columns.some(({ id }) => id === draft.overruleColumn))
-    return problem('column', 'The product that was put first is not in the line-up any more.')
+    return problem('column', texts.theProductThatWasPutFirst)
   const driver = drivers.find(({ id }) => id === draft.driverId)
   const criteria = effectiveCriteria(method, school, driver?.rules)
   const evaluated = evaluateRevisions(application.form, columns, rows, criteria)
   const words = { nameOf: columnNames(columns), disclosureOf: disclosuresOf(columns) }
   const contradictions = contradictionsOf(contenders(evaluated), columns)
   if (publish && !publish.seen && contradictions.length > 0)
-    return problem('contradictions', `${contradictions.join(' ')} Say that you have seen it, or mend it first.`)
+    return problem('contradictions', texts.sayThatYouHaveSeenIt(contradictions.join(' ')))
   const interest = formatInterest(reviewer.interest, reviewer.interestNote)
   const by = {
     school: school.name,
@@ -56,6 +57,6 @@ export async function keepVerdict(
   }
   const snapshot = publish && takeSnapshot(judge(evaluated), rows, words, by, publish.units)
   const saved = await saveVerdict(application.id, { ...draft, driverId: driver?.id ?? null }, version, snapshot)
-  if (saved === 'id-in-use') return problem('published', 'This draft was published already. Load the page again.')
+  if (saved === 'id-in-use') return problem('published', texts.thisDraftWasPublishedAlreadyLoad)
   return { ok: true, value: saved }
 }

@@ -1,3 +1,4 @@
+import * as texts from '#app/texts/absolute-words.ts'
 import type { StoredWord } from './absolute-words.server.ts'
 
 /** Under what a word holds, in one phrase; empty when it holds under anything. */
@@ -7,4 +8,6 @@ export const conditionOf = ({
   duty,
   position,
 }: Pick<StoredWord, 'interval' | 'oil' | 'duty' | 'position'>): string =>
-  [interval && `changed every ${interval}`, oil && `with ${oil}`, duty, position].filter(Boolean).join(', ')
+  [interval && texts.changedEveryOfInterval(interval), oil && texts.withLabel(oil), duty, position]
+    .filter(Boolean)
+    .join(', ')

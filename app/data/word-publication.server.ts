@@ -5,6 +5,7 @@ import { formatInterest } from '#core/verdict/interest.ts'
 import { judge } from '#core/verdict/judgement.ts'
 import { evaluateRevisions } from '#core/verdict/ranking.ts'
 import { problem, type Result } from '#core/result.ts'
+import * as texts from '#app/texts/absolute-words.ts'
 import { saveWord, type WordDraft, type WordSnapshot } from './absolute-words.server.ts'
 import type { Application } from './applications.server.ts'
 import { today } from './clock.ts'
@@ -22,12 +23,11 @@ export async function keepWord(
   publish: { schoolId: string; driverId: string } | undefined,
 ): Promise<Result<'saved' | 'stale'>> {
   const revisions = (await listProducts(application.id)).flatMap((one) => one.revisions.map(({ id }) => id))
-  if (!revisions.includes(draft.revisionId))
-    return problem('revision', 'This product is not in the line-up any more. Go back and choose another.')
+  if (!revisions.includes(draft.revisionId)) return problem('revision', texts.thisProductIsNotInThe)
   const snapshot = publish && (await snapshotOf(application, draft, publish))
   if (snapshot && !snapshot.ok) return snapshot
   const saved = await saveWord(draft, version, snapshot?.value)
-  if (saved === 'id-in-use') return problem('published', 'This word was published already. Load the page again.')
+  if (saved === 'id-in-use') return problem('published', texts.thisWordWasPublishedAlreadyLoad)
   return { ok: true, value: saved }
 }
 
@@ -38,11 +38,11 @@ async function snapshotOf(
 ): Promise<Result<WordSnapshot>> {
   const { columns, rows, method, schools, drivers, reviewer } = await evaluateLineup(application, today())
   const school = schools.find(({ id }) => id === schoolId)
-  if (!school) return problem('school', 'That school is not there any more. Choose another.')
+  if (!school) return problem('school', texts.thatSchoolIsNotThereAny)
   const driver = drivers.find(({ id }) => id === driverId)
   const all = evaluateRevisions(application.form, columns, rows, effectiveCriteria(method, school, driver?.rules))
   const [column, one] = [columns.find(({ id }) => id === revisionId), all.find(({ id }) => id === revisionId)]
-  if (!column || !one) return problem('column', 'This product has no specimen in the line-up any more.')
+  if (!column || !one) return problem('column', texts.thisProductHasNoSpecimenIn)
   const chances = judge(all).ranked.find(({ id }) => id === revisionId)?.chances
   const proposed = proposedWordOf(one, chances, column, rows, driver)
   return {

@@ -96,7 +96,7 @@ export default function PriceList({ loaderData }: Route.ComponentProps) {
           </Stack>
           <Row $gap={16}>
             <label htmlFor="list-shop">
-              <Small>{texts.shopWhereALineNamesNone} </Small>
+              <Small>{`${texts.shopWhereALineNamesNone} `}</Small>
               <InputBox id="list-shop" value={shop} maxLength={80} onChange={(event) => setShop(event.target.value)} />
             </label>
             <SelectMenu

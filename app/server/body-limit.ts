@@ -1,5 +1,6 @@
 import { data } from 'react-router'
 import type { Refusal } from '#app/features/forms/action-result.ts'
+import * as texts from '#app/texts/server.ts'
 
 const megabyte = 1_000_000
 
@@ -10,19 +11,19 @@ interface Limit {
 
 const ofForms: Limit = {
   bytes: megabyte,
-  message: 'This is more than a form may hold: at most 1 MB. Shorten it; nothing was changed.',
+  message: texts.thisIsMoreThanAForm,
 }
 
 /** By the name of the route; a route that is not named takes forms. */
 const limits: Record<string, Limit> = {
   'routes/photos': {
     bytes: 60 * megabyte,
-    message: 'This picture is larger than 60 MB. Save it smaller and add it again.',
+    message: texts.thisPictureIsLargerThan60,
   },
-  'routes/import-file': { bytes: 200 * megabyte, message: 'The file is larger than 200 MB. Split it.' },
-  'routes/table': { bytes: 12 * megabyte, message: 'This table is larger than 12 MB. Split it.' },
-  'routes/table-read': { bytes: 12 * megabyte, message: 'The file is larger than 12 MB. Split it.' },
-  'routes/backup-file': { bytes: 100_000 * megabyte, message: 'This backup is larger than 100 GB.' },
+  'routes/import-file': { bytes: 200 * megabyte, message: texts.theFileIsLargerThan200 },
+  'routes/table': { bytes: 12 * megabyte, message: texts.thisTableIsLargerThan12 },
+  'routes/table-read': { bytes: 12 * megabyte, message: texts.theFileIsLargerThan12 },
+  'routes/backup-file': { bytes: 100_000 * megabyte, message: texts.thisBackupIsLargerThan100 },
 }
 
 type Handler = (args: { request: Request }) => unknown

@@ -1,5 +1,6 @@
 import { hostname, networkInterfaces } from 'node:os'
 import type { RequestHandler } from 'express'
+import * as texts from '#app/texts/server.ts'
 
 const loopback = /^(localhost|127(\.\d{1,3}){3}|\[::1\])$/i
 
@@ -22,19 +23,16 @@ function ownNames(): Set<string> {
 /** Answers to names of this machine alone: a foreign page that gives its name our address reads nothing. */
 export const knownHostOnly: RequestHandler = (request, response, next) => {
   const name = hostName(request.headers.host)
-  if (name === undefined) return void response.status(400).type('text').send('The request names no host.')
+  if (name === undefined) return void response.status(400).type('text').send(texts.theRequestNamesNoHost)
   if (loopback.test(name) || ownNames().has(name)) return next()
-  response
-    .status(421)
-    .type('text')
-    .send(`Plicator does not answer to "${name}". If it should, start it with PLICATOR_HOSTS=${name}`)
+  response.status(421).type('text').send(texts.plicatorDoesNotAnswerToIf(name))
 }
 
 /** Takes what changes something from its own pages alone, whatever route it goes to. */
 export const ownOriginOnly: RequestHandler = (request, response, next) => {
   if (request.method === 'GET' || request.method === 'HEAD') return next()
   if (isOwnOrigin(request.headers)) return next()
-  response.status(403).type('text').send('This was sent by a page that is none of Plicator, so nothing was done.')
+  response.status(403).type('text').send(texts.thisWasSentByAPage)
 }
 
 /** Whether the headers say that a request comes from a page of ours. */

@@ -1,6 +1,7 @@
 import { urlencoded, type Request, type RequestHandler, type Response } from 'express'
 import { rateLimit } from 'express-rate-limit'
 import { deviceOfToken, isHouseLocked, isKeyForced, letIn, roleOfKey, type HouseRole } from '#app/storage/house.ts'
+import * as texts from '#app/texts/server.ts'
 import { enterPage } from './enter-page.ts'
 import { nonceOf } from './policy.ts'
 
@@ -19,7 +20,7 @@ export const houseDoor: RequestHandler = (request, response, next) => {
   const role = roleOf(request)
   if (!role) return turnAway(request, response)
   if (role === 'guest' && (hostsOnly.test(path) || !['GET', 'HEAD'].includes(request.method)))
-    return void response.status(403).type('text').send('Guests may look, and change nothing. Nothing was done.')
+    return void response.status(403).type('text').send(texts.guestsMayLookAndChangeNothing)
   next()
 }
 
@@ -46,7 +47,7 @@ const cookieOf = ({ headers }: Request): string | undefined =>
 function turnAway(request: Request, response: Response): void {
   const isPage = request.method === 'GET' && request.headers.accept?.includes('text/html')
   if (isPage && !request.path.endsWith('.data')) return response.redirect(303, '/enter')
-  response.status(401).type('text').send('Nobody comes in without the key of the house. Open /enter in a browser.')
+  response.status(401).type('text').send(texts.nobodyComesInWithoutTheKey)
 }
 
 /** So many wrong keys in a while, and no more of them are looked at. */
@@ -58,9 +59,7 @@ const fewTries = rateLimit({
   legacyHeaders: false,
   validate: false,
   handler: (_, response) =>
-    void response
-      .status(429)
-      .send(enterPage(nonceOf(response), 'Too many wrong keys from this device. Wait a quarter of an hour.')),
+    void response.status(429).send(enterPage(nonceOf(response), texts.tooManyWrongKeysFromThis)),
 })
 
 /** The way in: a page that asks for the key, and what it sends. */
@@ -74,7 +73,7 @@ export const enter: RequestHandler[] = [
   (request, response) => {
     const { key, name } = (request.body ?? {}) as Record<string, unknown>
     const role = roleOfKey(typeof key === 'string' ? key.slice(0, 100) : '')
-    if (!role) return void response.status(403).send(enterPage(nonceOf(response), 'That is not the key of this house.'))
+    if (!role) return void response.status(403).send(enterPage(nonceOf(response), texts.thatIsNotTheKeyOf))
     const { token, seconds } = letIn(nameOf(name, request), role)
     response.cookie(cookieName, token, {
       httpOnly: true,
@@ -92,5 +91,5 @@ function nameOf(said: unknown, { headers }: Request): string {
   const name = typeof said === 'string' ? said.trim().slice(0, 60) : ''
   if (name !== '') return name
   const agent = headers['user-agent'] ?? ''
-  return /iPad|Android|iPhone|Windows|Macintosh|Linux/.exec(agent)?.[0] ?? 'a device'
+  return /iPad|Android|iPhone|Windows|Macintosh|Linux/.exec(agent)?.[0] ?? texts.aDevice
 }

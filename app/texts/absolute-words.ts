@@ -56,3 +56,8 @@ export const checkAtTheCounter = 'Check at the counter'
 export const aJudgementOfConstructionAndValue = (disclosure: string) =>
   `${disclosure}. A judgement of construction and value, no filtration test.`
 export const published2 = 'Published'
+export const changedEveryOfInterval = (interval: string) => `changed every ${interval}`
+export const withLabel = (oil: string) => `with ${oil}`
+export const thisProductIsNotInThe = 'This product is not in the line-up any more. Go back and choose another.'
+export const thisWordWasPublishedAlreadyLoad = 'This word was published already. Load the page again.'
+export const thatSchoolIsNotThereAny = 'That school is not there any more. Choose another.'

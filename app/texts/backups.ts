@@ -68,3 +68,6 @@ export const backupsTitle = 'Backups · Plicator'
 export const backups = 'Backups'
 export const oneFileEachTheDatabaseThe =
   'One file each: the database, the pictures if you say so, and a checksum of all of it. They lie in the data folder; keep one on another disk, too.'
+export const thisBackupIsNotHereAny = 'This backup is not here any more.'
+export const anImportIsUnderWayWait = 'An import is under way. Wait until it has ended.'
+export const nothingWasChanged = (message: string) => `${message} Nothing was changed.`

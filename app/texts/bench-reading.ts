@@ -157,3 +157,16 @@ export const sayWhyInAFewWords = 'Say why, in a few words.'
 export const strikeIt = 'Strike it'
 export const leaveIt = 'Leave it'
 export const weightsSoFar = 'Weights so far'
+export const takenBackAsItWasSaid = 'Taken back as it was said.'
+export const aFilterHasNo = (form: string, characteristic: string) => `A ${form} filter has no "${characteristic}".`
+export const anotherReadingHasTheNumberThat = 'Another reading has the number that this one was given. Type it again.'
+export const isNotReadInButIn = (label: string, unit: string, units: string) =>
+  `${label} is not read in ${unit}, but in ${units}.`
+export const thatInstrumentIsNotInThe =
+  'That instrument is not in the list any more, or reads something else. Choose another.'
+export const theZeroOfIsNoOffset = (name: string) =>
+  `The zero of ${name} is no offset any more: set the instrument right first.`
+export const aFilterHasNoOfForm = (form: string, key: string) => `A ${form} filter has no "${key}".`
+export const sayWhatIsComparedAndHow = 'Say what is compared, and how: wall: a hair thicker.'
+export const thisHasNoMoreAndLess = 'This has no more and less.'
+export const twoAmountsOfAFigureAre = 'Two amounts of a figure are put down on the bench of each.'

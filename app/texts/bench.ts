@@ -141,3 +141,14 @@ export const theBenchIsEmpty = 'The bench is empty'
 export const aSpecimenWillLieHereDrawn =
   'A specimen will lie here, drawn as it is measured: name an engine, add a filter that is sold for it, open one.'
 export const toTheEngines = 'To the engines'
+export const isEmpty = (name: string) => `"${name}" is empty.`
+export const mb = (value: number) => `${value} MB`
+export const isAHeicPictureWhichBrowsers = (name: string) =>
+  `"${name}" is a HEIC picture, which browsers cannot show. Set the phone's camera to "most compatible", or save it as JPEG.`
+export const isNoPictureThatCanBe = (name: string) => `"${name}" is no picture that can be kept: JPEG, PNG or WebP.`
+export const picturesWaitAlreadySendAgainIn = (mostWaiting: number, name: string) =>
+  `${mostWaiting} pictures wait already. Send "${name}" again in a minute.`
+export const cannotBeReadTheFileIs = (name: string) => `"${name}" cannot be read: the file is broken.`
+export const anotherPictureHasTheNumberThat = (name: string) =>
+  `Another picture has the number that "${name}" was given. Add it again.`
+export const take = (value: number) => `, take ${value}`

@@ -37,3 +37,4 @@ export const stateOfTheAppTitle = 'State of the app · Plicator'
 export const stateOfTheApp = 'State of the app'
 export const whereEverythingLiesHowLargeIt =
   'Where everything lies, how large it is, and what took long since Plicator was started.'
+export const theDatabase = 'the database'

@@ -74,3 +74,40 @@ export const dryRun = 'Dry run'
 export const writing = 'Writing'
 export const imported = 'Imported'
 export const notImported = 'Not imported'
+export const thereAlready = 'there already'
+export const thereAreNoRowsInThis = 'There are no rows in this file.'
+export const theFileLacksThe = (missingCount: number, list: string) =>
+  `The file lacks the ${missingCount === 1 ? 'column' : 'columns'} ${list}.`
+export const thereIsNoInstrumentEnterIt = (instrument: string) =>
+  `There is no instrument "${instrument}". Enter it under Instruments, or leave the column empty.`
+export const thisProductIsNot = (form: string, form2: string) => `This product is ${form}, not ${form2}.`
+export const thisPackageHasMoreThanMb = (value: number) => `This package has more than ${value} MB. Send it in pieces.`
+export const thisPackageUnpacksToFarMore = 'This package unpacks to far more than a library has.'
+export const thisZipCannotBeReadSend = 'This zip cannot be read. Send it again.'
+export const engines = (applicationsCount: number) => formatCount(applicationsCount, 'engine')
+export const products = (productsCount: number) => formatCount(productsCount, 'product')
+export const specimens = (specimensCount: number) => formatCount(specimensCount, 'specimen')
+export const instruments = (instrumentsCount: number) => formatCount(instrumentsCount, 'instrument')
+export const claims = (claimsCount: number) => formatCount(claimsCount, 'claim')
+export const prices = (pricesCount: number) => formatCount(pricesCount, 'price')
+export const theFileDidNotArriveWhole = 'The file did not arrive whole. Send it again.'
+export const thisImportIsNoLongerKnown = 'This import is no longer known. Send the file again.'
+export const thisImportIsNotReadyTo = 'This import is not ready to be written.'
+export const someRowsAreRefusedMendThem =
+  'Some rows are refused. Mend them in the file and send it again: it is all or nothing.'
+export const thisImportIsNotUnderWay = 'This import is not under way any more.'
+export const itWasCancelledNothingOfIt = 'It was cancelled. Nothing of it was written.'
+export const itTakesTooLongToLook =
+  'It takes too long to look through. Split it and send it in pieces. Nothing of it was written.'
+export const itCouldNotBeFinishedAnd =
+  'It could not be finished, and what was written of it was taken back. The log of the server says more.'
+export const theServerEndedWhileThisImport =
+  'The server ended while this import was under way. Nothing of it was written. Send the file again.'
+export const oilFiltersForThe = (name: string) => `Oil filters for the ${name}`
+export const theFileHasMoreThanMb = (value: number) => `The file has more than ${value} MB: no table is so large.`
+export const theFileIsEmpty = 'The file is empty.'
+export const table = 'Table'
+export const thereIsNoTableInThis = 'There is no table in this file: a head and a row at least.'
+export const thisIsNoWorkbookThatCan = 'This is no workbook that can be read. Save it as .xlsx or .csv.'
+export const thisWorkbookUnpacksToFarMore = 'This workbook unpacks to far more than a table has.'
+export const sheet = (value: number) => `Sheet ${value}`

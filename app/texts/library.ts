@@ -84,3 +84,9 @@ export const kept = 'Kept'
 export const keep = 'Keep'
 export const notRead = 'not read'
 export const is = (code: string, detail: string) => `${code} is ${detail}`
+export const thisIsNotInTheTrash = 'This is not in the trash any more.'
+export const somethingWasRecordedOrChangedIn =
+  'Something was recorded or changed in it since: it cannot be taken apart any more.'
+export const thereIsOneOfThisName = 'There is one of this name again by now. Rename it, then bring this back.'
+export const itsEngineOrAFilterThat =
+  'Its engine, or a filter that it was compared with, is not here. If that lies in the trash, bring it back first.'

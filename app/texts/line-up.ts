@@ -106,3 +106,11 @@ export const productsSpecimens = (productsCount: number, specimensCount: number)
   `${formatCount(productsCount, 'product')}, ${formatCount(specimensCount, 'specimen')}`
 export const benchSpecimen = (brand: string, partNumber: string) => `Bench: ${brand} ${partNumber}, specimen`
 export const putOneOnTheBench = 'Put one on the bench'
+export const aProductThatIsGone = 'a product that is gone'
+export const firstRevision = 'first revision'
+export const onLoan = (givenBy: string) => `${givenBy} (on loan)`
+export const keptBesideTheNewOnes = (states: string) => `${states}: kept beside the new ones`
+export const makerGuessed = (maker: string) => `maker guessed: ${maker}`
+export const madeBy = (maker: string, makerEvidence: string) => `made by ${maker} (${makerEvidence})`
+export const notScored = 'not scored'
+export const toBeShownLater = 'to be shown later'

@@ -108,3 +108,4 @@ export const whatEachFilterCostsWhenIt =
   'What each filter costs when it has arrived, and what the next better one buys, will stand here once one was opened and has a price.'
 export const pricesAreTheShopsIntervalsAre = (version: number) =>
   `Prices are the shops'; intervals are claims, the manual's or your own. The engine maker's manual comes first. Scores are by method ${version}.`
+export const shopNotNamed = 'shop not named'

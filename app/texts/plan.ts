@@ -117,3 +117,8 @@ export const orderedOn = 'Ordered on'
 export const expectedOn = 'Expected on'
 export const aPurchaseTitle = 'A purchase · Plicator'
 export const toBuy2 = 'To buy:'
+export const ofLabel = (label: string, names: string) => `${label} of ${names}`
+export const moreOf = (more: number, anySubjectsCount: boolean, names: string) =>
+  `${more} more of ${anySubjectsCount ? 'each of ' : ''}${names}`
+export const openWhichLiesThere = (names: string) => `Open ${names}, which lies there`
+export const openWhichNobodyHasOpened = (names: string) => `Open ${names}, which nobody has opened`

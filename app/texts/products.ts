@@ -178,3 +178,14 @@ export const thisEngine = 'This engine'
 export const thisBrandHasThatPartNumberHere =
   'This brand has that part number here already. A change inside is a revision of it.'
 export const newProductFor = (name: string) => `New product for ${name}`
+export const byTheListOfItsMaker = 'By the list of its maker'
+export const byADealersList = "By a dealer's list"
+export const triedOnTheEngine = 'Tried on the engine'
+export const anotherSizeOnPurpose = 'Another size, on purpose'
+export const nothingTakesItsOwnPlaceChoose = 'Nothing takes its own place. Choose another number.'
+export const replacesOfName = (name: string, name2: string) => `${name} replaces ${name2}`
+export const itWouldGoRoundInA = (list: string) => `It would go round in a circle: ${list}. Take one of them out first.`
+export const chooseTwoProductsOrMoreOf = 'Choose two products or more, of which one stays.'
+export const theyAreForDifferentEnginesOnly =
+  'They are for different engines: only products of one engine are made one.'
+export const into = (map: string, name: string) => `${map} into ${name}`

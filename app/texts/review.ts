@@ -233,3 +233,14 @@ export const whatTheViewerGetsComposedOf =
   'What the viewer gets: composed of what is known, and frozen when it is published.'
 export const onAir = 'On air'
 export const nothingIsWrittenAboutThisEngine = 'Nothing is written about this engine yet.'
+export const theBoxSaysOfOpenedKept = (name: string, words: string, lookedAt: number, kept: number) =>
+  `${name}: the box says “${words}”; of ${lookedAt} opened, ${kept} kept it.`
+export const itHoldsUnderThis = (conditions: string) => `It holds under this: ${conditions}`
+export const aDraftOfJudgedByMethod = (today: string, method: number) =>
+  `A draft of ${today}, judged by method ${method}.`
+export const versionPublishedJudgedByMethodShaOfNumber = (
+  number: number,
+  publishedAt: string,
+  method: number,
+  hash: string,
+) => `Version ${number}, published ${publishedAt}, judged by method ${method}. SHA-256 ${hash}`

@@ -62,3 +62,5 @@ export const ctrlK = 'Ctrl K'
 export const findAnything = 'find anything'
 export const theShortcutsOfThisPage = 'the shortcuts of this page'
 export const plicator = 'Plicator'
+export const toDo = 'to do'
+export const newSpecimenOf = (name: string) => `New specimen of ${name}`

@@ -41,3 +41,21 @@ export const thereIsNothingOfThatKind = 'There is nothing of that kind to do her
 export const renameYoursThenBringTheDemo = (message: string) => `${message} Rename yours, then bring the demo.`
 export const today = 'Today'
 export const newEngine = 'New engine'
+export const inTheOneThatWasLooked = (name: string, fatalFault: string) =>
+  `${name}: ${fatalFault}, in the one that was looked at.`
+export const openASecondOne = 'Open a second one'
+export const decide = 'Decide'
+export const oneFinding = 'one finding'
+export const findings = (findings: number) => `${findings} findings`
+export const inItsReadings = (name: string, detail: string) => `${name}: ${detail} in its readings.`
+export const lookAgain = 'Look again'
+export const andMore = (othersCount: number) => ` And ${othersCount} more.`
+export const theVerdictOfHasMoved = (publishedAt: string, change: string, more: string) =>
+  `The verdict of ${publishedAt} has moved. ${change}${more}`
+export const see = 'See'
+export const thePriceOfOneProductIs = 'The price of one product is'
+export const thePricesOfProductsAre = (old: number) => `The prices of ${old} products are`
+export const olderThanDays = (those: string, staleAfter: number) => `${those} older than ${staleAfter} days.`
+export const check = 'Check'
+export const specimen = (brand: string, partNumber: string, label: string) =>
+  `${brand} ${partNumber}, specimen ${label}`

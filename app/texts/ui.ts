@@ -1,7 +1,6 @@
 /* Words of the interface: ui. */
 
 export const drawing = 'Drawing…'
-export const srcUrlFormatWoff2 = (url: string) => `src: url(${url}) format('woff2'); }`
 export const whatIsSafe = 'What is safe.'
 export const whatToDo = 'What to do.'
 export const backups = 'Backups'
@@ -20,7 +19,6 @@ export const nothing = 'nothing'
 export const takeIt = 'Take it'
 export const savedMeanwhileOfWhat = (what: string) => `Saved meanwhile, ${what}:`
 export const optional = 'optional'
-export const utc = 'UTC'
 export const undo = 'Undo'
 export const pagesOfS = (noun: string) => `Pages of ${noun}s`
 export const before = 'Before'

@@ -152,3 +152,19 @@ export const knownTrouble = 'Known trouble'
 export const doubts = 'Doubts'
 export const theReviewer = 'The reviewer'
 export const published2 = 'Published'
+export const contradictionsAmongItsReadingsOpen = (columnName: string, findings: number) =>
+  `${columnName}: ${formatCount(findings, 'contradiction')} among its readings ${findings === 1 ? 'is' : 'are'} open.`
+export const claimsTwoThings = (columnName: string, dispute: string) => `${columnName} claims two things: ${dispute}`
+export const specimens = (specimens: number) => formatCount(specimens, 'specimen')
+export const aSampleGivenBy = (opened: string, given: string) => `${opened}, a sample given by ${given}`
+export const itsEngineIsNotHereAny = 'Its engine is not here any more.'
+export const itWasPublishedMeanwhileInAnother =
+  'It was published meanwhile, in another tab or by somebody else. Load the page again.'
+export const sayWhatIsCorrectedItStands =
+  'Say what is corrected: it stands on top, with its day. Nothing is changed in silence.'
+export const mendWhatTheChecksSayOr = 'Mend what the checks say, or write why it is published all the same.'
+export const thatSchoolIsNotThereAny = 'That school is not there any more. Choose another.'
+export const theProductThatWasPutFirst = 'The product that was put first is not in the line-up any more.'
+export const sayThatYouHaveSeenIt = (contradictions: string) =>
+  `${contradictions} Say that you have seen it, or mend it first.`
+export const thisDraftWasPublishedAlreadyLoad = 'This draft was published already. Load the page again.'

@@ -1,5 +1,4 @@
 import { useMemo } from 'react'
-import * as texts from '#app/texts/ui.ts'
 import { useInBrowser } from './useInBrowser.ts'
 import { useLocalTime } from './useLocalTime.ts'
 
@@ -10,7 +9,7 @@ export function Day({ of: iso }: { of: string }) {
   const { dayOf } = useLocalTime()
   const isAlive = useInBrowser(() => true, false)
   const alone = useMemo(
-    () => new Intl.DateTimeFormat(isAlive ? undefined : 'en-GB', { dateStyle: 'medium', timeZone: texts.utc }),
+    () => new Intl.DateTimeFormat(isAlive ? undefined : 'en-GB', { dateStyle: 'medium', timeZone: 'UTC' }),
     [isAlive],
   )
   if (!iso) return null

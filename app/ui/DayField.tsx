@@ -13,7 +13,7 @@ export function DayField({ value, onChange }: Props) {
   const id = useId()
   return (
     <label htmlFor={id}>
-      <Small>{texts.day} </Small>
+      <Small>{`${texts.day} `}</Small>
       <InputBox id={id} type="date" value={value} onChange={(event) => onChange(event.target.value)} />
     </label>
   )

@@ -75,7 +75,7 @@ const TypedField = ({ field, label, hint, optional, children }: TypedFieldProps)
   >
     <Label>
       {label}
-      {optional && <Optional> {texts.optional}</Optional>}
+      {optional && <Optional>{` ${texts.optional}`}</Optional>}
     </Label>
     {children}
     {hint && <Text slot="description">{hint}</Text>}

@@ -2,7 +2,6 @@ import label500 from '@fontsource/barlow-condensed/files/barlow-condensed-latin-
 import label600 from '@fontsource/barlow-condensed/files/barlow-condensed-latin-600-normal.woff2?url'
 import text400 from '@fontsource/public-sans/files/public-sans-latin-400-normal.woff2?url'
 import text600 from '@fontsource/public-sans/files/public-sans-latin-600-normal.woff2?url'
-import * as texts from '#app/texts/ui.ts'
 
 const fonts = [
   { family: 'Barlow Condensed', weight: 500, url: label500 },
@@ -22,7 +21,7 @@ export const fontStyles = [
   ...fonts.map(
     ({ family, weight, url }) =>
       `@font-face { font-family: '${family}'; font-weight: ${weight}; font-display: optional; ` +
-      texts.srcUrlFormatWoff2(url),
+      `src: url(${url}) format('woff2'); }`,
   ),
   '[data-fonts="coming"] body { visibility: hidden; }',
 ].join('\n')

@@ -1,10 +1,9 @@
 import { useMemo } from 'react'
-import * as texts from '#app/texts/ui.ts'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
 
 /** Moments by the clock of the reader, in the reader's own way of writing; by UTC until the page is alive. */
 export function useLocalTime(): { zone: string; timeOf: (iso: string) => string; dayOf: (iso: string) => string } {
-  const zone = useInBrowser(() => new Intl.DateTimeFormat().resolvedOptions().timeZone, texts.utc)
+  const zone = useInBrowser(() => new Intl.DateTimeFormat().resolvedOptions().timeZone, 'UTC')
   return useMemo(() => {
     const locale = zone === 'UTC' ? 'en-GB' : undefined
     const time = new Intl.DateTimeFormat(locale, { timeStyle: 'medium', timeZone: zone, hourCycle: 'h23' })

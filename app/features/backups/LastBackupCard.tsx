@@ -131,7 +131,7 @@ function DayStrip({ days, now }: { days: string[]; now: string }) {
         ))}
       </Strip>
       <Small>
-        <Unseen>{texts.backupsAreKeptOf} </Unseen>
+        <Unseen>{`${texts.backupsAreKeptOf} `}</Unseen>
         {texts.daysOfTheLastFourWeeks(count)}
       </Small>
     </Stack>

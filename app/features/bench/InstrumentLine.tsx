@@ -80,7 +80,7 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
             }}
           >
             <label>
-              <Small>{texts.atZeroShows(label)} </Small>
+              <Small>{`${texts.atZeroShows(label)} `}</Small>
               <SmallInput
                 data-elsewhere
                 autoFocus
@@ -97,7 +97,7 @@ export function InstrumentLine({ bench, characteristic, able, instrument, choose
       <ErrorText id="zero-error" role="alert">
         {error}
       </ErrorText>
-      {zero && <Small>{texts.isTakenOffWhatIsRead(zero)} </Small>}
+      {zero && <Small>{`${texts.isTakenOffWhatIsRead(zero)} `}</Small>}
       <Overdue instrument={instrument} />
     </div>
   )

@@ -89,7 +89,7 @@ export function Tape({ bench }: { bench: Bench }) {
             <Item key={reading.id} $struck={!!reading.voided}>
               <Label title={words} onClick={() => bench.goTo(characteristic.key)}>
                 <EvidenceGlyph evidence={reading.evidence} /> {characteristic.label}
-                {reading.voided && <Small> {texts.struck}</Small>}
+                {reading.voided && <Small>{` ${texts.struck}`}</Small>}
               </Label>
               <strong>{formatValue(characteristic, readingValue(reading), system)}</strong>
               {reading.voided ? (

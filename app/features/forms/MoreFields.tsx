@@ -37,7 +37,7 @@ export function MoreFields({ label, fields, children }: Props) {
     <Folded open={isOpen || isFaulty} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
       <summary>
         {texts.more(label)}
-        {filled > 0 && <Small> {texts.filledIn(filled)}</Small>}
+        {filled > 0 && <Small>{` ${texts.filledIn(filled)}`}</Small>}
       </summary>
       <div>{children}</div>
     </Folded>

@@ -66,7 +66,7 @@ export function PairGrid({ pair: { shared, grounds }, names }: { pair: KinPairVi
               <th scope="rowgroup" colSpan={4}>
                 {label}
                 {of === 'box' ? (
-                  <Small> {texts.saysNothingOfHowAFilter}</Small>
+                  <Small>{` ${texts.saysNothingOfHowAFilter}`}</Small>
                 ) : (
                   <>
                     : <span aria-hidden>{shareGlyphs[word]} </span>

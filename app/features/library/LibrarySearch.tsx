@@ -25,7 +25,7 @@ export function LibrarySearch() {
   }, [sought, asked, set])
   return (
     <label htmlFor="search" style={{ display: 'flex', alignItems: 'center', gap: 6, flex: '1 1 240px', maxWidth: 420 }}>
-      <Small>{texts.search} </Small>
+      <Small>{`${texts.search} `}</Small>
       <Search
         id="search"
         type="search"

@@ -135,7 +135,7 @@ function ProductItem({ product, specimens }: { product: Product; specimens: Spec
       <Specimens>
         {specimens.map(({ id: specimen, label, revision, completeness, fatalFault }) => (
           <SpecimenLink key={specimen} to={href('/bench/:specimen', { specimen })}>
-            <Unseen>{texts.benchSpecimen(brand, partNumber)} </Unseen>
+            <Unseen>{`${texts.benchSpecimen(brand, partNumber)} `}</Unseen>
             {fatalFault && (
               <Flag title={fatalFault}>
                 <TriangleAlert size={16} aria-label={fatalFault} />

@@ -97,7 +97,7 @@ export function FilmPanel({ review, title, filmed, material }: Props) {
           <h2>{texts.description}</h2>
           <Small>{texts.ideasForATitle(titleIdeas(material).join(' · '))}</Small>
           <label htmlFor="description-length">
-            <Small>{texts.lettersAtMost} </Small>
+            <Small>{`${texts.lettersAtMost} `}</Small>
             <InputBox
               id="description-length"
               value={settings.length}

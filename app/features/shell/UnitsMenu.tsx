@@ -34,7 +34,7 @@ export function UnitsMenu({ preferences: { units, money }, onChange }: Props) {
   return (
     <DialogTrigger>
       <Button $kind="quiet">
-        <Unseen>{texts.units} </Unseen>
+        <Unseen>{`${texts.units} `}</Unseen>
         {own.small} · {own.weight}
       </Button>
       <Sheet placement="bottom end">

@@ -45,7 +45,7 @@ export function CharacteristicDetail({ characteristic, specimen, spread, reading
           )}
           <p>{characteristic.how}</p>
           <p>
-            <Soft>{texts.why} </Soft>
+            <Soft>{`${texts.why} `}</Soft>
             {characteristic.why}
           </p>
         </Stack>

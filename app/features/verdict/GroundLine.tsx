@@ -40,7 +40,7 @@ export function GroundLine({ judged }: { judged: EvaluationView }) {
               : texts.overall}
             {beside.call ? formatCall(beside.call, nameOf) : texts.nobodyIsJudged}
             {call && beside.call && call.named[0]?.id !== beside.call.named[0]?.id && (
-              <strong> {texts.theTwoDisagreeWhatIsNotKnownOf}</strong>
+              <strong>{` ${texts.theTwoDisagreeWhatIsNotKnownOf}`}</strong>
             )}
           </p>
           {beside.leftOut.length > 0 && (

@@ -12,7 +12,7 @@ export function GroundSentence({ judged: { beside, call, nameOf } }: { judged: E
     <Small>
       {beside.ground === 'common' ? texts.onCommonGroundOfCriteria(beside.kept.length, of) : texts.overall}
       {formatCall(beside.call, nameOf)}
-      {isOther && <strong> {texts.theTwoDisagreeWhatIsNot}</strong>}
+      {isOther && <strong>{` ${texts.theTwoDisagreeWhatIsNot}`}</strong>}
     </Small>
   )
 }

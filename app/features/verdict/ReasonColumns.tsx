@@ -84,7 +84,7 @@ function Side({ title, those, query }: { title: string; those: readonly Contribu
             <Link to={contributionAddress(one, application.id, query)}>{one.criterion.label}</Link>
             <span>
               {sidesText(one)}
-              {one.byLook && <Small> {texts.byTheLookOfIt}</Small>}
+              {one.byLook && <Small>{` ${texts.byTheLookOfIt}`}</Small>}
             </span>
           </li>
         ))}

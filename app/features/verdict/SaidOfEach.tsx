@@ -34,7 +34,7 @@ export function SaidOfEach({ judged }: { judged: EvaluationView }) {
                 <span key={id}>
                   {at > 0 && ', '}
                   <Link to={address(id)}>{judged.nameOf(id)}</Link>
-                  {isOwn && <Small> {texts.ownWord}</Small>}
+                  {isOwn && <Small>{` ${texts.ownWord}`}</Small>}
                 </span>
               ))}
               {those.length > mostNamed && texts.andMore(those.length - mostNamed)}

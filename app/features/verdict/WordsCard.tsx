@@ -55,7 +55,7 @@ export function WordsCard({ judged }: { judged: EvaluationView }) {
                     <td>
                       {word ? <strong>{wordLabel(word.word)}</strong> : <Small>{texts.notSaidYet}</Small>}
                       {word?.condition && <Small> {word.condition}</Small>}
-                      {word && !word.isPublished && <Small> {texts.notPublished}</Small>}
+                      {word && !word.isPublished && <Small>{` ${texts.notPublished}`}</Small>}
                     </td>
                   </tr>
                 )

@@ -57,7 +57,7 @@ function Connect({ devices: { connect, trouble, setTrouble }, kind }: { devices:
               {texts.serialScale}
             </Chip>
             <label>
-              <Small>{texts.at} </Small>
+              <Small>{`${texts.at} `}</Small>
               <select
                 data-elsewhere
                 value={speed}
