@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest'
 import type { Cell } from '#core/compare/cell.ts'
 import { shippedCriterion } from '#core/score/criteria.ts'
 import { commonGround } from './common-ground.ts'
-import { judge, judgePair } from './judgement.ts'
+import { firstAnswerSettings, judge, judgePair } from './judgement.ts'
 import { evaluateRevisions } from './ranking.ts'
 import { grade, missing, row } from './rows.fixture.ts'
 
@@ -59,5 +59,21 @@ describe('common ground', () => {
     const [a, , c] = evaluated
     expect(judgePair(evaluated, a!, c!)?.word).toBe('wins')
     expect(judgePair(evaluated, a!, c!)?.named[0]?.id).toBe('a')
+  })
+
+  test('a first answer about two is the one that is refined to within two points of a hundred', () => {
+    const doubtful = evaluate([
+      [grade(3, 1), grade(2.5, 1), sharp(1)],
+      ...attributes.slice(1).map(() => [apart, apart, apart]),
+    ])
+    const [a, b] = doubtful
+    const [first, refined] = [
+      judgePair(doubtful, a!, b!, firstAnswerSettings),
+      judgePair(doubtful, a!, b!, { least: 65_536, most: 65_536, standardError: 0, ranks: false }),
+    ]
+    expect(refined?.named[0]?.chance).toBeGreaterThan(0.5)
+    expect(refined?.named[0]?.chance).toBeLessThan(0.999)
+    expect(first?.named[0]?.id).toBe(refined?.named[0]?.id)
+    expect(Math.abs(first!.named[0]!.chance - refined!.named[0]!.chance)).toBeLessThan(0.02)
   })
 })
