@@ -77,7 +77,7 @@ export default function PriceList({ loaderData }: Route.ComponentProps) {
     <Page>
       <Stack $gap={4}>
         <Link to={money}>{texts.money}</Link>
-        <h1>{only ? texts.pricesOf(only.brand, only.partNumber) : texts.priceListOf(application.name)}</h1>
+        <h1>{only ? texts.pricesOfOfBrand(only.brand, only.partNumber) : texts.priceListOf(application.name)}</h1>
         <Soft>{texts.typeOrPastePricesAsThey}</Soft>
       </Stack>
       <Card>

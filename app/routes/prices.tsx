@@ -67,7 +67,7 @@ export default function Prices({
       <Stack $gap={4}>
         <Link to={href('/lineups/:application/money', { application: product.applicationId })}>{texts.money}</Link>
         <h1>
-          {texts.pricesOf2}{' '}
+          {texts.pricesOf}{' '}
           <Link to={href('/products/:product', { product: product.id })}>
             {product.brand} {product.partNumber}
           </Link>

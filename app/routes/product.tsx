@@ -118,7 +118,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
         <Stack $gap={16}>
           <Card>
             <Stack $gap={10}>
-              <h2>{texts.specimens2}</h2>
+              <h2>{texts.specimens}</h2>
               <SpecimenTable specimens={specimens} />
             </Stack>
           </Card>

@@ -30,7 +30,7 @@ export default function EditPurchase({ loaderData: { purchase }, actionData }: R
   return (
     <Page>
       <h1>
-        {texts.toBuy2}{' '}
+        {texts.toBuyLead}{' '}
         <Link to={href('/products/:product', { product: productId })}>
           {brand} {partNumber}
         </Link>

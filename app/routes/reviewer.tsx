@@ -67,7 +67,7 @@ export default function ReviewerPage({ loaderData: { reviewer }, actionData }: R
             </VersionedFields>
             <Row>
               <Button type="submit" $kind="primary">
-                {texts.save2}
+                {texts.save}
               </Button>
               <Small role="status">{actionData?.ok && texts.saved}</Small>
             </Row>

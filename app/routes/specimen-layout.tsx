@@ -8,7 +8,7 @@ import { whenParametersChange } from './revalidation.ts'
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   {
-    title: texts.title(loaderData ? `${loaderData.specimen.brand} ${loaderData.specimen.partNumber}` : texts.specimen2),
+    title: texts.title(loaderData ? `${loaderData.specimen.brand} ${loaderData.specimen.partNumber}` : texts.specimen),
   },
 ]
 

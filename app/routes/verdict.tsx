@@ -138,7 +138,7 @@ function Judged({ draft, published }: Route.ComponentProps['loaderData']) {
               : [{ key: 'trouble', label: texts.knownTrouble, content: <TroubleCard /> }]),
             { key: 'doubts', label: texts.doubts, content: <DisclosureCard judged={judged} /> },
             { key: 'reviewer', label: texts.theReviewer, content: <ReviewerCard judged={judged} draft={draft} /> },
-            { key: 'published', label: texts.published2, content: <Published published={published} judged={judged} /> },
+            { key: 'published', label: texts.published, content: <Published published={published} judged={judged} /> },
           ]}
         />
       </Below>

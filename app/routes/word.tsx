@@ -108,7 +108,7 @@ export default function WordPage({ loaderData, params: { column: id }, actionDat
       />
       <Card>
         <Stack $gap={12}>
-          <h2>{texts.published2}</h2>
+          <h2>{texts.published}</h2>
           <PublishedWords published={published} />
         </Stack>
       </Card>

@@ -23,7 +23,7 @@ export const nothingIsKnownOfItYet = 'Nothing is known of it yet: one reading is
 export const holds = (condition: string) => `Holds ${condition}.`
 export const whatYouPublishWillStandHere =
   'What you publish will stand here as it was that day. A word can be published alone: it needs no ranking.'
-export const published = (day: string) => `Published ${day}`
+export const publishedOfDay = (day: string) => `Published ${day}`
 export const nothingWasKnown = 'nothing was known'
 export const byTheRulesOfValue = (value: string) => `By the rules: ${value}.`
 export const anybody = 'anybody'
@@ -55,7 +55,7 @@ export const asTheRulesHaveIt = 'As the rules have it'
 export const checkAtTheCounter = 'Check at the counter'
 export const aJudgementOfConstructionAndValue = (disclosure: string) =>
   `${disclosure}. A judgement of construction and value, no filtration test.`
-export const published2 = 'Published'
+export const published = 'Published'
 export const changedEveryOfInterval = (interval: string) => `changed every ${interval}`
 export const withLabel = (oil: string) => `with ${oil}`
 export const thisProductIsNotInThe = 'This product is not in the line-up any more. Go back and choose another.'

@@ -39,7 +39,7 @@ export const now = (contents: string) => `Now: ${contents}.`
 export const thereWereNoPicturesInIt = 'There were no pictures in it: those that were there stay.'
 export const whatWasThereLiesIn = (aside: string) => `What was there lies in ${aside}.`
 export const cannotBeRead = 'cannot be read'
-export const withoutThePictures2 = 'without the pictures'
+export const withoutThePicturesInLine = 'without the pictures'
 export const mb = (value: string) => `${value} MB`
 export const saveACopyOfTheBackup = (when: string) => `Save a copy of the backup of ${when}`
 export const saveACopy = 'Save a copy'

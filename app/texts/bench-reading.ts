@@ -12,19 +12,19 @@ export const thicker8GLighterNearlyTwice = 'thicker, 8 g lighter, nearly twice, 
 export const aReadingOfEachThere = (readings: string) => `= a reading of each: ${readings} there`
 export const aFilterThatWasRemoved = 'a filter that was removed'
 export const besideOfDetail = (detail: string, line: string) => `Beside ${detail}: “${line}”`
-export const takeBack = (line: string) => `Take back: ${line}`
-export const takeBack2 = 'Take back'
+export const takeBackOfLine = (line: string) => `Take back: ${line}`
+export const takeBack = 'Take back'
 export const takeNext = 'take, next'
 export const shiftEnter = 'Shift Enter'
-export const takeAndAgain = 'take, and again'
+export const takeAndAgainInLine = 'take, and again'
 export const chooseNext = 'choose, next'
-export const howYouKnowIt = 'how you know it'
-export const countItHere = 'count it here'
+export const howYouKnowItInLine = 'how you know it'
+export const countItHereInLine = 'count it here'
 export const page = 'Page ↓'
 export const nextSpecimen = 'next specimen'
 export const page2 = 'Page ↑'
 export const specimenBefore = 'specimen before'
-export const predictIt = 'predict it'
+export const predictItInLine = 'predict it'
 export const aDeviceSentANumberWhile =
   'A device sent a number while an answer is asked for. Nothing was taken: choose with one key.'
 export const theReadingsCouldNotBeRead = 'The readings could not be read.'
@@ -35,8 +35,8 @@ export const whatIsOf = (said: string) => `What "${said}" is of`
 export const ofWhat = (said: string) => `${said}: of what?`
 export const willTellMore = (next: string) => `; ${next} will tell more`
 export const kinSoFar = 'Kin so far'
-export const soFarLike = (columnName: string, said: string) => `So far like ${columnName}: ${said}`
-export const soFarLike2 = 'So far like'
+export const soFarLikeOfColumnName = (columnName: string, said: string) => `So far like ${columnName}: ${said}`
+export const soFarLike = 'So far like'
 export const readingsTaken = (taken: number) => `${formatCount(taken, 'reading')} taken.`
 export const severalReadingsAtOnce = 'Several readings at once'
 export const severalReadingsInALine = 'Several readings in a line'
@@ -62,12 +62,12 @@ export const theWorseEndDecides = 'the worse end decides'
 export const readingHowReadingTrouble = 'reading-how reading-trouble'
 export const unit = (choice: string) => `Unit ${choice}`
 export const takeIt = 'Take it'
-export const takeAndAgain2 = 'Take, and again'
-export const countItHere2 = 'Count it here'
+export const takeAndAgain = 'Take, and again'
+export const countItHere = 'Count it here'
 export const pausedWhatIsTypedNowGoes =
   'Paused: what is typed now goes elsewhere. Press Escape there, or click here, to go on with the reading.'
 export const repeats = (repeatsCount: number, repeats: string) => `${repeatsCount} repeats: ${repeats}`
-export const howYouKnowIt2 = 'How you know it'
+export const howYouKnowIt = 'How you know it'
 export const readWhere = 'Read where?'
 export const byWhomInGeneralWordsAnd = 'By whom, in general words, and how many of how many?'
 export const boxSidePanel = 'box, side panel'
@@ -131,12 +131,12 @@ export const thatIsTheCount = 'That is the count'
 export const clickSound = 'Click sound'
 export const space = 'Space'
 export const one = 'one'
-export const oneBack2 = 'one back'
-export const pause2 = 'pause'
+export const oneBackInLine = 'one back'
+export const pauseInLine = 'pause'
 export const enter = 'Enter'
-export const thatIsTheCount2 = 'that is the count'
+export const thatIsTheCountInLine = 'that is the count'
 export const esc = 'Esc'
-export const close2 = 'close'
+export const closeInLine = 'close'
 export const reading = (label: string) => `Reading: ${label}`
 export const whatYouTypeOrChooseNow =
   'What you type or choose now is a prediction: it is kept apart, and settled when the thing itself is taken.'
@@ -146,7 +146,7 @@ export const aCheckToMakeReported = (value: string, rawInput: string) =>
 export const aCheckToMakeThePromises = (place: string, words: string) =>
   `A check to make: the ${place} promises “${words}”.`
 export const showThisLater = 'Show this later'
-export const predictIt2 = 'Predict it'
+export const predictIt = 'Predict it'
 export const besideAnother = 'Beside another'
 export const why = (why: string) => `Why: ${why}`
 export const lostForGoodAfterItCannot = (label: string, isQuantity: boolean) =>

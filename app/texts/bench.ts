@@ -119,7 +119,7 @@ export const lostForGoodOfMap = (map: string) => `Lost for good: ${map}.`
 export const isOwedToBeShownLater = (label: string) => `${label} is owed: to be shown later.`
 export const showThisLater = 'show this later'
 export const writeANote = 'write a note'
-export const findAReading2 = 'find a reading'
+export const findAReadingInLine = 'find a reading'
 export const severalInALine = 'several in a line'
 export const ctrlZ = 'Ctrl Z'
 export const takeBack = 'take back'

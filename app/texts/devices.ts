@@ -36,8 +36,8 @@ export const lastSeen = 'Last seen'
 export const change = 'Change'
 export const doAll = 'do all'
 export const look = 'look'
-export const sendAway = (name: string) => `Send ${name} away`
-export const sendAway2 = 'Send away'
+export const sendAwayOfName = (name: string) => `Send ${name} away`
+export const sendAway = 'Send away'
 export const codeThatOpens = (title: string) => `Code that opens ${title}`
 export const open = 'Open'
 export const enter = (address: string) => `${address}/enter`

@@ -31,10 +31,10 @@ export const driver = 'Driver'
 export const aYear = 'A year'
 export const changesAfter = 'Changes after'
 export const filterSits = 'Filter sits'
-export const change = (name: string) => `Change ${name}`
-export const change2 = 'Change'
-export const remove = (name: string) => `Remove ${name}`
-export const remove2 = 'Remove'
+export const changeOfName = (name: string) => `Change ${name}`
+export const change = 'Change'
+export const removeOfName = (name: string) => `Remove ${name}`
+export const remove = 'Remove'
 export const engineHours = (annualHours: number) => formatCount(annualHours, 'engine hour')
 export const asClaimOrManualSay = 'as claim or manual say'
 export const oilOfLabel = (label: string) => `${label} oil`

@@ -33,7 +33,7 @@ export const ofTheSameMindByAnother = 'of the same mind, by another step'
 export const theOtherWayRoundThanYou = 'the other way round than you'
 export const whereYouPart = 'where you part'
 export const takesIt = '◀ takes it'
-export const takesIt2 = 'takes it ▶'
+export const takesItInLine = 'takes it ▶'
 export const tie = '= tie'
 export const differs = '≠ differs'
 export const notKnown = '? not known'
@@ -57,8 +57,8 @@ export const more = 'more ▶'
 export const asTyped = 'As typed'
 export const theReadingsOfTheTwoSay = 'The readings of the two say otherwise: it does not count.'
 export const than = (name: string, text: string, name2: string) => `${name}: ${text} than ${name2}`
-export const takeBack = (words: string) => `Take back: ${words}`
-export const takeBack2 = 'Take back'
+export const takeBackOfWords = (words: string) => `Take back: ${words}`
+export const takeBack = 'Take back'
 export const beside = (name: string, name2: string) => `${name}, beside ${name2}`
 export const wallAHairThicker = 'wall: a hair thicker'
 export const mediaLengthAHairLonger = 'media length: a hair longer'
@@ -88,8 +88,8 @@ export const notScored = 'not scored'
 export const forLabel = (engine: string) => `, for ${engine}`
 export const byItsReadingsThisFilterHas = 'By its readings this filter has none.'
 export const andMoreOnItsBench = (value: number) => `and ${value} more on its bench`
-export const putBack = (title: string) => `Put back: ${title}`
-export const putBack2 = 'Put back'
+export const putBackOfTitle = (title: string) => `Put back: ${title}`
+export const putBack = 'Put back'
 export const thereIsNoOtherEngineYet = 'There is no other engine yet whose parts could lie here.'
 export const engine = 'Engine'
 export const filter = 'Filter'

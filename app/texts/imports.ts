@@ -52,7 +52,7 @@ export const whatBecomesOfIt = 'What becomes of it'
 export const ofTheFirst = (readingsCount: number) => `Of the first ${readingsCount}: `
 export const readingsValuesThatCannotBeRead = (detail: string, count: number, count2: number) =>
   `${detail}${formatCount(count, 'reading')}, ${formatCount(count2, 'value')} that cannot be read,`
-export const leftAway2 = 'left away.'
+export const leftAwayInLine = 'left away.'
 export const whatBecomesOfTheValues = 'What becomes of the values'
 export const product = 'Product'
 export const heading = 'Heading'

@@ -36,12 +36,12 @@ export const atZeroShows = 'At zero shows'
 export const check = 'Check'
 export const checkItNowAgainstAKnown = 'Check it now against a known piece'
 export const takenWhenNothingElseIsSaid2 = ', taken when nothing else is said'
-export const change = (name: string) => `Change ${name}`
-export const change2 = 'Change'
+export const changeOfName = (name: string) => `Change ${name}`
+export const change = 'Change'
 export const studyYourHandWith = (name: string) => `Study your hand with ${name}`
 export const study = 'Study'
-export const remove = (name: string) => `Remove ${name}`
-export const remove2 = 'Remove'
+export const removeOfName = (name: string) => `Remove ${name}`
+export const remove = 'Remove'
 export const showed = (shown: string, shown2: string) => `${shown} showed ${shown2}`
 export const neverChecked = 'Never checked'
 export const overdueCheckedDaysAgo = (days: number) => `Overdue: checked ${formatCount(days, 'day')} ago`
@@ -58,7 +58,7 @@ export const betweenPeople = 'Between people'
 export const ofWhatDiffers = 'Of what differs'
 export const ofTheTolerance = 'Of the tolerance'
 export const day = 'Day'
-export const readings = (shown: string, value: number) => `${shown}, ${formatCount(value, 'reading')}`
+export const readingsOfShown = (shown: string, value: number) => `${shown}, ${formatCount(value, 'reading')}`
 export const onePerson = 'one person'
 export const removeTheStudyOfWith = (label: string, name: string) => `Remove the study of ${label} with ${name}`
 export const gradesAreHeldToHalfA =
@@ -74,7 +74,7 @@ export const removeTheLatest = 'Remove the latest'
 export const theReadings = 'The readings'
 export const who = 'Who'
 export const part = 'Part'
-export const readings2 = 'Readings'
+export const readings = 'Readings'
 export const standsApartTakeItAgain = 'stands apart: take it again'
 export const repeatabilityOneHandOnePart = 'Repeatability: one hand, one part'
 export const reproducibilityBetweenPeople = 'Reproducibility: between people'

@@ -74,8 +74,8 @@ export const tried = 'Tried'
 export const ofIn = (kinPartLabel: string, from: string, into: string, fit: string) =>
   `${kinPartLabel} of ${from} in ${into}: ${fit}`
 export const triedBy = (triedBy: string) => `tried by ${triedBy}`
-export const takeBack = (said: string) => `Take back: ${said}`
-export const takeBack2 = 'Take back'
+export const takeBackOfSaid = (said: string) => `Take back: ${said}`
+export const takeBack = 'Take back'
 export const ofInOfA = (a: string, b: string) => `of ${a} in ${b}`
 export const ofInOfB = (b: string, a: string) => `of ${b} in ${a}`
 export const howItFits = 'how it fits'

@@ -53,8 +53,8 @@ export const thingsKeptForThirtyDays = (trashCount: number) =>
 export const mergedOfName = (name: string) => `Merged: ${name}`
 export const takeApart = 'Take apart'
 export const bringBack = 'Bring back'
-export const removeForGood = (name: string) => `Remove for good: ${name}`
-export const removeForGood2 = 'Remove for good'
+export const removeForGoodOfName = (name: string) => `Remove for good: ${name}`
+export const removeForGood = 'Remove for good'
 export const libraryTitle = 'Library · Plicator'
 export const thereIsABrandOfThis = 'There is a brand of this name already.'
 export const noneOfTheseIsHereAny = 'None of these is here any more.'
@@ -67,8 +67,8 @@ export const dateCodes = 'Date codes'
 export const giveTwoCodesOfWhichYou =
   'Give two codes of which you know the day, month or year: from these it is worked out how all others read. One that reads in several ways is given with all of them.'
 export const taughtBy = (map: string) => `taught by ${map}`
-export const forget = (templateWords: string) => `Forget ${templateWords}`
-export const forget2 = 'Forget'
+export const forgetOfTemplateWords = (templateWords: string) => `Forget ${templateWords}`
+export const forget = 'Forget'
 export const yearInTwo = 'year in two'
 export const yearInOne = 'year in one'
 export const monthAsALetter = 'month as a letter'

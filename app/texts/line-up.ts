@@ -81,7 +81,7 @@ export const hidden = (hiddenCount: number) => `, ${hiddenCount} hidden`
 export const rows = (wantedCount: number) => `, ${formatCount(wantedCount, 'row')}`
 export const constructionIsJudgedNotFiltration =
   'Construction is judged, not filtration. Best and worst: only beyond what is uncertain.'
-export const noSpecimenYet2 = 'No specimen yet:'
+export const noSpecimenYetLead = 'No specimen yet:'
 export const asItsSizesSay = ', as its sizes say'
 export const addAProduct = 'Add a product'
 export const theFiltersThatAreSoldFor =

@@ -81,10 +81,10 @@ export const saveTheSchool = 'Save the school'
 export const back = 'Back'
 export const removeIt = 'Remove it'
 export const yourOwn = 'your own'
-export const copy = (name: string) => `Copy ${name}`
-export const copy2 = 'Copy'
-export const change = (name: string) => `Change ${name}`
-export const change2 = 'Change'
+export const copyOfName = (name: string) => `Copy ${name}`
+export const copy = 'Copy'
+export const changeOfName = (name: string) => `Change ${name}`
+export const change = 'Change'
 export const couldNotBeJudgedOnThis = 'Could not be judged on this browser.'
 export const judging = 'Judging …'
 export const nobodyIsJudgedYet = 'Nobody is judged yet.'

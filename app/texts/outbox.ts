@@ -32,11 +32,11 @@ export const theServerDidNotTakeEntries = (refused: number) =>
   `The server did not take ${formatCount(refused, 'entry', 'entries')}.`
 export const writeAnew = (said: string) => `Write anew: ${said}`
 export const sendItSo = 'Send it so'
-export const edit = (said: string) => `Edit ${said}`
-export const edit2 = 'Edit'
-export const copy = (said: string) => `Copy ${said}`
-export const copy2 = 'Copy'
-export const send = (said: string) => `Send ${said}`
-export const send2 = 'Send'
+export const editOfSaid = (said: string) => `Edit ${said}`
+export const edit = 'Edit'
+export const copyOfSaid = (said: string) => `Copy ${said}`
+export const copy = 'Copy'
+export const sendOfSaid = (said: string) => `Send ${said}`
+export const send = 'Send'
 export const strikeBeforeItIsSent = (said: string) => `Strike ${said} before it is sent`
 export const strike = 'Strike'

@@ -60,8 +60,8 @@ export const expected = 'expected'
 export const orderOrChange = (name: string) => `Order or change ${name}`
 export const order = 'Order …'
 export const change = 'Change …'
-export const arrived = (name: string) => `${name} arrived`
-export const arrived2 = 'Arrived'
+export const arrivedOfName = (name: string) => `${name} arrived`
+export const arrived = 'Arrived'
 export const takeOffTheList = (name: string) => `Take off the list: ${name}`
 export const filter = 'Filter'
 export const norrithN40 = 'Norrith N-40'
@@ -94,8 +94,8 @@ export const doLabel = (words: string) => `Do: ${words}`
 export const toTheBench = 'To the bench'
 export const lookItUp = 'Look it up'
 export const onTheListBelow = 'on the list below'
-export const putOnTheList = (words: string) => `Put on the list: ${words}`
-export const putOnTheList2 = 'Put on the list'
+export const putOnTheListOfWords = (words: string) => `Put on the list: ${words}`
+export const putOnTheList = 'Put on the list'
 export const planTitle = 'Plan · Plicator'
 export const thereIsNothingOfThatKind = 'There is nothing of that kind to do here.'
 export const noOneFilterIsCalledHere = (filter: string) =>
@@ -116,7 +116,7 @@ export const currency = 'Currency'
 export const orderedOn = 'Ordered on'
 export const expectedOn = 'Expected on'
 export const aPurchaseTitle = 'A purchase · Plicator'
-export const toBuy2 = 'To buy:'
+export const toBuyLead = 'To buy:'
 export const ofLabel = (label: string, names: string) => `${label} of ${names}`
 export const moreOf = (more: number, anySubjectsCount: boolean, names: string) =>
   `${more} more of ${anySubjectsCount ? 'each of ' : ''}${names}`

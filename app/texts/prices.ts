@@ -53,7 +53,7 @@ export const thePackDiffersItCountsFor = ', the pack differs: it counts for noth
 export const anOrder = (money: string) => `${money} an order`
 export const aPack = (money: string) => `${money} a pack`
 export const atLeast = (money: string) => `at least ${money}`
-export const freeFrom = (money: string) => `free from ${money}`
+export const freeFromOfMoney = (money: string) => `free from ${money}`
 export const whereItCanBeHad = 'Where it can be had'
 export const halfTheAdviceTheBestFilter =
   'Half the advice: the best filter is none where it cannot be bought. The latest counts.'
@@ -73,7 +73,7 @@ export const theShopStaysWithMe = 'the shop stays with me'
 export const priceOfAPack = 'Price of a pack'
 export const currency = 'Currency'
 export const freightAnOrder = 'Freight, an order'
-export const freeFrom2 = 'Free from'
+export const freeFrom = 'Free from'
 export const aSubscriptionWhatIsInA = 'a subscription, what is in a pack, freight a pack, what comes along'
 export const inAPack = 'In a pack'
 export const notLookedAt = 'not looked at'
@@ -103,7 +103,7 @@ export const thisLineUp = 'This line-up'
 export const noLineNamesAProductOf = 'No line names a product of this line-up with an amount.'
 export const thesePricesAreThereAlready = 'These prices are there already.'
 export const money = 'Money'
-export const pricesOf = (brand: string, partNumber: string) => `Prices of ${brand} ${partNumber}`
+export const pricesOfOfBrand = (brand: string, partNumber: string) => `Prices of ${brand} ${partNumber}`
 export const priceListOf = (name: string) => `Price list of ${name}`
 export const typeOrPastePricesAsThey =
   'Type or paste prices as they are said, a product a line, with its revision where the price is of one alone; each is shown as what it becomes before it is kept.'
@@ -118,7 +118,7 @@ export const pricesTitle = 'Prices · Plicator'
 export const thisProduct = 'This product'
 export const thisPriceIsThereAlready = 'This price is there already.'
 export const thisIsThereAlready = 'This is there already.'
-export const pricesOf2 = 'Prices of'
+export const pricesOf = 'Prices of'
 export const everyPriceThatWasReadWith =
   'Every price that was read, with its day; the latest of each shop counts. What was paid for specimens counts too.'
 export const typePricesInALine = 'Type prices in a line'

@@ -102,7 +102,7 @@ export const revisions = 'Revisions'
 export const madeItAGuess = ' made it, a guess'
 export const madeIt = (makerEvidence: string) => ` made it, ${makerEvidence}`
 export const nothingOfItOnTheBench = 'nothing of it on the bench yet'
-export const specimens = (ownCount: number, map: string) => `${formatCount(ownCount, 'specimen')}: ${map}`
+export const specimensOfOwnCount = (ownCount: number, map: string) => `${formatCount(ownCount, 'specimen')}: ${map}`
 export const verdicts = 'Verdicts'
 export const timeline = 'Timeline'
 export const allDates = 'All dates'
@@ -123,7 +123,7 @@ export const isItWhatTheBoxSays = 'Is it what the box says'
 export const isItWhatTheBoxSays2 = 'Is it what the box says?'
 export const itTakesASpecimenThatIs =
   "It takes a specimen that is known to be good, from the engine maker's own counter say: mark it, and the others of its revision are set beside it, by box, print, marks and sizes."
-export const specimen = (label: string) => `Specimen ${label}`
+export const specimenOfLabel = (label: string) => `Specimen ${label}`
 export const knownToBeGood = ' · known to be good'
 export const isNotKnownToBeGood = (label: string) => `${label} is not known to be good`
 export const markAsKnownToBeGood = (label: string) => `Mark ${label} as known to be good`
@@ -132,7 +132,7 @@ export const asksForACheckWithThe = (map: string) =>
   `Asks for a check with the seller: ${map}. Makers change boxes and plants too: a sign is no proof.`
 export const timesWhatTwoUnitsDifferBy = (number: string) => `, ${number} times what two units differ by`
 export const noneYetBuyOneWriteA = 'None yet. Buy one, write a letter on it, and put it on the bench.'
-export const specimen2 = 'Specimen'
+export const specimen = 'Specimen'
 export const howGot = 'How got'
 export const recorded = 'Recorded'
 export const score = 'Score'
@@ -166,7 +166,7 @@ export const thisNumberIsNotHereFor = 'This number is not here for the engine an
 export const thisSpecimenIsNotHereAnyMore = 'This specimen is not here any more.'
 export const thisRevisionIsThereAlready = 'This revision is there already.'
 export const photos = 'Photos'
-export const specimens2 = 'Specimens'
+export const specimens = 'Specimens'
 export const claims = 'Claims'
 export const verdictsItStoodIn = 'Verdicts it stood in'
 export const editAProductTitle = 'Edit a product · Plicator'

@@ -75,10 +75,10 @@ export const sayIt = 'Say it'
 export const beforeItIsPublished = 'Before it is published'
 export const copied = 'Copied.'
 export const thisBrowserDoesNotLetIt = 'This browser does not let it be copied: take it from the field.'
-export const copy = (label: string) => `Copy: ${label}`
-export const copy2 = 'Copy'
-export const save = (label: string) => `Save: ${label}`
-export const save2 = 'Save'
+export const copyOfLabel = (label: string) => `Copy: ${label}`
+export const copy = 'Copy'
+export const saveOfLabel = (label: string) => `Save: ${label}`
+export const save = 'Save'
 export const opening = 'Opening'
 export const theFilm = 'The film'
 export const noneOfTheseWasFilmedOn =
@@ -142,7 +142,7 @@ export const cannotBeBroughtBack = (title: string) => `“${title}” cannot be 
 export const removeItForGood = 'Remove it for good'
 export const leaveIt = 'Leave it'
 export const removeThisReview = 'Remove this review'
-export const written2 = 'written'
+export const writtenInLine = 'written'
 export const aDraftItWasNeverPublished = 'A draft: it was never published.'
 export const lookingWhatHasChangedSince = ' · looking what has changed since…'
 export const nothingHasChangedSince = ' · nothing has changed since.'
@@ -182,8 +182,8 @@ export const driversInstrumentsPredictionsWhat =
   'Drivers, instruments, predictions, what is owed and not shown by a block, and reviews that were not published.'
 export const nothingWasOpenedYet = 'Nothing was opened yet.'
 export const nothingOfItIsWorthSaying = 'Nothing of it is worth saying yet.'
-export const why = (text: string) => `Why: ${text}`
-export const why2 = 'Why'
+export const whyOfText = (text: string) => `Why: ${text}`
+export const why = 'Why'
 export const titleOfTitle = (title: string) => `${title} · Plicator`
 export const thisVersion = 'This version'
 export const versionPublished = (number: number) => `Version ${number}, published`

@@ -17,8 +17,8 @@ export const hMin = (hours: number, minutes: number) => `${hours} h ${minutes} m
 export const minS = (minutes: number, rest: number) => `${minutes} min ${rest} s`
 export const explodedDrawingToScale = (name: string) => `${name}, exploded drawing to scale`
 export const thisSpecimen = 'This specimen'
-export const specimen = (label: string) => `· specimen ${label}`
-export const specimen2 = 'Specimen'
+export const specimenOfLabel = (label: string) => `· specimen ${label}`
+export const specimen = 'Specimen'
 export const title = (detail: string) => `${detail} · Plicator`
 export const takeAgain = (label: string) => `Take again: ${label}`
 export const otherUnitsOfTheProduct = (value: string, spreadSourceLabel: string) =>

@@ -1,7 +1,7 @@
 /* Words of the interface: today. */
 
 export const thisLineUp = 'This line-up'
-export const fault = (name: string) => `${name}: fault`
+export const faultOfName = (name: string) => `${name}: fault`
 export const noneYet = 'none yet'
 export const scores = (value: string) => `Scores: ${value}`
 export const to = (words: string, low: number, high: number) => `${words}, ${low} to ${high}`
@@ -27,7 +27,7 @@ export const theFirstHour = 'The first hour'
 export const hereWillBeWhatLiesOn =
   'Here will be what lies on your bench, each engine with its filters on one axis, and what is to settle.'
 export const recent = 'Recent'
-export const fault2 = 'Fault'
+export const fault = 'Fault'
 export const contradiction = 'Contradiction'
 export const finding = 'Finding'
 export const verdict = 'Verdict'

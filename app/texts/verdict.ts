@@ -24,7 +24,7 @@ export const contradictionsInItsReadings = (findings: number) =>
   `${formatCount(findings, 'contradiction')} in its readings`
 export const onCommonGroundOfCriteria = (keptCount: number, ofText: number) =>
   `On common ground (${keptCount} of ${ofText} criteria): `
-export const overall = 'Overall: '
+export const overallLead = 'Overall: '
 export const theTwoDisagreeWhatIsNot = 'The two disagree: what is not known of all counts overall only.'
 export const isNotItsNewestRevision = (name: string) => `${name} is not its newest revision:`
 export const isRankedOf = (place: number, rankedCount: number) => `is ranked ${place} of ${rankedCount}.`
@@ -82,7 +82,7 @@ export const openASecondSpecimenBeforeIt = 'Open a second specimen before it is 
 export const opened = (specimens: number) => `, ${specimens} opened`
 export const foundInOfTheLookedAt = (found: number, lookedAt: number, opened: string, anyFound: boolean) =>
   `Found in ${found} of the ${lookedAt} looked at${opened}${anyFound ? ': worse than one alone' : ''}.`
-export const overall2 = 'Overall'
+export const overall = 'Overall'
 export const allThatIsKnownOfAnybody = 'all that is known of anybody, what is open drawn from what such filters have'
 export const commonGround = 'Common ground'
 export const onlyWhatIsKnownOfAll = 'only what is known of all'
@@ -108,7 +108,7 @@ export const firstBySchool = 'First by school'
 export const chanceOfBeingFirstSchoolBy = 'Chance of being first, school by school'
 export const whatYouPublishWillStandHere =
   'What you publish will stand here as it was that day, with what has changed since.'
-export const published = (day: string) => `Published ${day}`
+export const publishedOfDay = (day: string) => `Published ${day}`
 export const byTheReviewer = (name: string) => `${name}, by the reviewer`
 export const nobodyWasJudged = 'nobody was judged'
 export const anybody = 'anybody'
@@ -151,7 +151,7 @@ export const eachInAWord = 'Each in a word'
 export const knownTrouble = 'Known trouble'
 export const doubts = 'Doubts'
 export const theReviewer = 'The reviewer'
-export const published2 = 'Published'
+export const published = 'Published'
 export const contradictionsAmongItsReadingsOpen = (columnName: string, findings: number) =>
   `${columnName}: ${formatCount(findings, 'contradiction')} among its readings ${findings === 1 ? 'is' : 'are'} open.`
 export const claimsTwoThings = (columnName: string, dispute: string) => `${columnName} claims two things: ${dispute}`

@@ -98,7 +98,7 @@ function BackupRow({ backup: { name, bytes, manifest }, isAsked, isBusy, onAsk, 
         {manifest && !manifest.withPhotos && (
           <>
             <br />
-            <Small>{texts.withoutThePictures2}</Small>
+            <Small>{texts.withoutThePicturesInLine}</Small>
           </>
         )}
       </td>

@@ -102,7 +102,7 @@ export function BenchView({
     { key: 'O', does: texts.showThisLater, act: owe },
     { key: 'N', does: texts.writeANote, act: () => document.getElementById(noteField)?.focus() },
     { key: 'D', does: 'dimensions', act: toggleMeasured },
-    { key: '/', does: texts.findAReading2, act: () => setFinding(true) },
+    { key: '/', does: texts.findAReadingInLine, act: () => setFinding(true) },
     { key: ';', does: texts.severalInALine, act: () => setQuick(true) },
     { key: texts.ctrlZ, does: texts.takeBack, act: () => announce(bench.undo() ?? texts.nothingToTakeBack) },
   ]

@@ -108,11 +108,11 @@ export function EntryField({ entry }: { entry: ReadingEntry }) {
           {texts.takeIt}
         </Button>
         <Button type="button" onPress={() => submitField(true)}>
-          {texts.takeAndAgain2}
+          {texts.takeAndAgain}
         </Button>
         {characteristic.kind === 'count' && (
           <Chip type="button" onClick={() => entry.setCounting(true)}>
-            {texts.countItHere2}
+            {texts.countItHere}
           </Chip>
         )}
         {echo && <Echo $rough={echo.isRough}>= {echo.text}</Echo>}

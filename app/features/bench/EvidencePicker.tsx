@@ -25,7 +25,7 @@ export function EvidencePicker({ choices }: { choices: ReadingChoices }) {
   const { evidence, source, setEvidence, setSource } = choices
   return (
     <>
-      <Classes role="group" aria-label={texts.howYouKnowIt2}>
+      <Classes role="group" aria-label={texts.howYouKnowIt}>
         {evidenceClasses.map(({ key, label, glyph, description }) => (
           <Chip
             key={key}

@@ -28,9 +28,8 @@ export function KinLine({ bench, specimen, revision }: { bench: Bench; specimen:
   ].filter(Boolean)
   const said = words.join(' ').replace(' ;', ';')
   return (
-    <Line aria-label={texts.kinSoFar} title={texts.soFarLike(columnName(member), said)}>
-      {texts.soFarLike2} <Link to={href('/kin/:a/:b', { a: revision, b: member.id })}>{columnName(member)}</Link>:{' '}
-      {said}
+    <Line aria-label={texts.kinSoFar} title={texts.soFarLikeOfColumnName(columnName(member), said)}>
+      {texts.soFarLike} <Link to={href('/kin/:a/:b', { a: revision, b: member.id })}>{columnName(member)}</Link>: {said}
     </Line>
   )
 }

@@ -131,7 +131,7 @@ export function ReadingCard(props: Props) {
           </Chip>
           {characteristic.kind !== 'openings' && !resolved && (
             <Chip type="button" aria-pressed={entry.isPredicting} onClick={entry.togglePredicting}>
-              {texts.predictIt2}
+              {texts.predictIt}
             </Chip>
           )}
           {beside.length > 0 && relationFieldOf(rowOf(characteristic.key)) && (

@@ -23,8 +23,8 @@ export function SaidBeside({ bench, beside, comparisons }: Props) {
     return (
       <Row key={id} $gap={8}>
         <Soft role="note">{texts.besideOfDetail(named ? otherName(named) : texts.aFilterThatWasRemoved, line)}</Soft>
-        <Button $kind="quiet" aria-label={texts.takeBack(line)} onPress={() => bench.dropComparison(id)}>
-          {texts.takeBack2}
+        <Button $kind="quiet" aria-label={texts.takeBackOfLine(line)} onPress={() => bench.dropComparison(id)}>
+          {texts.takeBack}
         </Button>
       </Row>
     )

@@ -135,8 +135,8 @@ export function TallyPanel({ noun, counted, onCount, onClose }: Props) {
         </Chip>
       </Chips>
       <Small>
-        <Key>{texts.space}</Key> {texts.one} <Key>⌫</Key> {texts.oneBack2} <Key>P</Key> {texts.pause2}{' '}
-        <Key>{texts.enter}</Key> {texts.thatIsTheCount2} <Key>{texts.esc}</Key> {texts.close2}
+        <Key>{texts.space}</Key> {texts.one} <Key>⌫</Key> {texts.oneBackInLine} <Key>P</Key> {texts.pauseInLine}{' '}
+        <Key>{texts.enter}</Key> {texts.thatIsTheCountInLine} <Key>{texts.esc}</Key> {texts.closeInLine}
       </Small>
     </Box>
   )

@@ -13,7 +13,7 @@ export function entryShortcuts(entry: ReadingEntry, { step, toSibling, hasSiblin
   const { characteristic, options, isTyped, choices, setCounting, togglePredicting } = entry
   return [
     { key: 'Enter', does: texts.takeNext, isOff: !isTyped },
-    { key: texts.shiftEnter, does: texts.takeAndAgain, isOff: !isTyped },
+    { key: texts.shiftEnter, does: texts.takeAndAgainInLine, isOff: !isTyped },
     {
       key: characteristic.kind === 'grade' ? `0–${options.length - 1}` : `1–${options.length}`,
       does: texts.chooseNext,
@@ -21,12 +21,12 @@ export function entryShortcuts(entry: ReadingEntry, { step, toSibling, hasSiblin
     },
     { key: '↓', does: 'skip', act: () => step(1) },
     { key: '↑', does: 'back', act: () => step(-1) },
-    { key: 'E', does: texts.howYouKnowIt, act: choices.nextEvidence },
+    { key: 'E', does: texts.howYouKnowItInLine, act: choices.nextEvidence },
     { key: 'U', does: 'unit', act: choices.nextUnit, isOff: choices.units.length < 2 },
-    { key: 'T', does: texts.countItHere, act: () => setCounting(true), isOff: characteristic.kind !== 'count' },
+    { key: 'T', does: texts.countItHereInLine, act: () => setCounting(true), isOff: characteristic.kind !== 'count' },
     { key: 'I', does: 'instrument', act: choices.nextInstrument, isOff: choices.able.length < 2 },
     { key: texts.page, does: texts.nextSpecimen, act: () => toSibling(1), isOff: !hasSiblings },
     { key: texts.page2, does: texts.specimenBefore, act: () => toSibling(-1), isOff: !hasSiblings },
-    { key: 'P', does: texts.predictIt, act: togglePredicting, isOff: characteristic.kind === 'openings' },
+    { key: 'P', does: texts.predictItInLine, act: togglePredicting, isOff: characteristic.kind === 'openings' },
   ]
 }

@@ -13,7 +13,7 @@ export function formatClaimParts({ kind, parts }: Pick<Claim, 'kind' | 'parts'>)
     case 'efficiency':
       return [
         texts.m(formatPoints(parts.points ?? [])),
-        parts.standard ?? texts.noTestNamed,
+        parts.standard ?? texts.noTestNamedInLine,
         parts.pass === undefined ? '' : `${parts.pass}-pass`,
       ]
         .filter(Boolean)

@@ -38,10 +38,10 @@ export function DeviceTable({ devices }: { devices: readonly HouseDevice[] }) {
                 <Button
                   $kind="quiet"
                   isDisabled={!isIdle}
-                  aria-label={texts.sendAway(name)}
+                  aria-label={texts.sendAwayOfName(name)}
                   onPress={() => send({ device: id })}
                 >
-                  {texts.sendAway2}
+                  {texts.sendAway}
                 </Button>
               </td>
             </tr>

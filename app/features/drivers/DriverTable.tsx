@@ -60,11 +60,11 @@ function DriverRow({ driver, onEdit, onRemove }: RowProps) {
       <td>
         <strong>{driver.name}</strong>
         <Row $gap={4}>
-          <Button $kind="quiet" onPress={onEdit} aria-label={texts.change(driver.name)}>
-            {texts.change2}
+          <Button $kind="quiet" onPress={onEdit} aria-label={texts.changeOfName(driver.name)}>
+            {texts.change}
           </Button>
-          <Button $kind="quiet" onPress={onRemove} aria-label={texts.remove(driver.name)}>
-            {texts.remove2}
+          <Button $kind="quiet" onPress={onRemove} aria-label={texts.removeOfName(driver.name)}>
+            {texts.remove}
           </Button>
         </Row>
       </td>

@@ -36,7 +36,7 @@ const Comparisons = styled(PairTable)`
 
 const outcomeWords = {
   a: texts.takesIt,
-  b: texts.takesIt2,
+  b: texts.takesItInLine,
   tie: texts.tie,
   differs: texts.differs,
   unknown: texts.notKnown,

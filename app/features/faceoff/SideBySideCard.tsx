@@ -107,10 +107,10 @@ function SaidTable({ a, b, labels, said }: SaidTableProps) {
                   <Button
                     $kind="quiet"
                     isDisabled={!isIdle}
-                    aria-label={texts.takeBack(words)}
+                    aria-label={texts.takeBackOfWords(words)}
                     onPress={() => send({ intent: 'remove', id })}
                   >
-                    {texts.takeBack2}
+                    {texts.takeBack}
                   </Button>
                 </Row>
               </td>

@@ -103,10 +103,10 @@ function Laid({ exhibit, scale }: { exhibit: Exhibit; scale: number }) {
       <Button
         $kind="quiet"
         isDisabled={!isIdle}
-        aria-label={texts.putBack(title)}
+        aria-label={texts.putBackOfTitle(title)}
         onPress={() => send({ intent: 'put-back', id })}
       >
-        {texts.putBack2}
+        {texts.putBack}
       </Button>
     </li>
   )

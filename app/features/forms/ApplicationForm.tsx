@@ -111,7 +111,7 @@ export function ApplicationForm({ id, version, values, result, back }: Props) {
             field={fields.mounting}
             label={texts.howTheFilterIsMounted}
             options={[
-              { value: '', label: texts.notKnown2 },
+              { value: '', label: texts.notKnownInLine },
               ...mountings.map(({ key, label }) => ({ value: key, label })),
             ]}
           />

@@ -22,7 +22,7 @@ export function TablePreview({ readings, isWhole }: { readings: readonly SheetRe
           counts[0] ?? 0,
           counts[1] ?? 0,
         )}{' '}
-        {counts[2]} {texts.leftAway2}
+        {counts[2]} {texts.leftAwayInLine}
       </p>
       <Table aria-label={texts.whatBecomesOfTheValues}>
         <thead>

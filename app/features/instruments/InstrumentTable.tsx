@@ -55,8 +55,8 @@ function InstrumentRow({ instrument, onEdit }: { instrument: StoredInstrument; o
           {isDefault && texts.takenWhenNothingElseIsSaid2}
         </Small>
         <Row $gap={4} style={{ flexWrap: 'nowrap' }}>
-          <Button $kind="quiet" onPress={onEdit} aria-label={texts.change(name)}>
-            {texts.change2}
+          <Button $kind="quiet" onPress={onEdit} aria-label={texts.changeOfName(name)}>
+            {texts.change}
           </Button>
           <ButtonLink
             $kind="quiet"
@@ -65,8 +65,8 @@ function InstrumentRow({ instrument, onEdit }: { instrument: StoredInstrument; o
           >
             {texts.study}
           </ButtonLink>
-          <Button $kind="quiet" onPress={() => send({ intent: 'remove', id })} aria-label={texts.remove(name)}>
-            {texts.remove2}
+          <Button $kind="quiet" onPress={() => send({ intent: 'remove', id })} aria-label={texts.removeOfName(name)}>
+            {texts.remove}
           </Button>
         </Row>
         <ErrorText role="alert">{refusal}</ErrorText>

@@ -80,7 +80,7 @@ function GaugeStudyRow({ study: { characteristic, study, tolerance, createdAt },
     <tr>
       <td>{instrument.name}</td>
       <td>{label}</td>
-      <td>{texts.readings(shown(study.repeatability), study.people * study.parts * study.repeats)}</td>
+      <td>{texts.readingsOfShown(shown(study.repeatability), study.people * study.parts * study.repeats)}</td>
       <td>{study.reproducibility === undefined ? texts.onePerson : shown(study.reproducibility)}</td>
       <td>{percent(measuringShare(study))}</td>
       <td>{percent(tolerance === null ? undefined : toleranceShare(study, tolerance))}</td>
@@ -89,7 +89,7 @@ function GaugeStudyRow({ study: { characteristic, study, tolerance, createdAt },
       </td>
       <td>
         <Button $kind="quiet" onPress={onRemove} aria-label={texts.removeTheStudyOfWith(label, instrument.name)}>
-          {texts.remove2}
+          {texts.remove}
         </Button>
       </td>
     </tr>

@@ -28,7 +28,7 @@ export function StudyReadings({ readings, unit, onAgain }: Props) {
         <tr>
           <th scope="col">{texts.who}</th>
           <th scope="col">{texts.part}</th>
-          <th scope="col">{texts.readings2}</th>
+          <th scope="col">{texts.readings}</th>
         </tr>
       </thead>
       <tbody>

@@ -38,10 +38,10 @@ export function SwapCard({ pair: { a, tests }, names }: Props) {
                   <Button
                     $kind="quiet"
                     isDisabled={!isIdle}
-                    aria-label={texts.takeBack(said)}
+                    aria-label={texts.takeBackOfSaid(said)}
                     onPress={() => send({ intent: 'remove', id })}
                   >
-                    {texts.takeBack2}
+                    {texts.takeBack}
                   </Button>
                 </li>
               )

@@ -30,10 +30,10 @@ export function DateCodesCard({ templates, today }: Props) {
             <Button
               $kind="quiet"
               isDisabled={!isIdle}
-              aria-label={texts.forget(templateWords(template))}
+              aria-label={texts.forgetOfTemplateWords(templateWords(template))}
               onPress={() => send({ intent: 'forget', template })}
             >
-              {texts.forget2}
+              {texts.forget}
             </Button>
           </Row>
         ))}

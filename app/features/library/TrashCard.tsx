@@ -36,10 +36,10 @@ export function TrashCard({ trash }: { trash: readonly Thrown[] }) {
               <Button
                 $kind="quiet"
                 isDisabled={!isIdle}
-                aria-label={texts.removeForGood(name)}
+                aria-label={texts.removeForGoodOfName(name)}
                 onPress={() => send({ intent: 'remove-for-good', id })}
               >
-                {texts.removeForGood2}
+                {texts.removeForGood}
               </Button>
             </Row>
           </Row>

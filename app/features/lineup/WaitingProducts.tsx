@@ -11,7 +11,7 @@ export function WaitingProducts({ products }: { products: Product[] }) {
   if (waiting.length === 0) return null
   return (
     <Small data-print="no">
-      {texts.noSpecimenYet2}{' '}
+      {texts.noSpecimenYetLead}{' '}
       {waiting.map(({ id, brand, partNumber }, index) => (
         <span key={id}>
           {index > 0 && ', '}

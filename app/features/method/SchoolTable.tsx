@@ -26,13 +26,13 @@ export function SchoolTable({ schools }: { schools: School[] }) {
               <Row $gap={8}>
                 <ButtonLink
                   to={`${href('/schools/:school', { school: 'new' })}?of=${id}`}
-                  aria-label={texts.copy(name)}
+                  aria-label={texts.copyOfName(name)}
                 >
-                  {texts.copy2}
+                  {texts.copy}
                 </ButtonLink>
                 {!builtIn && (
-                  <ButtonLink to={href('/schools/:school', { school: id })} aria-label={texts.change(name)}>
-                    {texts.change2}
+                  <ButtonLink to={href('/schools/:school', { school: id })} aria-label={texts.changeOfName(name)}>
+                    {texts.change}
                   </ButtonLink>
                 )}
               </Row>

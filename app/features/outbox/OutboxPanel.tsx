@@ -114,19 +114,23 @@ function WaitingAct({ act }: { act: Act }) {
         ) : (
           <>
             {field && (
-              <Button $kind="quiet" aria-label={texts.edit(said)} onPress={() => setDraft(act.fields[field] ?? '')}>
-                {texts.edit2}
+              <Button
+                $kind="quiet"
+                aria-label={texts.editOfSaid(said)}
+                onPress={() => setDraft(act.fields[field] ?? '')}
+              >
+                {texts.edit}
               </Button>
             )}
             <Button
               $kind="quiet"
-              aria-label={texts.copy(said)}
+              aria-label={texts.copyOfSaid(said)}
               onPress={() => void navigator.clipboard.writeText(said)}
             >
-              {texts.copy2}
+              {texts.copy}
             </Button>
-            <Button $kind="quiet" aria-label={texts.send(said)} onPress={() => void sendAgain(act)}>
-              {texts.send2}
+            <Button $kind="quiet" aria-label={texts.sendOfSaid(said)} onPress={() => void sendAgain(act)}>
+              {texts.send}
             </Button>
             <Button $kind="quiet" aria-label={texts.strikeBeforeItIsSent(said)} onPress={() => void withdraw(act)}>
               {texts.strike}

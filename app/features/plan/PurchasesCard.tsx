@@ -167,8 +167,12 @@ function PurchaseLine({ purchase, today, act: { send, isIdle } }: LineProps) {
           <Link to={href('/purchases/:purchase', { purchase: id })} aria-label={texts.orderOrChange(name)}>
             {state === 'wanted' ? texts.order : texts.change}
           </Link>
-          <Button isDisabled={!isIdle} aria-label={texts.arrived(name)} onPress={() => send({ intent: 'arrived', id })}>
-            {texts.arrived2}
+          <Button
+            isDisabled={!isIdle}
+            aria-label={texts.arrivedOfName(name)}
+            onPress={() => send({ intent: 'arrived', id })}
+          >
+            {texts.arrived}
           </Button>
           <Button
             $kind="quiet"

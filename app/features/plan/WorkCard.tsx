@@ -182,10 +182,10 @@ function PutOnList({ toBuy, id, words }: { toBuy: readonly ToBuy[]; id: string; 
     <>
       <Button
         isDisabled={!isIdle}
-        aria-label={texts.putOnTheList(words)}
+        aria-label={texts.putOnTheListOfWords(words)}
         onPress={() => send({ intent: 'wishes', id, wishes: wish, reason: words })}
       >
-        {texts.putOnTheList2}
+        {texts.putOnTheList}
       </Button>
       {refusal && <Alert role="alert">{refusal}</Alert>}
     </>

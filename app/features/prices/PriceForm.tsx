@@ -71,7 +71,7 @@ export function PriceForm({ id, today, latest, revisions, result }: Props) {
           </Row>
           <Row $gap={16} style={topAligned}>
             <TextBox field={fields.order} label={texts.freightAnOrder} optional inputMode="decimal" />
-            <TextBox field={fields.freeFrom} label={texts.freeFrom2} optional inputMode="decimal" />
+            <TextBox field={fields.freeFrom} label={texts.freeFrom} optional inputMode="decimal" />
           </Row>
           <MoreFields label={texts.aSubscriptionWhatIsInA} fields={seldom}>
             <Row $gap={16} style={topAligned}>

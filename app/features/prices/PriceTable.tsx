@@ -119,7 +119,7 @@ function freightText({ freight, currency }: Price): string {
     freight.order > 0 && texts.anOrder(formatMoney(freight.order, currency)),
     freight.pack > 0 && texts.aPack(formatMoney(freight.pack, currency)),
     freight.least > 0 && texts.atLeast(formatMoney(freight.least, currency)),
-    freight.freeFrom !== null && texts.freeFrom(formatMoney(freight.freeFrom, currency)),
+    freight.freeFrom !== null && texts.freeFromOfMoney(formatMoney(freight.freeFrom, currency)),
   ]
   return said.filter(Boolean).join(', ') || 'none'
 }

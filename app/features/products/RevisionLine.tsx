@@ -71,7 +71,7 @@ export function RevisionLine({ revisions, specimens }: Props) {
             <small>
               {own.length === 0
                 ? texts.nothingOfItOnTheBench
-                : texts.specimens(own.length, own.map((one) => one.label).join(', '))}
+                : texts.specimensOfOwnCount(own.length, own.map((one) => one.label).join(', '))}
               {made && ` · ${made}`}
             </small>
           </li>

@@ -22,7 +22,7 @@ export function SignsCard({ specimens }: { specimens: readonly SpecimenSigns[] }
         <h2>{texts.isItWhatTheBoxSays2}</h2>
         <Soft>{texts.itTakesASpecimenThatIs}</Soft>
         {several.map(({ id, label, revision, isGood, beside, signs }) => (
-          <Stack key={id} $gap={4} as="section" aria-label={texts.specimen(label)}>
+          <Stack key={id} $gap={4} as="section" aria-label={texts.specimenOfLabel(label)}>
             <Row $between>
               <span>
                 <strong>{label}</strong> <Small>{revisionName(revision)}</Small>

@@ -31,7 +31,7 @@ export function SpecimenTable({ specimens }: { specimens: ScoredSpecimen[] }) {
     <Specimens>
       <thead>
         <tr>
-          <th>{texts.specimen2}</th>
+          <th>{texts.specimen}</th>
           <th>{texts.revision}</th>
           <th>{texts.howGot}</th>
           <th>{texts.recorded}</th>

@@ -18,7 +18,7 @@ export function ReviewStateCard({ state }: { state: ReviewState }) {
             <Link to={href('/lineups/:application/review/:review', { application, review })}>{title}</Link>
           </h2>
           <Small>
-            {texts.written2} <Day of={updatedAt} />
+            {texts.writtenInLine} <Day of={updatedAt} />
           </Small>
         </Row>
         {publishedAt === null ? (

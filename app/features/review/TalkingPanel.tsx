@@ -31,8 +31,8 @@ function Ground({ ground, text }: TalkingPoint) {
   if (ground?.specimen === undefined) return null
   const { specimen, key } = ground
   return (
-    <Link to={href('/specimens/:specimen/values/:key', { specimen, key })} aria-label={texts.why(text)}>
-      {texts.why2}
+    <Link to={href('/specimens/:specimen/values/:key', { specimen, key })} aria-label={texts.whyOfText(text)}>
+      {texts.why}
     </Link>
   )
 }

@@ -34,11 +34,11 @@ export function TextFile({ label, name, type, text }: Props) {
         <strong>{label}</strong>
         <Row $gap={6}>
           <Small role="status">{said}</Small>
-          <Button onPress={copy} aria-label={texts.copy(label)}>
-            {texts.copy2}
+          <Button onPress={copy} aria-label={texts.copyOfLabel(label)}>
+            {texts.copy}
           </Button>
-          <Button onPress={save} aria-label={texts.save(label)}>
-            {texts.save2}
+          <Button onPress={save} aria-label={texts.saveOfLabel(label)}>
+            {texts.save}
           </Button>
         </Row>
       </Row>

@@ -96,7 +96,7 @@ const standing = (engine: Engine | undefined): Thing[] => [
         },
       ]
     : []),
-  ...placesOf(undefined).map(({ label, path }) => ({ kind: 'page', label, detail: texts.allEngines2, path })),
+  ...placesOf(undefined).map(({ label, path }) => ({ kind: 'page', label, detail: texts.allEnginesInLine, path })),
   ...workshopPages.map(({ label, path }) => ({ kind: 'page', label, detail: 'workshop', path })),
   { kind: 'to do', label: texts.newEngine, detail: '', path: href('/lineups/new') },
   { kind: 'page', label: texts.figuresHowEachIsWorkedOut, detail: 'method', path: `${href('/method')}#figures` },

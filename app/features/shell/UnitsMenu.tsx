@@ -34,11 +34,11 @@ export function UnitsMenu({ preferences: { units, money }, onChange }: Props) {
   return (
     <DialogTrigger>
       <Button $kind="quiet">
-        <Unseen>{`${texts.units} `}</Unseen>
+        <Unseen>{`${texts.unitsLead} `}</Unseen>
         {own.small} · {own.weight}
       </Button>
       <Sheet placement="bottom end">
-        <Dialog aria-label={texts.units2} style={{ outline: 'none' }}>
+        <Dialog aria-label={texts.units} style={{ outline: 'none' }}>
           <Stack $gap={8}>
             <Row>
               <Button onPress={() => onChange({ units: 'metric' })} aria-pressed={units === 'metric'}>

@@ -14,7 +14,7 @@ export function SpecimenTrail({ specimen }: { specimen: Specimen }) {
       <Link to={href('/products/:product', { product: specimen.productId })}>
         {specimen.brand} {specimen.partNumber}
       </Link>{' '}
-      {texts.specimen(specimen.label)}
+      {texts.specimenOfLabel(specimen.label)}
     </Soft>
   )
 }

@@ -39,7 +39,7 @@ interface Label {
 }
 
 const wordsOf = ({ name, mean, fault }: GlancePoint): string =>
-  fault ? texts.fault(name) : `${name} ${Math.round(mean)}`
+  fault ? texts.faultOfName(name) : `${name} ${Math.round(mean)}`
 
 /** Names of who is first and of what has a fault, above the dots, none on another. */
 function placeLabels(placed: readonly Placed[]): Label[] {

@@ -26,7 +26,7 @@ const List = styled.ul`
 `
 
 const signs: Record<Matter['kind'], { sign: string; says: string }> = {
-  fault: { sign: '!', says: texts.fault2 },
+  fault: { sign: '!', says: texts.fault },
   contradiction: { sign: '≠', says: texts.contradiction },
   slip: { sign: '?', says: texts.finding },
   verdict: { sign: '↻', says: texts.verdict },

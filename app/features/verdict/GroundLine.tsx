@@ -6,7 +6,7 @@ import { Row, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 
 const grounds = {
-  overall: { name: texts.overall2, meaning: texts.allThatIsKnownOfAnybody },
+  overall: { name: texts.overall, meaning: texts.allThatIsKnownOfAnybody },
   common: { name: texts.commonGround, meaning: texts.onlyWhatIsKnownOfAll },
 } as const
 
@@ -37,7 +37,7 @@ export function GroundLine({ judged }: { judged: EvaluationView }) {
           <p>
             {beside.ground === 'common'
               ? texts.onCommonGroundOfCriteriaAre(beside.kept.length, beside.kept.length + beside.leftOut.length)
-              : texts.overall}
+              : texts.overallLead}
             {beside.call ? formatCall(beside.call, nameOf) : texts.nobodyIsJudged}
             {call && beside.call && call.named[0]?.id !== beside.call.named[0]?.id && (
               <strong>{` ${texts.theTwoDisagreeWhatIsNotKnownOf}`}</strong>

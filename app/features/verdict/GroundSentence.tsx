@@ -10,7 +10,7 @@ export function GroundSentence({ judged: { beside, call, nameOf } }: { judged: E
   const of = beside.kept.length + beside.leftOut.length
   return (
     <Small>
-      {beside.ground === 'common' ? texts.onCommonGroundOfCriteria(beside.kept.length, of) : texts.overall}
+      {beside.ground === 'common' ? texts.onCommonGroundOfCriteria(beside.kept.length, of) : texts.overallLead}
       {formatCall(beside.call, nameOf)}
       {isOther && <strong>{` ${texts.theTwoDisagreeWhatIsNot}`}</strong>}
     </Small>

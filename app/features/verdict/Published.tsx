@@ -70,7 +70,7 @@ function PublishedVerdict({ verdict, judgement, nameOf }: Props) {
       ? changesSince(snapshot, judgement, method.version, nameOf, (of) => newerRevision(columns, of)?.id)
       : []
   return (
-    <Stack $gap={6} as="section" aria-label={texts.published(day)}>
+    <Stack $gap={6} as="section" aria-label={texts.publishedOfDay(day)}>
       <h3>
         <Day of={verdict.publishedAt ?? ''} />:{' '}
         {overruleColumn

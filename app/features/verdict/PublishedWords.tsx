@@ -18,7 +18,7 @@ export function PublishedWords({ published }: { published: StoredWord[] }) {
         const day = one.publishedAt?.slice(0, 10) ?? ''
         const condition = conditionOf(one)
         return (
-          <Stack key={id} $gap={4} as="section" aria-label={texts.published(day)}>
+          <Stack key={id} $gap={4} as="section" aria-label={texts.publishedOfDay(day)}>
             <h3>
               <Day of={one.publishedAt ?? ''} />: {wordLabel(word)}
             </h3>
