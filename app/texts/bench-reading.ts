@@ -15,14 +15,11 @@ export const besideOfDetail = (detail: string, line: string) => `Beside ${detail
 export const takeBackOfLine = (line: string) => `Take back: ${line}`
 export const takeBack = 'Take back'
 export const takeNext = 'take, next'
-export const shiftEnter = 'Shift Enter'
 export const takeAndAgainInLine = 'take, and again'
 export const chooseNext = 'choose, next'
 export const howYouKnowItInLine = 'how you know it'
 export const countItHereInLine = 'count it here'
-export const page = 'Page ↓'
 export const nextSpecimen = 'next specimen'
-export const page2 = 'Page ↑'
 export const specimenBefore = 'specimen before'
 export const predictItInLine = 'predict it'
 export const aDeviceSentANumberWhile =

@@ -149,7 +149,6 @@ export const nothingHasChangedSince = ' · nothing has changed since.'
 export const sinceThenSectionsHaveChanged = (changesCount: number, map: string) =>
   `Since then ${formatCount(changesCount, 'section has changed', 'sections have changed')}: ${map}.`
 export const whatItSaysNow = 'What it says now'
-export const siteOfReviews = 'site of reviews'
 export const theSite = 'The site'
 export const everyReviewThatWasPublishedOf =
   'Every review that was published, of all engines: an index by engine and product, an article each, feeds. It asks nothing of anybody and runs on any web server. What did not change is not written again.'

@@ -104,7 +104,7 @@ export function BenchView({
     { key: 'D', does: 'dimensions', act: toggleMeasured },
     { key: '/', does: texts.findAReadingInLine, act: () => setFinding(true) },
     { key: ';', does: texts.severalInALine, act: () => setQuick(true) },
-    { key: texts.ctrlZ, does: texts.takeBack, act: () => announce(bench.undo() ?? texts.nothingToTakeBack) },
+    { key: 'Ctrl Z', does: texts.takeBack, act: () => announce(bench.undo() ?? texts.nothingToTakeBack) },
   ]
   useShortcuts(shortcuts)
 

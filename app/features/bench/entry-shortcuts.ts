@@ -13,7 +13,7 @@ export function entryShortcuts(entry: ReadingEntry, { step, toSibling, hasSiblin
   const { characteristic, options, isTyped, choices, setCounting, togglePredicting } = entry
   return [
     { key: 'Enter', does: texts.takeNext, isOff: !isTyped },
-    { key: texts.shiftEnter, does: texts.takeAndAgainInLine, isOff: !isTyped },
+    { key: 'Shift Enter', does: texts.takeAndAgainInLine, isOff: !isTyped },
     {
       key: characteristic.kind === 'grade' ? `0–${options.length - 1}` : `1–${options.length}`,
       does: texts.chooseNext,
@@ -25,8 +25,8 @@ export function entryShortcuts(entry: ReadingEntry, { step, toSibling, hasSiblin
     { key: 'U', does: 'unit', act: choices.nextUnit, isOff: choices.units.length < 2 },
     { key: 'T', does: texts.countItHereInLine, act: () => setCounting(true), isOff: characteristic.kind !== 'count' },
     { key: 'I', does: 'instrument', act: choices.nextInstrument, isOff: choices.able.length < 2 },
-    { key: texts.page, does: texts.nextSpecimen, act: () => toSibling(1), isOff: !hasSiblings },
-    { key: texts.page2, does: texts.specimenBefore, act: () => toSibling(-1), isOff: !hasSiblings },
+    { key: 'Page ↓', does: texts.nextSpecimen, act: () => toSibling(1), isOff: !hasSiblings },
+    { key: 'Page ↑', does: texts.specimenBefore, act: () => toSibling(-1), isOff: !hasSiblings },
     { key: 'P', does: texts.predictItInLine, act: togglePredicting, isOff: characteristic.kind === 'openings' },
   ]
 }

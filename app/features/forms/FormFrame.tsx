@@ -48,7 +48,7 @@ export function FormFrame<Fields extends Record<string, string>>({
   const isBusy = useNavigation().state !== 'idle'
   const own = useRef<HTMLFormElement>(null)
   const [isChanged, setChanged] = useState(false)
-  useShortcuts([{ key: texts.ctrlEnter, does: 'save', act: () => own.current?.requestSubmit(), whileTyping: true }])
+  useShortcuts([{ key: 'Ctrl Enter', does: 'save', act: () => own.current?.requestSubmit(), whileTyping: true }])
   return (
     <Frame $isWide={isWide}>
       <Form method="post" {...getFormProps(form)} ref={own} onInput={() => setChanged(true)}>

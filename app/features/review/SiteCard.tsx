@@ -18,7 +18,7 @@ const pollInterval = 400
 
 /** All that is published as a folder of files, to be put on any web server. */
 export function SiteCard() {
-  const [kept, keep] = useKept(texts.siteOfReviews, parseKept)
+  const [kept, keep] = useKept('site of reviews', parseKept)
   const site = kept ?? asShipped
   const parsed = siteSchema.safeParse(site)
   const path = `${href('/reviews/site.zip')}?${new URLSearchParams(site).toString()}`

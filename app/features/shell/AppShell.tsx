@@ -124,7 +124,7 @@ function TopBar({ preferences, listShortcuts }: { preferences: Preferences; list
     void fetcher.submit(fieldsOf({ ...preferences, ...change }), { method: 'post', action: href('/preferences') })
   const drawFindDialog = useFindDialog(isFinding)
   useShortcuts([
-    { key: texts.ctrlK, does: texts.findAnything, act: () => find(true), whileTyping: true },
+    { key: 'Ctrl K', does: texts.findAnything, act: () => find(true), whileTyping: true },
     { key: '?', does: texts.theShortcutsOfThisPage, act: listShortcuts },
   ])
   return (
