@@ -39,7 +39,7 @@ export async function loader({ params, request }: Route.LoaderArgs) {
     today: today(),
     application: { id: application.id, name: application.name },
     ...(await productsOf(application.id, new URL(request.url).searchParams.get('product'))),
-    currency: latest?.currency ?? texts.eur,
+    currency: latest?.currency ?? 'EUR',
   }
 }
 

@@ -42,7 +42,7 @@ export default function NewSpecimen({ loaderData: { id, revisionId, label, last 
       <h1>{texts.newSpecimenOf(product.brand, product.partNumber)}</h1>
       <SpecimenForm
         id={id}
-        values={{ revisionId, label, condition: 'new', acquisition: 'bought', currency: texts.eur, ...last }}
+        values={{ revisionId, label, condition: 'new', acquisition: 'bought', currency: 'EUR', ...last }}
         revisions={product.revisions}
         result={actionData}
         back={href('/products/:product', { product: product.id })}

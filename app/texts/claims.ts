@@ -31,7 +31,7 @@ export const seeTheManual = 'see the manual'
 export const thereIsNoSuchClaim = 'There is no such claim.'
 export const theReason = 'The reason'
 export const m = (points: string) => `${points} µm`
-export const noTestNamedInLine = 'no test named'
+export const noTestNamed = 'no test named'
 export const leftToTheManual = 'left to the manual'
 export const onlyWith = (oil: string) => `only with ${oil}`
 export const notUnderSevereDuty = 'not under severe duty'
@@ -91,7 +91,6 @@ export const also = 'Also'
 export const completePartialSloganStruckPut =
   '■ complete, ◧ partial, □ slogan; struck: put aside, since another claim contradicts it; ≠ it contradicts itself. Press a product to read it word for word.'
 export const asked = 'asked'
-export const noTestNamed = ' · no test named'
 export const n1At = '$1 % at '
 export const conditions = (conditionsCount: number) => formatCount(conditionsCount, 'condition')
 export const more = (rest: number) => formatCount(rest, 'more', 'more')

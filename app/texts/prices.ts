@@ -65,7 +65,6 @@ export const whoSaysSo = 'Who says so'
 export const theDealerByTelephone = 'the dealer by telephone'
 export const addHowItCanBeHad = 'Add how it can be had'
 export const removeWhatWasSeenOn = (seenOn: string) => `Remove what was seen on ${seenOn}`
-export const eur = 'EUR'
 export const addAPrice = 'Add a price'
 export const inWhatLeaves = 'In what leaves'
 export const theShopIsNamed = 'the shop is named'

@@ -121,9 +121,9 @@ function ClaimsOfKind({ kind, product }: { kind: ClaimKind; product: ProductClai
 
 function OneClaim({ claim, isAside: aside }: { claim: StoredClaim; isAside: boolean }) {
   const { grade, lacks } = gradeClaim(claim)
-  const [said = '', ...conditions] = (formatClaimParts(claim).replace(texts.noTestNamed, '') || claim.words).split(
-    ' · ',
-  )
+  const [said = '', ...conditions] = (
+    formatClaimParts(claim).replace(` · ${texts.noTestNamed}`, '') || claim.words
+  ).split(' · ')
   const shown = claim.kind === 'efficiency' ? said.replace(/([\d.]+\+?) at /g, texts.n1At) : said
   return (
     <div

@@ -13,7 +13,7 @@ export function formatClaimParts({ kind, parts }: Pick<Claim, 'kind' | 'parts'>)
     case 'efficiency':
       return [
         texts.m(formatPoints(parts.points ?? [])),
-        parts.standard ?? texts.noTestNamedInLine,
+        parts.standard ?? texts.noTestNamed,
         parts.pass === undefined ? '' : `${parts.pass}-pass`,
       ]
         .filter(Boolean)

@@ -17,7 +17,7 @@ export function PurchaseForm({ purchase, result }: { purchase: StoredPurchase; r
   const values = purchaseValues(purchase)
   const [form, fields] = useSchemaForm(purchaseSchema, {
     result,
-    values: { ...values, currency: values.currency || money || texts.eur },
+    values: { ...values, currency: values.currency || money || 'EUR' },
   })
   return (
     <FormFrame

@@ -33,7 +33,7 @@ export function PriceForm({ id, today, latest, revisions, result }: Props) {
     result,
     values: {
       observedOn: today,
-      currency: latest?.currency ?? (money || texts.eur),
+      currency: latest?.currency ?? (money || 'EUR'),
       packSize: '1',
       shop: latest?.shop ?? '',
     },
