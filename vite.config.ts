@@ -22,12 +22,23 @@ const clientBundle = {
   output: {
     codeSplitting: {
       groups: [
-        { name: 'common', minShareCount: 40, priority: 2 },
+        { name: 'common', minShareCount: 40, priority: 4 },
+        // What the next groups need of it would else come with them, to every page.
+        { name: 'catalogue', minShareCount: 2, priority: 3, test: /core.catalogue/ },
         {
           name: 'often',
           minShareCount: 16,
           maxModuleSize: 1500,
+          priority: 2,
           test: /app.(ui|texts|features.shortcuts)|lucide|core.quantity/,
+        },
+        // What all places of an engine judge by, and few other pages.
+        {
+          name: 'judged',
+          minShareCount: 8,
+          maxModuleSize: 12_000,
+          priority: 1,
+          test: /core.(verdict|score|compare)|app.features.(verdict|lineup)/,
         },
       ],
     },

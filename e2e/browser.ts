@@ -11,6 +11,8 @@ export const browserOptions: LaunchOptions = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // As large as the pages that are looked at: what lies outside the window is never painted.
+    '--window-size=1280,900',
     // A camera that shows a made-up picture, and a page that may use it.
     '--use-fake-device-for-media-stream',
     '--use-fake-ui-for-media-stream',

@@ -87,25 +87,6 @@ export const addAProduct = 'Add a product'
 export const theFiltersThatAreSoldFor =
   'The filters that are sold for this engine will stand here side by side, part by part: each takes its place with its first specimen.'
 export const edit = 'edit'
-export const twoEnginesWithTheirFiltersAll =
-  'Two engines with their filters, all invented. It counts for nothing of yours: spreads, usual ranges and rates are kept apart.'
-export const putTheDemoAway = 'Put the demo away'
-export const itIsPutAwayAsYou = 'It is put away, as you left it.'
-export const bringTheDemoBack = 'Bring the demo back'
-export const twoInventedEnginesWithTheirFilters =
-  'Two invented engines with their filters, to look around in. It counts for nothing of yours, and can be put away again.'
-export const bringTheDemo = 'Bring the demo'
-export const theDemo = 'The demo'
-export const oneMoment = 'One moment …'
-export const openTheLineUp = 'Open the line-up'
-export const noProductsYetAddTheFilters =
-  'No products yet. Add the filters that are sold for this engine, low, middle and top.'
-export const nobodyIsJudgedYetItTakes = 'Nobody is judged yet: it takes two with a reading each.'
-export const whoIsFirstIsBeingWorked = 'Who is first is being worked out …'
-export const productsSpecimens = (productsCount: number, specimensCount: number) =>
-  `${formatCount(productsCount, 'product')}, ${formatCount(specimensCount, 'specimen')}`
-export const benchSpecimen = (brand: string, partNumber: string) => `Bench: ${brand} ${partNumber}, specimen`
-export const putOneOnTheBench = 'Put one on the bench'
 export const aProductThatIsGone = 'a product that is gone'
 export const firstRevision = 'first revision'
 export const onLoan = (givenBy: string) => `${givenBy} (on loan)`

@@ -1,3 +1,5 @@
+import { formatCount } from '#core/quantity/format.ts'
+
 /* Words of the interface: today. */
 
 export const thisLineUp = 'This line-up'
@@ -59,3 +61,22 @@ export const olderThanDays = (those: string, staleAfter: number) => `${those} ol
 export const check = 'Check'
 export const specimen = (brand: string, partNumber: string, label: string) =>
   `${brand} ${partNumber}, specimen ${label}`
+export const addAProduct = 'Add a product'
+export const twoEnginesWithTheirFiltersAll =
+  'Two engines with their filters, all invented. It counts for nothing of yours: spreads, usual ranges and rates are kept apart.'
+export const putTheDemoAway = 'Put the demo away'
+export const itIsPutAwayAsYou = 'It is put away, as you left it.'
+export const bringTheDemoBack = 'Bring the demo back'
+export const twoInventedEnginesWithTheirFilters =
+  'Two invented engines with their filters, to look around in. It counts for nothing of yours, and can be put away again.'
+export const bringTheDemo = 'Bring the demo'
+export const theDemo = 'The demo'
+export const openTheLineUp = 'Open the line-up'
+export const noProductsYetAddTheFilters =
+  'No products yet. Add the filters that are sold for this engine, low, middle and top.'
+export const nobodyIsJudgedYetItTakes = 'Nobody is judged yet: it takes two with a reading each.'
+export const whoIsFirstIsBeingWorked = 'Who is first is being worked out …'
+export const productsSpecimens = (productsCount: number, specimensCount: number) =>
+  `${formatCount(productsCount, 'product')}, ${formatCount(specimensCount, 'specimen')}`
+export const benchSpecimen = (brand: string, partNumber: string) => `Bench: ${brand} ${partNumber}, specimen`
+export const putOneOnTheBench = 'Put one on the bench'

@@ -11,6 +11,7 @@ import { LabelLayout } from 'echarts/features'
 import { CanvasRenderer, SVGRenderer } from 'echarts/renderers'
 import { useEffect, useRef } from 'react'
 import { usePreferences } from './usePreferences.ts'
+import { whenIdle } from './when-idle.ts'
 
 register([
   BarChart,
@@ -80,37 +81,61 @@ const seriesDark = [
 /** An Apache ECharts chart in the page's own colours and type. */
 export function EChart({ label, height, option, onPick, canvas = false }: ChartProps) {
   const box = useRef<HTMLDivElement>(null)
+  const isDrawn = useRef(false)
   const { theme } = usePreferences()
   useEffect(() => {
-    if (!box.current) return undefined
-    const chart = init(box.current, null, { renderer: canvas ? 'canvas' : 'svg' })
-    const style = getComputedStyle(document.documentElement)
-    const colour = (name: string) => style.getPropertyValue(name).trim()
-    const dark = style.getPropertyValue('color-scheme').includes('dark')
-    const colours: ChartColours = {
-      ink: colour('--ink'),
-      soft: colour('--ink-soft'),
-      line: colour('--line'),
-      card: colour('--card'),
-      green: colour('--green'),
-      amber: colour('--amber'),
-      red: colour('--red'),
-      series: dark ? seriesDark : seriesLight,
+    let erase: (() => void) | undefined
+    const draw = () => {
+      if (box.current) erase = drawChart(box.current, { option, onPick, canvas })
+      isDrawn.current = true
     }
-    chart.setOption({
-      animation: false,
-      color: colours.series,
-      textStyle: { fontFamily: 'Public Sans, sans-serif', color: colours.ink },
-      tooltip: { backgroundColor: colours.card, borderColor: colours.line, textStyle: { color: colours.ink } },
-      ...option(colours),
-    })
-    if (onPick) chart.on('click', ({ data }) => onPick(data))
-    const watch = new ResizeObserver(() => chart.resize())
-    watch.observe(box.current)
+    let giveUp: (() => void) | undefined
+    // The first time nobody waits for it but the eye; what stands there is drawn anew at once.
+    if (isDrawn.current) draw()
+    else giveUp = whenIdle(draw)
     return () => {
-      watch.disconnect()
-      chart.dispose()
+      giveUp?.()
+      erase?.()
     }
   }, [option, theme, onPick, canvas])
   return <div ref={box} role="img" aria-label={label} style={{ height, width: '100%' }} />
+}
+
+/** Draws a chart as wide and high as its box, and follows it; returns what takes it away. */
+function drawChart(
+  box: HTMLDivElement,
+  { option, onPick, canvas = false }: Pick<ChartProps, 'option' | 'onPick' | 'canvas'>,
+): () => void {
+  const chart = init(box, null, { renderer: canvas ? 'canvas' : 'svg' })
+  const colours = coloursOfPage()
+  chart.setOption({
+    animation: false,
+    color: colours.series,
+    textStyle: { fontFamily: 'Public Sans, sans-serif', color: colours.ink },
+    tooltip: { backgroundColor: colours.card, borderColor: colours.line, textStyle: { color: colours.ink } },
+    ...option(colours),
+  })
+  if (onPick) chart.on('click', ({ data }) => onPick(data))
+  const watch = new ResizeObserver(() => chart.resize())
+  watch.observe(box)
+  return () => {
+    watch.disconnect()
+    chart.dispose()
+  }
+}
+
+function coloursOfPage(): ChartColours {
+  const style = getComputedStyle(document.documentElement)
+  const colour = (name: string) => style.getPropertyValue(name).trim()
+  const dark = style.getPropertyValue('color-scheme').includes('dark')
+  return {
+    ink: colour('--ink'),
+    soft: colour('--ink-soft'),
+    line: colour('--line'),
+    card: colour('--card'),
+    green: colour('--green'),
+    amber: colour('--amber'),
+    red: colour('--red'),
+    series: dark ? seriesDark : seriesLight,
+  }
 }

@@ -1,6 +1,6 @@
 import type { DemoState } from '#app/data/demo.server.ts'
 import { useAction } from '#app/features/forms/useAction.ts'
-import * as texts from '#app/texts/line-up.ts'
+import * as texts from '#app/texts/today.ts'
 import { Button } from '#app/ui/Button.tsx'
 import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { Card, Row, Soft, Stack } from '#app/ui/layout.tsx'

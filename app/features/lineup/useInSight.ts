@@ -4,7 +4,7 @@ import { columnWidth, namesWidth, pinnedWidth } from './pin-style.ts'
 
 const lineHeight = 25
 /** Up to so many cells are all drawn; beyond, only those in sight. */
-const cellsAllDrawn = 2400
+const cellsAllDrawn = 800
 /** So many lines and columns are drawn before the page knows what is in sight. */
 const [linesAtFirst, columnsAtFirst] = [40, 9]
 

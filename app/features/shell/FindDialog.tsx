@@ -1,6 +1,6 @@
-import { useDeferredValue, useMemo, useState } from 'react'
+import { useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react'
 import { Autocomplete, Dialog, Input, Menu, SearchField } from 'react-aria-components'
-import { href, useMatches } from 'react-router'
+import { href, useMatches, useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { z } from 'zod'
 import { catalogueFor } from '#core/catalogue/index.ts'
@@ -113,14 +113,28 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
     const own = readingsOfPage(matches.map(({ loaderData }) => loaderData))
     return [...library, ...indexThings([...standing(engine), ...own])]
   }, [library, engine, matches])
-  // The field is there before what lies below it has been drawn.
+  // The field is there, and each letter in it, before what lies below it has been drawn.
   const searched = useDeferredValue(index, nothing)
-  const found = useMemo(() => find(query, searched), [query, searched])
+  const sought = useDeferredValue(query)
+  const found = useMemo(() => find(sought, searched), [sought, searched])
+  const navigate = useNavigate()
+  /** Whoever is faster than the list goes to what it is about to show first. */
+  const goBeforeListed = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' || sought === query) return
+    event.preventDefault()
+    event.stopPropagation()
+    const [first] = find(query, index)
+    if (!first) return
+    close()
+    void navigate(first.path)
+  }
   return (
     <Autocomplete inputValue={query} onInputChange={setQuery}>
-      <Field aria-label={texts.find} autoFocus>
-        <Input placeholder={texts.wallN40VerdictNewSpecimen} maxLength={120} />
-      </Field>
+      <div onKeyDownCapture={goBeforeListed}>
+        <Field aria-label={texts.find} autoFocus>
+          <Input placeholder={texts.wallN40VerdictNewSpecimen} maxLength={120} />
+        </Field>
+      </div>
       <Menu
         aria-label={texts.found}
         items={found.map((one) => ({ ...one, id: `${one.kind} ${one.path}` }))}
