@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { startTransition, useEffect, useState } from 'react'
 
 /** What an address of this app answers as data; undefined where there is no connection, or it has none. */
 export async function fetchJson<Data>(path: string, signal?: AbortSignal): Promise<Data | undefined> {
@@ -17,7 +17,7 @@ export function useJson<Data>(path: string | undefined): { data: Data | undefine
     if (path === undefined) return
     const leaving = new AbortController()
     void fetchJson<Data>(path, leaving.signal).then((data) => {
-      if (!leaving.signal.aborted) setAnswer({ path, data })
+      if (!leaving.signal.aborted) startTransition(() => setAnswer({ path, data }))
     })
     return () => leaving.abort()
   }, [path])

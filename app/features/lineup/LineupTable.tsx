@@ -1,4 +1,13 @@
-import { useCallback, useMemo, useRef, useState, type CSSProperties, type MouseEvent, type ReactNode } from 'react'
+import {
+  useCallback,
+  useDeferredValue,
+  useMemo,
+  useRef,
+  useState,
+  type CSSProperties,
+  type MouseEvent,
+  type ReactNode,
+} from 'react'
 import { useNavigate } from 'react-router'
 import { styled } from 'styled-components'
 import { partLabel, type FilterPartKey } from '#core/catalogue/index.ts'
@@ -195,9 +204,9 @@ const linesOf = (rows: readonly LineupLine[]): Line[] =>
 
 const rowsAtFirst = 16
 
-/** The first rows are sent with the page; those below the fold follow once it is alive. */
+/** The first rows are sent with the page; those below the fold follow once it is alive, behind what is pressed. */
 function useRowsBelowTheFold(rows: LineupLine[]): LineupLine[] {
-  const isAlive = useInBrowser(() => true, false)
+  const isAlive = useDeferredValue(useInBrowser(() => true, false))
   return isAlive ? rows : rows.slice(0, rowsAtFirst)
 }
 

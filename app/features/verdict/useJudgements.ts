@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { startTransition, useEffect, useState } from 'react'
 import type { AvailableCall } from '#core/verdict/available-call.ts'
 import type { CheapestReview } from '#core/verdict/cheapest-review.ts'
 import type { Flip } from '#core/verdict/flips.ts'
@@ -49,11 +49,14 @@ export function useJudgements({ form, evaluation, school, driver, ground, more }
   useEffect(() => {
     const worker = judgementWorker()
     const own = { evaluation, key }
+    // Drawn behind what is pressed meanwhile: the worker has more to say than anybody waits for.
     const add = (change: (before: Judgements) => Partial<Judgements>) =>
-      setSaid((before) => {
-        const known = before.evaluation === evaluation && before.key === key ? before : none
-        return { ...known, ...change(known), ...own }
-      })
+      startTransition(() =>
+        setSaid((before) => {
+          const known = before.evaluation === evaluation && before.key === key ? before : none
+          return { ...known, ...change(known), ...own }
+        }),
+      )
     const hear = ({ data }: MessageEvent<JudgementAnswer & { request: string }>) => {
       if (data.request !== key) return
       if ('flips' in data) add(() => ({ flips: data.flips }))

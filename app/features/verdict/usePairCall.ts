@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react'
+import { startTransition, useEffect, useMemo, useState } from 'react'
 import type { Call } from '#core/verdict/call.ts'
 import { firstAnswerSettings, judgePair } from '#core/verdict/judgement.ts'
 import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
@@ -34,7 +34,7 @@ export function usePairCall(
   useEffect(() => {
     const worker = judgementWorker()
     const hear = ({ data }: MessageEvent<PairAnswer | { request: string }>) => {
-      if ('id' in data && data.id === request.id) setRefined({ of: request, call: data.call })
+      if ('id' in data && data.id === request.id) startTransition(() => setRefined({ of: request, call: data.call }))
     }
     worker.addEventListener('message', hear)
     worker.postMessage(request)
