@@ -50,6 +50,8 @@ try {
   const home = await (await fetch(server.url)).text()
   const lineup = /href="(\/lineups\/(?!new)\w+)"/.exec(home)?.[1] ?? ''
   await page.goto(server.url + lineup, { waitUntil: 'networkidle0' })
+  // Who scrolls has looked at the table: the drawings of its products have come by then.
+  await new Promise((resolve) => setTimeout(resolve, 6000))
   const [products, rows] = await page.evaluate(() => [
     document.querySelectorAll('table col').length - 1,
     document.querySelector('table')?.getAttribute('aria-rowcount') ?? 'all',

@@ -15,3 +15,16 @@ export function whenIdle(work: () => void): () => void {
   const waiting = requestIdleCallback(work, { timeout: longestWait })
   return () => cancelIdleCallback(waiting)
 }
+
+/** Who opened a page looks at it and presses something first, ms. */
+const firstLook = 3000
+
+/** Does what is of use later alone, once who opened the page has looked at it. */
+export function afterFirstLook(work: () => void): () => void {
+  let giveUp: (() => void) | undefined
+  const waiting = setTimeout(() => (giveUp = whenIdle(work)), firstLook)
+  return () => {
+    clearTimeout(waiting)
+    giveUp?.()
+  }
+}

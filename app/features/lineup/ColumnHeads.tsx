@@ -1,14 +1,18 @@
 import { href, Link } from 'react-router'
 import { tierLabels } from '#app/features/forms/labels.ts'
 import * as texts from '#app/texts/line-up.ts'
+import { usePicturesAhead } from '#app/ui/usePicturesAhead.ts'
 import { CellsOfRow } from './CellsOfRow.tsx'
 import { pinStyle } from './pin-style.ts'
 import { SortHead } from './SortHead.tsx'
 import { HeadDrawing } from './table-style.ts'
 import type { Columns } from './useColumns.ts'
 
+const faceOf = (specimen: string): string => `${href('/specimens/:specimen/drawing.svg', { specimen })}?face`
+
 /** Drawing, name, revision and tier of each product. */
 export function ColumnHeads({ view }: { view: Columns }) {
+  usePicturesAhead(view.shown.map(({ column: { specimenId } }) => faceOf(specimenId)))
   return (
     <thead>
       <tr>
@@ -28,13 +32,7 @@ export function ColumnHeads({ view }: { view: Columns }) {
               .join(' · ')
             return (
               <th scope="col" style={pinStyle(view, id, 3)}>
-                <HeadDrawing
-                  src={`${href('/specimens/:specimen/drawing.svg', { specimen: specimenId })}?face`}
-                  alt=""
-                  loading="lazy"
-                  width={250}
-                  height={124}
-                />
+                <HeadDrawing src={faceOf(specimenId)} alt="" loading="lazy" width={250} height={124} />
                 <Link to={href('/products/:product', { product: productId })} title={name}>
                   {name}
                 </Link>

@@ -1,3 +1,4 @@
+import { memo, type CSSProperties } from 'react'
 import { href } from 'react-router'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import type { Cell, NumberCell, OpeningsCell, WordsCell } from '#core/compare/cell.ts'
@@ -10,21 +11,19 @@ import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import type { ColumnHead } from '#app/data/lineup.server.ts'
 import * as texts from '#app/texts/line-up.ts'
 import { EvidenceGlyph } from '#app/ui/Evidence.tsx'
-import { pinStyle } from './pin-style.ts'
-import type { Columns } from './useColumns.ts'
 
 interface Props {
   rowKey: string
   cell: Cell
   column: ColumnHead
-  view: Columns
+  style: CSSProperties | undefined
   system: UnitHabit
   showsUncertainty: boolean
 }
 
 /** What is known of one characteristic or figure of one product; a number opens to its readings. */
-export function LineupCell({ rowKey, cell, column, view, system, showsUncertainty }: Props) {
-  const style = pinStyle(view, column.id)
+export const LineupCell = memo(function LineupCell(props: Props) {
+  const { rowKey, cell, column, style, system, showsUncertainty } = props
   const address = (specimen: string) => href('/specimens/:specimen/values/:key', { specimen, key: rowKey })
   switch (cell.state) {
     case 'missing':
@@ -61,7 +60,7 @@ export function LineupCell({ rowKey, cell, column, view, system, showsUncertaint
       )
     }
   }
-}
+})
 
 /** What is said beside a cell: of a number its remark and why it is not judged, and of how many specimens it is. */
 function remarksOn(cell: NumberCell | WordsCell | OpeningsCell, { specimens }: ColumnHead): string[] {

@@ -1,9 +1,11 @@
 import { memo } from 'react'
+import type { Cell } from '#core/compare/cell.ts'
 import type { Row } from '#core/compare/lineup.ts'
 import type { UnitHabit } from '#core/quantity/unit-habit.ts'
 import * as texts from '#app/texts/line-up.ts'
 import { CellsOfRow } from './CellsOfRow.tsx'
 import { LineupCell } from './LineupCell.tsx'
+import { pinStyle } from './pin-style.ts'
 import { SortHead } from './SortHead.tsx'
 import type { Columns } from './useColumns.ts'
 
@@ -13,6 +15,8 @@ interface Props {
   system: UnitHabit
   showsUncertainty: boolean
 }
+
+const missing: Cell = { state: 'missing' }
 
 /** Several numbers are known and none is apart from the others. */
 const isTie = ({ cells, differs }: Row): boolean =>
@@ -30,9 +34,9 @@ export const LineupRow = memo(function LineupRow({ row, view, system, showsUncer
         {({ at, column }) => (
           <LineupCell
             rowKey={row.key}
-            cell={row.cells[at] ?? { state: 'missing' }}
+            cell={row.cells[at] ?? missing}
             column={column}
-            view={view}
+            style={pinStyle(view, column.id)}
             system={system}
             showsUncertainty={showsUncertainty}
           />

@@ -6,16 +6,23 @@ export const namesWidth = 228
 export const columnWidth = 142
 export const pinnedWidth = 160
 
-/** A pinned column stays beside the names of the rows. */
+/** A pinned column stays beside the names of the rows; the same style each time, so that no cell is drawn for it. */
 export function pinStyle({ pinned, hidden }: Columns, id: string, zIndex = 1): CSSProperties | undefined {
   const place = pinned.filter((one) => !hidden.has(one)).indexOf(id)
   if (place < 0) return undefined
-  return {
-    position: 'sticky',
-    left: namesWidth + place * pinnedWidth,
-    width: pinnedWidth,
-    minWidth: pinnedWidth,
-    zIndex,
-    borderRight: '1px solid var(--line-strong)',
-  }
+  const key = `${place} ${zIndex}`
+  const style = styles.get(key) ?? styleAt(place, zIndex)
+  styles.set(key, style)
+  return style
 }
+
+const styles = new Map<string, CSSProperties>()
+
+const styleAt = (place: number, zIndex: number): CSSProperties => ({
+  position: 'sticky',
+  left: namesWidth + place * pinnedWidth,
+  width: pinnedWidth,
+  minWidth: pinnedWidth,
+  zIndex,
+  borderRight: '1px solid var(--line-strong)',
+})

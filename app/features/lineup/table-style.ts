@@ -50,6 +50,10 @@ export const Table = styled.table`
     border-bottom: 1px solid var(--line);
     text-align: right;
     vertical-align: top;
+  }
+  /* What others are scrolled under; any other ground or clip is painted a thousand times. A pinned cell has a style. */
+  th,
+  td[style] {
     background: var(--card);
   }
   td {
@@ -89,26 +93,27 @@ export const Table = styled.table`
   thead small,
   tr[data-brief] td > * {
     display: block;
-    overflow: hidden;
+    overflow: clip;
     text-overflow: ellipsis;
     white-space: nowrap;
   }
   tr:not([data-brief]) td {
-    overflow: hidden;
+    overflow: clip;
     text-overflow: ellipsis;
     white-space: nowrap;
   }
   tr:not([data-brief]) td small {
     float: left;
     max-width: 60px;
-    overflow: hidden;
+    overflow: clip;
     text-overflow: ellipsis;
   }
   thead small {
     font: 400 12px/1.35 var(--text);
     color: var(--ink-soft);
   }
-  tr[data-tie] td,
+  tr[data-tie],
+  tr[data-tie] td[style],
   tr[data-tie] th[scope='row'] {
     background: color-mix(in srgb, var(--line) 34%, var(--card));
   }

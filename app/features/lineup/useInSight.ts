@@ -1,21 +1,24 @@
-import { useVirtualizer } from '@tanstack/react-virtual'
 import { useSyncExternalStore, type RefObject } from 'react'
+import type { DrawnRange } from './drawn-range.ts'
 import { columnWidth, namesWidth, pinnedWidth } from './pin-style.ts'
+import { useDrawnRange } from './useDrawnRange.ts'
 
 const lineHeight = 25
 /** Up to so many cells are all drawn; beyond, only those in sight. */
 const cellsAllDrawn = 800
 /** So many lines and columns are drawn before the page knows what is in sight. */
 const [linesAtFirst, columnsAtFirst] = [40, 9]
+/** So many lines and columns are drawn at a time. */
+const [blockOfLines, blockOfColumns] = [8, 3]
 
-/** What of a table is in sight of the scrolled box: lines and columns, and how much room the others take. */
+/** What of a table is drawn, as its box is scrolled: lines and columns, and how much room the others take. */
 export interface InSight {
   from: number
   to: number
   above: number
   below: number
   /** Of the columns behind the pinned ones. */
-  columns: { from: number; to: number }
+  columns: DrawnRange
 }
 
 interface Extent {
@@ -33,29 +36,31 @@ export function useInSight(box: RefObject<HTMLDivElement | null>, { lines, colum
     () => false,
   )
   const isPartial = lines * columns > cellsAllDrawn && !isPrinting
-  const shared = { getScrollElement: () => box.current, enabled: isPartial }
   const count = columns - pinned
-  // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is read in this render only
-  const down = useVirtualizer({ ...shared, count: lines, estimateSize: () => lineHeight, overscan: 4 })
-  const across = useVirtualizer({
-    ...shared,
+  const down = useDrawnRange(box, { count: lines, size: lineHeight, block: blockOfLines, enabled: isPartial })
+  const across = useDrawnRange(box, {
     count,
+    size: columnWidth,
+    before: namesWidth + pinned * pinnedWidth,
     horizontal: true,
-    estimateSize: () => columnWidth,
-    paddingStart: namesWidth + pinned * pinnedWidth,
-    overscan: 2,
+    block: blockOfColumns,
+    enabled: isPartial,
   })
   if (!isPartial) return { from: 0, to: lines, above: 0, below: 0, columns: { from: 0, to: count } }
-  const [items, drawn] = [down.getVirtualItems(), across.getVirtualItems()]
-  const [first, last] = [items[0], items.at(-1)]
-  const inSight = { from: drawn[0]?.index ?? 0, to: (drawn.at(-1)?.index ?? Math.min(count, columnsAtFirst) - 1) + 1 }
-  if (!first || !last) {
-    const below = Math.max(0, lines - linesAtFirst) * lineHeight
-    return { from: 0, to: linesAtFirst, above: 0, below, columns: inSight }
+  const { from, to } = within(down ?? { from: 0, to: linesAtFirst }, lines)
+  return {
+    ...{ from, to },
+    above: from * lineHeight,
+    below: (lines - to) * lineHeight,
+    columns: within(across ?? { from: 0, to: columnsAtFirst }, count),
   }
-  const below = down.getTotalSize() - last.end
-  return { from: first.index, to: last.index + 1, above: first.start, below, columns: inSight }
 }
+
+/** Of a table that has become shorter since no more is drawn than it has. */
+const within = ({ from, to }: DrawnRange, count: number): DrawnRange => ({
+  from: Math.min(from, count),
+  to: Math.min(to, count),
+})
 
 function onPrint(listener: () => void): () => void {
   const query = window.matchMedia('print')
