@@ -1,3 +1,5 @@
+import { join } from 'node:path'
+import Database from 'better-sqlite3'
 import { strFromU8, unzipSync } from 'fflate'
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
@@ -57,4 +59,39 @@ test('the site of all that is published is a folder whose links lead somewhere',
   expect((JSON.parse(told) as { '@graph': unknown[] })['@graph']).toHaveLength(13)
   for (const path of ['../plicator.sqlite', 'written.json', '%2e%2e/plicator.sqlite'])
     expect((await fetch(`${app.url}/reviews/site/${path}`)).status).toBe(404)
+})
+
+test('a long build can be stopped, and goes on from there when it is built again', async () => {
+  const copies = 120
+  const database = new Database(join(app.data, 'plicator.sqlite'))
+  database.transaction(() => {
+    const review = database.prepare(
+      `insert into review select :copy, application_id, subject, a, b, title || ' ' || :copy, blocks, created_at,
+       updated_at, version from review where id = (select review_id from review_version where id = :version)`,
+    )
+    const version = database.prepare(
+      `insert into review_version select :copy, :copy, number, published_at, content, hash, method, correction
+       from review_version where id = :version`,
+    )
+    const first = database.prepare('select id from review_version').pluck().get()
+    for (let copy = 1; copy <= copies; copy++) {
+      review.run({ copy: `copy${copy}`, version: first })
+      version.run({ copy: `copy${copy}`, version: first })
+    }
+  })()
+  database.close()
+  await visit(page, `${app.url}${lineup}/review`)
+  await fill(page, 'Where it will be', 'https://example.org/filters')
+  await press(page, 'button', 'Build it')
+  await press(page, 'button', 'Stop')
+  await sees(page, 'Stopped after')
+  const said = await page.$eval('main', (main) => main.textContent)
+  const [, done, total] = /Stopped after (\d+) of (\d+) reviews/.exec(said) ?? []
+  expect(Number(total)).toBe(copies + 1)
+  expect(Number(done)).toBeLessThan(copies + 1)
+  await press(page, 'button', 'Build it')
+  await page.waitForFunction(() => !document.querySelector('main')?.textContent.includes('Stopped after'))
+  await sees(page, `${copies + 1} reviews, `)
+  const [, written] = /reviews, (\d+) written anew/.exec(await page.$eval('main', (main) => main.textContent)) ?? []
+  expect(Number(written)).toBeLessThanOrEqual(copies + 1 - Number(done))
 })
