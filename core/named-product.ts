@@ -16,6 +16,19 @@ const gap = '[-\\s./]*'
  * @example spelt('N-40').test('the n 40 of last year') // => true
  */
 export function spelt(name: string): RegExp {
+  const known = spellings.get(name)
+  if (known) return known
+  if (spellings.size >= mostSpellings) spellings.clear()
+  const spelling = spellingOf(name)
+  spellings.set(name, spelling)
+  return spelling
+}
+
+/** A review asks for the same few names hundreds of times. */
+const spellings = new Map<string, RegExp>()
+const mostSpellings = 1000
+
+function spellingOf(name: string): RegExp {
   const letters = [...name.trim()]
   if (!letters.some(kindOf)) return /(?!)/
   const pattern = letters.map((letter, at) => {

@@ -157,6 +157,7 @@ describe('the verdict', () => {
     const score = await page.$eval('[aria-label="Scores"] a', (link) => link.getAttribute('href')!)
     await visit(page, `${app.url}${score}`)
     await sees(page, 'What makes it unsure')
+    await page.waitForSelector('[aria-label="By kind"]')
     const shares = await page.$$eval('[aria-label="By kind"] tbody td:last-child', (cells) =>
       cells.map((cell) => Number.parseInt(cell.textContent ?? '', 10)),
     )

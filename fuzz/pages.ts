@@ -46,7 +46,8 @@ export async function openEverything(
   return outcome
 }
 
-function addresses(routes: readonly FuzzedRoute[], known: KnownIds, most: number) {
+/** Addresses of all that can be opened, of each route for so many of what is there. */
+export function addresses(routes: readonly FuzzedRoute[], known: KnownIds, most: number) {
   return routes
     .filter(({ hasLoader, isPage }) => hasLoader || isPage)
     .flatMap(({ path, isPage }) => {

@@ -8,7 +8,7 @@ import { join } from 'node:path'
 import { randomSource } from '../benchmarks/random-source.ts'
 import { ask as askDatabase, demoFolder, removeDemo, removeFolder } from '../torture/folder.ts'
 import { hostileBodies, pick } from './hostile.ts'
-import { openEverything } from './pages.ts'
+import { addresses, openEverything } from './pages.ts'
 import { ask, hostileRequest, type KnownIds } from './requests.ts'
 import { allRoutes } from './routes.ts'
 import { startServer, watch } from './server.ts'
@@ -30,7 +30,7 @@ const random = randomSource(seed)
 const server = await startServer(data, port)
 for (const { body } of hostileBodies) body(random)
 // What a server does for the first time takes longer, whoever asks.
-for (const { path, isPage } of routes) if (isPage && !path.includes(':')) await (await fetch(origin + path)).text()
+for (const { address, isPage } of addresses(routes, known, 1)) if (isPage) await (await fetch(origin + address)).text()
 const watcher = watch(server, `${origin}/instruments`)
 
 const statuses = new Map<string, number>()

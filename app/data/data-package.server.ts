@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { strToU8, zipSync, type Zippable } from 'fflate'
+import { strToU8, type Zippable } from 'fflate'
 import { dataPackage, type Licence, type PackagedFile } from '#core/datapackage/descriptor.ts'
 import { libraryTables, type LibraryTable, type PackagedLibrary } from '#core/datapackage/library-tables.ts'
 import { tableCsv, type Table } from '#core/datapackage/table.ts'
@@ -35,6 +35,7 @@ import { listPrices } from './prices.server.ts'
 import { listProducts, type Product } from './products.server.ts'
 import { listReadingsBySpecimen } from './readings.server.ts'
 import { listVerdicts } from './verdicts.server.ts'
+import { zipped } from './zipped.server.ts'
 
 /** All that is known of the filters of an engine, as a Data Package in a zip. */
 export async function dataPackageZip(application: Application, licence: Licence): Promise<Uint8Array> {
@@ -81,7 +82,7 @@ export async function dataPackageZip(application: Application, licence: Licence)
     ...{ created: now(), licence, method: method.version },
   }
   const descriptor = strToU8(`${JSON.stringify(dataPackage(head, listed), undefined, 2)}\n`)
-  return zipSync({ 'datapackage.json': descriptor, ...files }, { level: 6 })
+  return zipped({ 'datapackage.json': descriptor, ...files })
 }
 
 /** Readings that stand, by specimen; their notes stay. */

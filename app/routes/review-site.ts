@@ -1,5 +1,5 @@
-import { zipSync } from 'fflate'
 import { data } from 'react-router'
+import { zipped } from '#app/data/zipped.server.ts'
 import { siteSchema } from '#app/features/forms/review-fields.ts'
 import * as texts from '#app/texts/review.ts'
 import type { Route } from './+types/review-site'
@@ -11,5 +11,5 @@ export async function loader({ request }: Route.LoaderArgs) {
   const parsed = parseFields(siteSchema, Object.fromEntries(new URL(request.url).searchParams))
   if (!parsed.ok) throw parsed.refusal
   if (!(await buildSite(parsed.value))) throw data(texts.theSiteWasStoppedWhileIt, { status: 409 })
-  return zipDownload(zipSync(await builtFiles(), { level: 6 }), 'site.zip')
+  return zipDownload(await zipped(await builtFiles()), 'site.zip')
 }

@@ -85,11 +85,18 @@ export function valueByName(name: string, { products, rows }: Named): string | u
   return cell && saidCell(cell)
 }
 
+/** What rows are called: each is asked once for every name that stands in a review. */
+const wordsOfRows = new WeakMap<MaterialRow, string[]>()
+
 /** What a row is called, in small letters. */
-function rowWords({ key, label, part }: MaterialRow): string[] {
-  const characteristic = findCharacteristic(key)
-  const own = characteristic ? namesOf(characteristic) : [label]
-  return own.flatMap((one) => [one.toLowerCase(), `${partLabel(part)} ${one}`.toLowerCase()])
+function rowWords(row: MaterialRow): string[] {
+  const known = wordsOfRows.get(row)
+  if (known) return known
+  const characteristic = findCharacteristic(row.key)
+  const own = characteristic ? namesOf(characteristic) : [row.label]
+  const words = own.flatMap((one) => [one.toLowerCase(), `${partLabel(row.part)} ${one}`.toLowerCase()])
+  wordsOfRows.set(row, words)
+  return words
 }
 
 /**

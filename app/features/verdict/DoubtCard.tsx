@@ -1,13 +1,14 @@
-import { useMemo } from 'react'
+import { startTransition, useEffect, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { groupBy } from '#core/group-by.ts'
 import { doubtSources, scoreDoubt, type DoubtShare } from '#core/verdict/doubt.ts'
 import { judgementProblem } from '#core/verdict/judgement.ts'
 import { contenders, type EvaluatedRevision } from '#core/verdict/ranking.ts'
 import * as texts from '#app/texts/how-sure.ts'
-import { Card, Small, Stack } from '#app/ui/layout.tsx'
+import { Card, Small, Soft, Stack } from '#app/ui/layout.tsx'
 import { ShareBar } from '#app/ui/ShareBar.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { whenIdle } from '#app/ui/when-idle.ts'
 
 /** So many criteria are named. */
 const named = 8
@@ -21,45 +22,60 @@ interface Props {
 }
 
 /** What makes a product's score unsure: by the kind of doubt, and the criteria that have most of it. */
-export function DoubtCard({ all, of, linkOf }: Props) {
-  const shares = useMemo(() => {
-    const judged = contenders(all)
-    const at = judged.findIndex(({ id }) => id === of.id)
-    return at < 0 ? [] : scoreDoubt(judgementProblem(judged), at, of)
-  }, [all, of])
-  const sources = useMemo(() => sumBySource(shares), [shares])
-  const rest = shares.slice(named).reduce((sum, { share }) => sum + share, 0)
+export function DoubtCard(props: Props) {
+  const shares = useShares(props)
   return (
     <Card>
       <Stack $gap={10}>
         <h2>{texts.whatMakesItUnsure}</h2>
-        {shares.length === 0 ? (
-          <p>{texts.nothingAllThatIsJudgedIs}</p>
-        ) : (
-          <>
-            <Shares
-              label={texts.byKind}
-              lines={sources.map(({ source, share }) => ({ name: doubtSources[source], share }))}
-            />
-            <Shares
-              label={texts.byCriterion}
-              lines={[
-                ...shares.slice(0, named).map(({ attribute, label, source, share }) => ({
-                  name: (
-                    <>
-                      <Link to={linkOf(attribute)}>{label}</Link>: {doubtSources[source]}
-                    </>
-                  ),
-                  share,
-                })),
-                ...(rest > 0.005 ? [{ name: texts.allOthers, share: rest }] : []),
-              ]}
-            />
-            <Small>{texts.sharesOfTheVarianceOfIts}</Small>
-          </>
-        )}
+        {shares ? <DoubtShares shares={shares} linkOf={props.linkOf} /> : <Soft>{texts.beingWorkedOut}</Soft>}
       </Stack>
     </Card>
+  )
+}
+
+/** Worked out when the page has nothing else to do: it takes as long as all the rest, and stands at its end. */
+function useShares({ all, of }: Props): DoubtShare[] | undefined {
+  const [known, setKnown] = useState<{ product: string; shares: DoubtShare[] }>()
+  useEffect(
+    () =>
+      whenIdle(() => {
+        const judged = contenders(all)
+        const at = judged.findIndex(({ id }) => id === of.id)
+        const shares = at < 0 ? [] : scoreDoubt(judgementProblem(judged), at, of)
+        startTransition(() => setKnown({ product: of.id, shares }))
+      }),
+    [all, of],
+  )
+  return known?.product === of.id ? known.shares : undefined
+}
+
+function DoubtShares({ shares, linkOf }: { shares: DoubtShare[]; linkOf: Props['linkOf'] }) {
+  const sources = useMemo(() => sumBySource(shares), [shares])
+  const rest = shares.slice(named).reduce((sum, { share }) => sum + share, 0)
+  if (shares.length === 0) return <p>{texts.nothingAllThatIsJudgedIs}</p>
+  return (
+    <>
+      <Shares
+        label={texts.byKind}
+        lines={sources.map(({ source, share }) => ({ name: doubtSources[source], share }))}
+      />
+      <Shares
+        label={texts.byCriterion}
+        lines={[
+          ...shares.slice(0, named).map(({ attribute, label, source, share }) => ({
+            name: (
+              <>
+                <Link to={linkOf(attribute)}>{label}</Link>: {doubtSources[source]}
+              </>
+            ),
+            share,
+          })),
+          ...(rest > 0.005 ? [{ name: texts.allOthers, share: rest }] : []),
+        ]}
+      />
+      <Small>{texts.sharesOfTheVarianceOfIts}</Small>
+    </>
   )
 }
 
