@@ -120,7 +120,7 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
   const navigate = useNavigate()
   /** Whoever is faster than the list goes to what it is about to show first. */
   const goBeforeListed = (event: KeyboardEvent) => {
-    if (event.key !== 'Enter' || sought === query) return
+    if (event.key !== 'Enter' || event.nativeEvent.isComposing || sought === query) return
     event.preventDefault()
     event.stopPropagation()
     const [first] = find(query, index)
