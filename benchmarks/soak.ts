@@ -10,6 +10,7 @@ import { join } from 'node:path'
 import { median, quantileSorted } from 'simple-statistics'
 import { newId } from '#app/data/id.ts'
 import { catalogueFor } from '#core/catalogue/index.ts'
+import type { Floor } from './floor.ts'
 import { largeLibrary, type LibrarySize } from './grow.ts'
 import { keepAliveClient } from './keep-alive.ts'
 import { randomSource } from './random-source.ts'
@@ -205,20 +206,30 @@ const sizes: LibrarySize[] = [1, 10, 100].map((times) => ({
   lineups: 12 * times,
 }))
 
+/** Below what a page cannot come: its SQL and its render alone, in milliseconds. */
+function floorsOf(folder: string, places: Places): Floor[] {
+  const paths = views.map(({ path }) => path(places))
+  const said = execFileSync('npx', ['tsx', 'benchmarks/floor.ts', folder, ...paths], { encoding: 'utf8' })
+  const lines = said.split('\n').filter((line) => line.startsWith('{'))
+  return lines.map((line) => JSON.parse(line) as Floor)
+}
+
 async function reportGrowth(): Promise<boolean> {
   const measured: Map<string, { cold: number; warm: number }>[] = []
+  let floors: Floor[] = []
   for (const size of sizes) {
     const folder = grown(size)
     const places = await placesOf(folder, size.specimens)
     measured.push(await alone(folder, places[0]!, places.at(-1)!))
+    if (size === sizes.at(-1)) floors = floorsOf(folder, places[0]!)
     rmSync(folder, { recursive: true, force: true })
   }
   const heads = sizes.map(({ readings }) => readings.toLocaleString('en').padStart(10)).join('')
   console.log(
-    `\n${'alone, warm, ms; readings in all'.padEnd(36)}${heads}${'growth'.padStart(10)}${'cold, most'.padStart(12)}`,
+    `\n${'alone, warm, ms; readings in all'.padEnd(36)}${heads}${'growth'.padStart(10)}${'cold, most'.padStart(12)}${'its SQL'.padStart(10)}${'render'.padStart(8)}`,
   )
   let allHold = true
-  for (const { name } of views) {
+  for (const [index, { name }] of views.entries()) {
     const times = measured.map((one) => one.get(name)!)
     const [small, , large] = times.map(({ warm }) => warm) as [number, number, number]
     const cold = Math.max(...times.map((one) => one.cold))
@@ -227,7 +238,9 @@ async function reportGrowth(): Promise<boolean> {
     allHold &&= holds
     const columns = times.map(({ warm }) => warm.toFixed(1).padStart(10)).join('')
     const growth = (large / small).toFixed(2).padStart(10)
-    console.log(`${name.padEnd(36)}${columns}${growth}${cold.toFixed(0).padStart(12)}   ${mark(holds)}`)
+    const { sql = 0, render = 0 } = floors[index] ?? {}
+    const floor = sql.toFixed(1).padStart(10) + render.toFixed(1).padStart(8)
+    console.log(`${name.padEnd(36)}${columns}${growth}${cold.toFixed(0).padStart(12)}${floor}   ${mark(holds)}`)
   }
   return allHold
 }

@@ -88,10 +88,16 @@ export const takeFaults = (): string[] => faults.splice(0)
  */
 const isAnswer = (status: number): boolean => status < 400 || status === 409 || status === 422
 
+/** The window of a laptop at a bench. */
+export const usualWindow = { width: 1280, height: 800 }
+
+/** A window in which every row and column of a line-up of the demo is in sight, and so is drawn. */
+export const wholeLineup = { width: 2600, height: 4200 }
+
 /** A page whose faults fail the test: an uncaught error, an error on the console, a request that failed. */
 export async function openPage({ url, browser }: App, path: string): Promise<Page> {
   const page = await browser.newPage()
-  await page.setViewport({ width: 1280, height: 800 })
+  await page.setViewport(usualWindow)
   page.setDefaultTimeout(patience)
   page.on('pageerror', (error) => {
     // React Router gives up loads that a later one has overtaken, and says so nowhere else.

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { strFromU8, unzipSync } from 'fflate'
 import type { ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { choose, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
+import { choose, lineupOf, openPage, press, sees, startApp, visit, wholeLineup, type App } from './app.ts'
 
 let full: App
 let empty: App
@@ -37,6 +37,7 @@ describe('the data of a line-up', () => {
 
   test('leave as a package under the licence that is chosen', async () => {
     const lineup = await lineupOf(page, 'Skerry 1.1 D')
+    await page.setViewport(wholeLineup)
     await visit(page, full.url + lineup)
     await page.waitForFunction(() => document.body.innerText.includes('Can wall'))
     seen = await rowsSeen()
@@ -60,6 +61,7 @@ describe('the data of a line-up', () => {
   test('come back to the same line-up where nothing of them was', async () => {
     await page.close()
     page = await openPage(empty, '/import')
+    await page.setViewport(wholeLineup)
     const input = (await page.waitForSelector('input[type="file"]')) as ElementHandle<HTMLInputElement>
     await input.uploadFile(file)
     await sees(page, 'It is a data package: beside its readings it brings 1 engine, 11 products')

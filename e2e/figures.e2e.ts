@@ -3,7 +3,20 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import type { ElementHandle, Page } from 'puppeteer-core'
-import { benchOf, goOn, openPage, press, readingIs, sees, startApp, visit, words, type App } from './app.ts'
+import {
+  benchOf,
+  goOn,
+  openPage,
+  press,
+  readingIs,
+  sees,
+  startApp,
+  usualWindow,
+  visit,
+  wholeLineup,
+  words,
+  type App,
+} from './app.ts'
 
 let app: App
 let page: Page
@@ -100,6 +113,7 @@ describe('a figure opened', () => {
   })
 
   test('every figure of the method is in the line-up, with its unit in inches too', async () => {
+    await page.setViewport(wholeLineup)
     await visit(page, app.url + lineup)
     for (const label of [
       'Inlet area',
@@ -125,6 +139,7 @@ describe('a figure opened', () => {
     await press(page, 'button', 'All imperial')
     await sees(page, 'in · oz')
     await sees(page, '0.019 in')
+    await page.setViewport(usualWindow)
   })
 })
 

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import { benchOf, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
+import { benchOf, fill, lineupOf, openPage, press, sees, startApp, visit, wholeLineup, type App } from './app.ts'
 import { submit } from './forms.ts'
 
 let app: App
@@ -11,6 +11,7 @@ let edit: string
 beforeAll(async () => {
   app = await startApp({ demo: true })
   page = await openPage(app, '/')
+  await page.setViewport(wholeLineup)
   lineup = await lineupOf(page, 'Skerry 1.1 D')
   edit = `${(await benchOf(page, 'Merribank MB-1120')).replace('/bench/', '/specimens/')}/edit`
 })

@@ -1,7 +1,19 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import type { Page } from 'puppeteer-core'
 import { spinOnAnswers } from './answers.ts'
-import { byRole, fill, openPage, press, readingIs, readingUp, sees, startApp, words, type App } from './app.ts'
+import {
+  byRole,
+  fill,
+  openPage,
+  press,
+  readingIs,
+  readingUp,
+  sees,
+  startApp,
+  wholeLineup,
+  words,
+  type App,
+} from './app.ts'
 
 let app: App
 let page: Page
@@ -111,6 +123,7 @@ describe('a whole specimen, from the sealed box to its rank', () => {
   })
 
   test('it takes its place in the line-up, disclosed as given', async () => {
+    await page.setViewport(wholeLineup)
     await press(page, 'link', 'Skerry 1.1 D')
     await page.waitForSelector('::-p-aria([name="Line-up table"])')
     await sees(page, 'Tarnfield & "Söhne" <b> T-1')

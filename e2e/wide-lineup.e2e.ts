@@ -74,6 +74,40 @@ test('the arrows pass every product on the way', async () => {
   expect(await focused()).toMatchObject({ place: products - 1, isInSight: true })
 })
 
+test('Ctrl End leads to the last row of all, Page Up back by as many rows, Ctrl Home to the first', async () => {
+  const rows = () =>
+    page.$eval(table, (box) => {
+      const row = document.activeElement?.closest('tr')
+      const last = box.querySelector('table')!.getAttribute('aria-rowcount')
+      return { at: Number(row?.getAttribute('aria-rowindex')), last: Number(last) }
+    })
+  const reaches = (row: number) =>
+    page.waitForFunction((at) => document.activeElement?.closest('tr')?.ariaRowIndex === String(at), {}, row)
+  await page.focus(`${table} [aria-label="Sort by Whole weight"]`)
+  const { at: first, last } = await rows()
+  expect(last).toBeGreaterThan(60)
+  await page.keyboard.down('Control')
+  await page.keyboard.press('End')
+  await page.keyboard.up('Control')
+  await reaches(last)
+  expect(await focused()).toMatchObject({ place: products - 1, isInSight: true })
+  let before = last
+  for (let press = 0; press < 3; press++) {
+    await page.keyboard.press('PageUp')
+    await page.waitForFunction((was) => document.activeElement?.closest('tr')?.ariaRowIndex !== String(was), {}, before)
+    const { at } = await rows()
+    // Twelve rows of cells, and the heads of parts among them.
+    expect(before - at).toBeGreaterThanOrEqual(12)
+    expect(before - at).toBeLessThan(20)
+    before = at
+  }
+  await page.keyboard.down('Control')
+  await page.keyboard.press('Home')
+  await page.keyboard.up('Control')
+  await reaches(1)
+  expect(first).toBeGreaterThan(1)
+})
+
 test('the name of a part stays in sight when the table is scrolled across', async () => {
   await page.$eval(table, (box) => (box.scrollLeft = box.scrollWidth))
   const [name, box] = await page.$eval(table, (around) => [

@@ -5,7 +5,7 @@ import { assessApplication } from './assessments.server.ts'
 import { evaluateLineup } from './lineup-evaluation.server.ts'
 import { keepFitment, listFitments, removeFitment } from './fitments.server.ts'
 import { newId } from './id.ts'
-import { productFitments } from './product-fitments.server.ts'
+import { listEnginesToFit, productFitments } from './product-fitments.server.ts'
 import { findProduct, listProducts, type Product } from './products.server.ts'
 import { bringBack, throwAway } from './trash.server.ts'
 import { markAsDemo } from './demo.server.ts'
@@ -27,6 +27,9 @@ beforeAll(async () => {
 
 test('every product is for the engine that it was entered for, and no other', async () => {
   expect(await listFitments(product.id)).toMatchObject([{ applicationId: home.id, isHome: true, source: '' }])
+  // Neither the cartridge of the demo nor an engine of one's own.
+  expect(await listEnginesToFit(product.id)).toEqual([{ id: other.id, name: 'Skerry 0.8' }])
+  expect((await productFitments(product)).hasOthers).toBe(true)
   expect(await listProducts(other.id)).toEqual([])
 })
 
@@ -44,14 +47,15 @@ test('one that fits another engine stands in both line-ups, judged by what each 
 })
 
 test('each engine says what fits, and what the other size gains', async () => {
-  const { fitments, engines } = await productFitments(product)
+  const { fitments, hasOthers } = await productFitments(product)
   expect(fitments.map(({ engine, isHome }) => [engine, isHome])).toEqual([
     ['Skerry 1.1 D', true],
     ['Skerry 0.8', false],
   ])
   expect(fitments[0]!.option).toMatch(/^Another size: \d\.\d mm longer than is usual for this engine, with \d+ % more/)
   expect(fitments[1]!.checks.find(({ what }) => what === 'Height')).toMatchObject({ state: 'not' })
-  expect(engines).toEqual([])
+  expect(hasOthers).toBe(false)
+  expect(await listEnginesToFit(product.id)).toEqual([])
 })
 
 test('thrown away and brought back it is for the same engines', async () => {

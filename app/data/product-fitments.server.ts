@@ -2,8 +2,9 @@ import { median } from 'simple-statistics'
 import { fitmentChecks } from '#core/kin/fitment-checks.ts'
 import { formatSizeOption, sizeOption, type OptionSizes } from '#core/kin/size-option.ts'
 import type { FitmentCheck } from '#core/score/fitment.ts'
-import { findApplication, listApplications } from './applications.server.ts'
+import { findApplication } from './applications.server.ts'
 import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
+import { database } from './database.server.ts'
 import { listFitments, type Fitment } from './fitments.server.ts'
 import type { Product } from './products.server.ts'
 import { listVerdicts } from './verdicts.server.ts'
@@ -19,17 +20,30 @@ export interface ProductFitment extends Fitment {
   verdicts: number
 }
 
-/** The engines that a product is for, and those that it could be said to fit. */
+/** The engines that a product is for, and whether there is another that it could be said to fit. */
 export async function productFitments(product: Product) {
-  const [fitments, engines] = await Promise.all([listFitments(product.id), listApplications()])
-  const home = engines.find(({ id }) => id === product.applicationId)
+  const [fitments, others] = await Promise.all([listFitments(product.id), listEnginesToFit(product.id, 1)])
   return {
     fitments: await Promise.all(fitments.map((fitment) => checked(product, fitment))),
-    engines: engines
-      .filter(({ form, demo }) => form === product.form && demo === home?.demo)
-      .filter(({ id }) => !fitments.some(({ applicationId }) => applicationId === id))
-      .map(({ id, name }) => ({ id, name })),
+    hasOthers: others.length > 0,
   }
+}
+
+/** The engines that a product could be said to fit: of its form, and not among those that it is for. */
+export async function listEnginesToFit(product: string, most?: number): Promise<{ id: string; name: string }[]> {
+  const db = await database()
+  const query = db('application')
+    .join('product', 'product.form', 'application.form')
+    .join('application as home', 'home.id', 'product.applicationId')
+    .where({ 'product.id': product })
+    .whereRaw('application.demo = home.demo')
+    .whereNotIn(
+      'application.id',
+      (fitting) => void fitting.select('applicationId').from('fitment').where({ productId: product }),
+    )
+    .orderBy('application.name')
+    .select('application.id', 'application.name')
+  return most === undefined ? query : query.limit(most)
 }
 
 async function checked(

@@ -144,7 +144,7 @@ export default function ProductPage({ loaderData, actionData }: Route.ComponentP
             </Card>
           )}
           <SignsCard specimens={signs} />
-          <FitsCard {...fits} />
+          <FitsCard {...fits} product={product.id} />
           <ReplacesCard {...replacements} />
           <PricesCard product={product} prices={prices} today={day} />
           <Card>

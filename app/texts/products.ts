@@ -50,6 +50,11 @@ export const doesItFit = (engine: string) => `Does it fit ${engine}`
 export const publishedVerdictsOfItTakenOut = (verdicts: number, engine: string) =>
   `${formatCount(verdicts, 'published verdict')} of ${engine} ${verdicts === 1 ? 'names' : 'name'} it; taken out, its readings stay, and ${verdicts === 1 ? 'that one says' : 'those say'} what has changed since.`
 export const anotherEngine = 'another engine'
+export const itFitsToo = (engine: string) => `It fits too: ${engine}`
+export const enginesItCouldFit = 'Engines that it could be said to fit'
+export const findAnEngine = 'Find an engine'
+export const noEngineIsCalledSo = 'No engine is called so.'
+export const oneMoment = 'One moment …'
 export const howThatIsKnown = 'how that is known'
 export const remarkOnTheFit = 'Remark on the fit'
 export const remarkASpacerWhatItMust = 'remark: a spacer, what it must clear'

@@ -15,7 +15,7 @@ export function ColumnHeads({ view }: { view: Columns }) {
   usePicturesAhead(view.shown.map(({ column: { specimenId } }) => faceOf(specimenId)))
   return (
     <thead>
-      <tr>
+      <tr aria-rowindex={1}>
         <th scope="col">
           <SortHead view={view} by="name" label={texts.product} />
         </th>

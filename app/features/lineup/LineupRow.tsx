@@ -11,6 +11,8 @@ import type { Columns } from './useColumns.ts'
 
 interface Props {
   row: Row
+  /** Which row of the whole table it is, those that are not drawn counted. */
+  index: number
   view: Columns
   system: UnitHabit
   showsUncertainty: boolean
@@ -23,10 +25,10 @@ const isTie = ({ cells, differs }: Row): boolean =>
   !differs && cells.filter(({ state }) => state === 'number').length > 1
 
 /** One row; drawn again only when it would look different, so that scrolling draws what comes in sight alone. */
-export const LineupRow = memo(function LineupRow({ row, view, system, showsUncertainty }: Props) {
+export const LineupRow = memo(function LineupRow({ row, index, view, system, showsUncertainty }: Props) {
   const isTied = isTie(row)
   return (
-    <tr data-tie={isTied || undefined}>
+    <tr aria-rowindex={index} data-tie={isTied || undefined}>
       <th scope="row">
         <SortHead view={view} by={row.key} label={row.label} remark={isTied ? texts.aTie : ''} />
       </th>

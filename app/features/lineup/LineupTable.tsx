@@ -27,7 +27,7 @@ import { ColumnHeads } from './ColumnHeads.tsx'
 import { ColumnsPanel } from './ColumnsPanel.tsx'
 import { LineupRow } from './LineupRow.tsx'
 import { LineupTools } from './LineupTools.tsx'
-import { SummaryRows } from './SummaryRows.tsx'
+import { rowsOnTop, SummaryRows } from './SummaryRows.tsx'
 import { Group, Scroll, Table } from './table-style.ts'
 import { columnWidth, namesWidth, pinnedWidth } from './pin-style.ts'
 import { useColumns, type Columns } from './useColumns.ts'
@@ -94,7 +94,12 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
       {view.problem && <Alert role="alert">{view.problem}</Alert>}
       <Sides>
         <Scroll ref={box} tabIndex={0} role="region" aria-label={texts.lineUpTable}>
-          <Table style={widthOf(view)} onClick={(event) => followLink(event, open)} onKeyDown={moveInGrid}>
+          <Table
+            style={widthOf(view)}
+            aria-rowcount={rowsOnTop + lines.length}
+            onClick={(event) => followLink(event, open)}
+            onKeyDown={moveInGrid}
+          >
             <colgroup>
               <col style={{ width: namesWidth }} />
               {view.shown.map(({ column: { id } }, at) => (
@@ -105,9 +110,9 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
             <SummaryRows view={view} judged={judged} />
             <tbody>
               {above > 0 && <tr aria-hidden style={{ height: above }} />}
-              {lines.slice(from, to).map((line) =>
+              {lines.slice(from, to).map((line, at) =>
                 'part' in line ? (
-                  <tr key={`part ${line.part}`}>
+                  <tr key={`part ${line.part}`} aria-rowindex={rowsOnTop + from + at + 1}>
                     <Group scope="rowgroup" colSpan={view.shown.length + 1}>
                       <span>{partLabel(line.part)}</span>
                     </Group>
@@ -116,6 +121,7 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
                   <LineupRow
                     key={line.row.key}
                     row={line.row}
+                    index={rowsOnTop + from + at + 1}
                     view={rowView}
                     system={system}
                     showsUncertainty={get('doubt') === 'shown'}

@@ -15,6 +15,9 @@ import { Warning } from './table-style.ts'
 import { useLineup } from './useLineup.ts'
 import type { Columns } from './useColumns.ts'
 
+/** Rows above those of the parts, the heads among them, when each of them is shown. */
+export const rowsOnTop = 6
+
 /** Score, price and contradictions of each product, above what is known part by part. */
 export function SummaryRows({ view, judged }: { view: Columns; judged: EvaluationView }) {
   const { school, driver } = judged
@@ -23,7 +26,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
   const hasFindings = view.order.some(({ column }) => column.findings > 0)
   return (
     <tbody>
-      <tr data-brief>
+      <tr aria-rowindex={2} data-brief>
         <th scope="row">
           <SortHead
             view={view}
@@ -39,7 +42,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
           )}
         </CellsOfRow>
       </tr>
-      <tr data-brief>
+      <tr aria-rowindex={3} data-brief>
         <th scope="row">{texts.inAWord}</th>
         <CellsOfRow view={view}>
           {({ column: { id, word } }) => {
@@ -63,7 +66,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
           }}
         </CellsOfRow>
       </tr>
-      <tr>
+      <tr aria-rowindex={4}>
         <th scope="row">
           <SortHead view={view} by="price" label={texts.pricePaid} />
         </th>
@@ -82,7 +85,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
         </CellsOfRow>
       </tr>
       {view.order.some(({ column }) => column.availability) && (
-        <tr>
+        <tr aria-rowindex={5}>
           <th scope="row">{texts.canBeHad}</th>
           <CellsOfRow view={view}>
             {({ column: { id, productId, availability } }) => (
@@ -99,7 +102,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
         </tr>
       )}
       {hasFindings && (
-        <tr>
+        <tr aria-rowindex={6}>
           <th scope="row">{texts.contradictionsFound}</th>
           <CellsOfRow view={view}>
             {({ column: { id, specimenId, findings } }) => (

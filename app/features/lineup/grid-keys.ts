@@ -18,40 +18,58 @@ export function moveInGrid(event: KeyboardEvent<HTMLTableElement>): void {
   const step = steps[event.key]
   const cell = (event.target as HTMLElement).closest<HTMLTableCellElement>('td, th')
   if (!step || !cell || event.altKey || event.metaKey || (event.target as HTMLElement).closest('input, select')) return
-  const row = cell.parentElement as HTMLTableRowElement
-  const rows = [...event.currentTarget.rows].filter(({ cells }) => cells.length === row.cells.length)
-  const at = rows.indexOf(row)
   const [down, across] = event.ctrlKey ? [step[1] === 0 ? step[0] : Math.sign(step[1]) * Infinity, step[1]] : step
-  const toRow = rows[clamp(at + down, rows.length)]
-  const cellAt = () => toRow?.cells[clamp(cell.cellIndex + across, toRow.cells.length)]
-  const to = cellAt()
-  if (!to) return
+  const row = cell.parentElement as HTMLTableRowElement
+  const table = event.currentTarget
+  const box = table.parentElement
   event.preventDefault()
-  const box = event.currentTarget.parentElement
   // The name of the row stays in sight wherever the table is scrolled to.
   if (across === -Infinity) box?.scrollTo({ left: 0 })
-  if (to.dataset.leftOut === undefined) return focusCell(to)
-  const isFromName = across > 0 && to.nextElementSibling !== null
-  scrollAcross(box, isFromName ? -Infinity : across)
-  whenDrawn(cellAt, focusCell)
+  const cellAt = (to: HTMLTableRowElement) => to.cells[clamp(cell.cellIndex + across, to.cells.length)]
+  const rowAt = () => rowFrom(table, row, down)
+  if (!rowAt()) box?.scrollBy({ top: clampTo(down * row.offsetHeight, box.scrollHeight) })
+  whenDrawn(rowAt, (toRow) => {
+    const to = cellAt(toRow)
+    if (!to || to === cell) return
+    if (isDrawn(to)) return focusCell(to)
+    const isFromName = across > 0 && to.nextElementSibling !== null
+    box?.scrollBy({ left: clampTo((isFromName ? -Infinity : across) * columnWidth, box.scrollWidth) })
+    whenDrawn(() => drawn(cellAt(toRow)), focusCell)
+  })
 }
 
-/** Columns that come in sight are drawn within the next frames. */
-function whenDrawn(cellAt: () => HTMLTableCellElement | undefined, act: (cell: HTMLTableCellElement) => void): void {
-  let frames = 20
+/** So many rows with cells further; undefined while that one, or one on the way to it, is not drawn. */
+function rowFrom(table: HTMLTableElement, row: HTMLTableRowElement, down: number): HTMLTableRowElement | undefined {
+  const rows = [...table.rows].filter((one) => isLeftOut(one) || one.cells.length === row.cells.length)
+  const last = rows.length - 1
+  const at = rows.indexOf(row)
+  if (at < 0 && Number.isFinite(down)) return undefined
+  const to = Math.min(last, Math.max(0, at + down))
+  const onTheWay = Number.isFinite(down) ? rows.slice(Math.min(at, to), Math.max(at, to) + 1) : rows.slice(to, to + 1)
+  return onTheWay.some(isLeftOut) ? undefined : rows[to]
+}
+
+/** A row that stands for those that are not drawn. */
+const isLeftOut = (row: HTMLTableRowElement): boolean => row.ariaHidden === 'true'
+
+const isDrawn = (cell: HTMLElement): boolean => cell.dataset.leftOut === undefined
+
+const drawn = (cell: HTMLTableCellElement | undefined) => (cell && isDrawn(cell) ? cell : undefined)
+
+/** What comes in sight is drawn within the next frames. */
+function whenDrawn<T>(find: () => T | undefined, act: (found: T) => void): void {
+  let frames = 60
   const look = () => {
-    const cell = cellAt()
-    if (cell && cell.dataset.leftOut === undefined) act(cell)
+    const found = find()
+    if (found) act(found)
     else if (frames-- > 0) requestAnimationFrame(look)
   }
-  requestAnimationFrame(look)
-}
-
-function scrollAcross(box: HTMLElement | null, columns: number): void {
-  if (box) box.scrollLeft += Math.max(-box.scrollWidth, Math.min(box.scrollWidth, columns * columnWidth))
+  look()
 }
 
 const clamp = (at: number, length: number): number => Math.min(length - 1, Math.max(0, at))
+
+const clampTo = (value: number, most: number): number => Math.max(-most, Math.min(most, value))
 
 /** Its link or button, else the cell itself. */
 function focusCell(cell: HTMLTableCellElement): void {

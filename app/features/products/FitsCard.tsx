@@ -1,3 +1,4 @@
+import { ChevronDown } from 'lucide-react'
 import { useState } from 'react'
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
@@ -11,7 +12,10 @@ import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Caution, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { WordChips } from '#app/ui/WordChips.tsx'
-import { namedOptions, SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { MenuLine } from '#app/ui/menu.ts'
+import { SearchMenu } from '#app/ui/SearchMenu.tsx'
+import { SelectMenu } from '#app/ui/SelectMenu.tsx'
+import { useJson } from '#app/ui/useJson.ts'
 
 const Checks = styled(WordChips)`
   li[data-state='unknown'] {
@@ -32,12 +36,13 @@ const stateWords = { fits: 'fits', not: texts.doesNotFit, unknown: texts.notKnow
 
 interface Props {
   fitments: readonly ProductFitment[]
-  /** That it could be said to fit. */
-  engines: readonly { id: string; name: string }[]
+  /** Whether there is another engine that it could be said to fit. */
+  hasOthers: boolean
+  product: string
 }
 
 /** The engines that a product is for: how that is known, and what of it fits. */
-export function FitsCard({ fitments, engines }: Props) {
+export function FitsCard({ fitments, hasOthers, product }: Props) {
   return (
     <Card aria-label={texts.enginesItFits}>
       <Stack $gap={12}>
@@ -46,7 +51,7 @@ export function FitsCard({ fitments, engines }: Props) {
           <Fits key={fitment.applicationId} fitment={fitment} />
         ))}
         <Caution>{texts.aFittingThreadIsNotAll}</Caution>
-        {engines.length > 0 ? <FitsToo engines={engines} /> : <Soft>{texts.thereIsNoOtherEngineOf}</Soft>}
+        {hasOthers ? <FitsToo key={fitments.length} product={product} /> : <Soft>{texts.thereIsNoOtherEngineOf}</Soft>}
       </Stack>
     </Card>
   )
@@ -100,24 +105,55 @@ function Fits({ fitment }: { fitment: ProductFitment }) {
   )
 }
 
-function FitsToo({ engines }: Pick<Props, 'engines'>) {
+interface NamedEngine {
+  id: string
+  name: string
+}
+
+interface EngineMenuProps extends Pick<Props, 'product'> {
+  picked: NamedEngine | undefined
+  onPick: (engine: NamedEngine) => void
+}
+
+/** The engines that a product could be said to fit, asked for when they are to be seen: there may be a thousand. */
+function EngineMenu({ product, picked, onPick }: EngineMenuProps) {
+  const [isOpen, open] = useState(false)
+  const { data, isLoading } = useJson<{ engines: NamedEngine[] }>(
+    isOpen ? `${href('/engines')}?for=${product}` : undefined,
+  )
+  return (
+    <SearchMenu
+      trigger={
+        <Button aria-label={texts.itFitsToo(picked?.name ?? texts.anotherEngine)}>
+          {picked?.name ?? texts.anotherEngine} <ChevronDown size={16} aria-hidden />
+        </Button>
+      }
+      label={texts.enginesItCouldFit}
+      search={texts.findAnEngine}
+      empty={isLoading ? texts.oneMoment : texts.noEngineIsCalledSo}
+      onOpenChange={open}
+    >
+      {data?.engines.map((one) => (
+        <MenuLine key={one.id} id={one.id} textValue={one.name} onAction={() => onPick(one)}>
+          {one.name}
+        </MenuLine>
+      ))}
+    </SearchMenu>
+  )
+}
+
+function FitsToo({ product }: Pick<Props, 'product'>) {
   const { send, refusal, isIdle } = useAction()
-  const [engine, setEngine] = useState('')
+  const [engine, setEngine] = useState<NamedEngine>()
   const [source, setSource] = useState('')
   const [remarks, setRemarks] = useState('')
   const keep = () => {
-    send({ intent: 'fits', engine, source, remarks })
-    setRemarks('')
+    send({ intent: 'fits', engine: engine?.id ?? '', source, remarks })
   }
   return (
     <Stack $gap={6}>
       <Row style={{ flexWrap: 'wrap' }}>
-        <SelectMenu
-          name="It fits too"
-          value={engines.some(({ id }) => id === engine) ? engine : ''}
-          options={[{ value: '', label: texts.anotherEngine }, ...namedOptions(engines)]}
-          onPick={setEngine}
-        />
+        <EngineMenu product={product} picked={engine} onPick={setEngine} />
         <SelectMenu
           name="How that is known"
           value={source}
