@@ -9,6 +9,7 @@ import { randomSource } from '../benchmarks/random-source.ts'
 import { ask as askDatabase, demoFolder, removeDemo, removeFolder } from '../torture/folder.ts'
 import { hostileBodies, pick } from './hostile.ts'
 import { addresses, openEverything } from './pages.ts'
+import { meanwhile, readLog, type LoggedRequest } from './meanwhile.ts'
 import { ask, hostileRequest, type KnownIds } from './requests.ts'
 import { allRoutes } from './routes.ts'
 import { startServer, watch } from './server.ts'
@@ -67,12 +68,13 @@ const { opened, broken } = await openEverything(origin, routes, idsOf(data), isS
 faults.push(...broken)
 const ended = server.exitCode !== null
 server.kill()
-const slowest = slowestOf(join(data, 'log/plicator.log'))
+const log = readLog(join(data, 'log/plicator.log'))
 const lastWords = readFileSync(join(data, 'faults.txt'), 'utf8').trimEnd().split('\n').slice(-12)
 removeFolder(data)
 removeDemo()
 
-const pages = [...seen.pages].sort((a, b) => a - b)
+const late = seen.pages.filter(({ took }) => took > limits.page).sort((a, b) => b.took - a.took)
+const pages = seen.pages.map(({ took }) => took).sort((a, b) => a - b)
 const at = (share: number) => Math.round(pages[Math.min(pages.length - 1, Math.floor(share * pages.length))] ?? 0)
 const line = (what: string, value: string | number, aim = '') =>
   console.log(what.padEnd(44), String(value).padStart(8), aim)
@@ -84,26 +86,23 @@ line('  that did not come', seen.unanswered, 'asked: 0')
 line('  in the middle, ms', at(0.5))
 line('  99 of 100, ms', at(0.99))
 line('  the slowest, ms', at(1), `asked: ${limits.page} at most`)
+line('  later than that', late.length)
 line('highest memory of the server, MB', Math.round(seen.peak), `asked: ${limits.memory} at most`)
 line('pages, exports and pictures opened after', opened)
 line('the server ended', ended ? 'yes' : 'no', 'asked: no')
-for (const { path, method, milliseconds } of slowest)
-  console.log(`  ${milliseconds} ms: ${method} ${path.slice(0, 90)}`)
+const said = ({ path, method, milliseconds }: LoggedRequest) => `${milliseconds} ms: ${method} ${path.slice(0, 90)}`
+for (const page of late.slice(0, 12)) {
+  console.log(`  waited ${Math.round(page.took)} ms, while there was`)
+  for (const request of meanwhile(page, log).slice(0, 8)) console.log(`    ${said(request)}`)
+}
+const slow = log.filter(({ milliseconds }) => milliseconds > limits.page)
+for (const request of slow.sort((a, b) => b.milliseconds - a.milliseconds).slice(0, 25))
+  console.log(`  ${said(request)}`)
 for (const fault of [...new Set(faults)].slice(0, 40)) console.log(`  ${fault}`)
 if (ended) for (const words of lastWords) console.log(`  ${words}`)
 const isSlow = seen.unanswered > 0 || at(1) > limits.page || seen.peak > limits.memory
 // How fast a machine is decides no test: the short form only tells.
 if (faults.length > 0 || ended || (isSlow && !isShort)) process.exitCode = 1
-
-/** What took the server longest, by its own log. */
-function slowestOf(file: string): { method: string; path: string; milliseconds: number }[] {
-  const lines = readFileSync(file, 'utf8').trim().split('\n')
-  return lines
-    .map((text) => JSON.parse(text) as { method: string; path: string; milliseconds: number })
-    .filter(({ milliseconds }) => milliseconds > limits.page)
-    .sort((a, b) => b.milliseconds - a.milliseconds)
-    .slice(0, 25)
-}
 
 /** Ids of what is there, by the names of parameters. */
 function idsOf(folder: string): KnownIds {

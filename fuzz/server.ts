@@ -22,10 +22,15 @@ export async function startServer(data: string, port: number): Promise<ChildProc
   return server
 }
 
+/** When a page was asked for, as an epoch, and how long it took, in milliseconds. */
+export interface AskedPage {
+  at: number
+  took: number
+}
+
 /** What it is like for somebody who works meanwhile. */
 export interface Seen {
-  /** Milliseconds of each page that was asked for. */
-  pages: number[]
+  pages: AskedPage[]
   /** Pages that did not come. */
   unanswered: number
   /** Megabytes. */

@@ -8,10 +8,10 @@ let isOn = true
 process.on('SIGTERM', () => (isOn = false))
 
 while (isOn) {
-  const began = performance.now()
+  const [at, began] = [Date.now(), performance.now()]
   try {
     await (await fetch(url)).text()
-    seen.pages.push(performance.now() - began)
+    seen.pages.push({ at, took: performance.now() - began })
   } catch {
     seen.unanswered++
   }

@@ -9,7 +9,7 @@ import { newId } from './id.ts'
 import { instrumentsOf, listInstruments } from './instruments.server.ts'
 import { searchProducts, wholeLibrary } from './library.server.ts'
 import { listRates } from './prices.server.ts'
-import { addProduct } from './products.server.ts'
+import { addBrand, addProduct, listBrandNames, listBrands } from './products.server.ts'
 import { addReading, listLibraryOccurrences } from './readings.server.ts'
 import { addSpecimen, findSpecimen, latestSpecimen, type Specimen } from './specimens.server.ts'
 import { librarySpreads } from './summaries.server.ts'
@@ -90,6 +90,12 @@ describe('the demo and own work in one database', () => {
     const before = await lists()
     await showDemo(false)
     expect(await demoState()).toBe('hidden')
+    await addBrand(newId(), 'Not sold yet')
+    expect(await listBrandNames()).toEqual(['Kelp', 'Not sold yet'])
+    expect((await listBrands()).map(({ name, products }) => [name, products])).toEqual([
+      ['Kelp', 1],
+      ['Not sold yet', 0],
+    ])
     expect(await lists()).toEqual({ applications: 1, instruments: 0, drivers: 0, products: 1 })
     expect(await latestSpecimen()).toBe(own.id)
     await showDemo(true)

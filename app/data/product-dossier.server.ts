@@ -5,7 +5,7 @@ import { claimOverview } from './claim-overview.server.ts'
 import { specimenSigns } from './known-good.server.ts'
 import { listPhotosOfProduct } from './photos.server.ts'
 import { listPricesOf } from './prices.server.ts'
-import { listBrands, type Product } from './products.server.ts'
+import { listBrandNames, type Product } from './products.server.ts'
 import { replacementsOf } from './replacements.server.ts'
 import { revisionFacts } from './revision-facts.server.ts'
 import { findReviewer } from './reviewer.server.ts'
@@ -39,7 +39,7 @@ export async function productDossier(product: Product) {
       listPricesOf(product.id),
       listPhotosOfProduct(product.id),
       verdictsOf(product),
-      listBrands(),
+      listBrandNames(),
       replacementsOf(product.id),
     ])
   /** The specimen that the product is drawn from. */
@@ -55,7 +55,7 @@ export async function productDossier(product: Product) {
     prices,
     photos,
     verdicts,
-    brands: brands.map(({ name }) => name),
+    brands,
     claims: products.find(({ id }) => id === product.id),
     drawn,
     specimens: assessed.map(({ specimen, assessment }) => {

@@ -80,6 +80,7 @@ export const listProductsById = (ids: readonly string[]): Promise<Product[]> =>
 export const findProduct = async (id: string): Promise<Product | undefined> =>
   (await select((query) => void query.where({ 'product.id': id })))[0]
 
+/** The brands that are shown, or have no products yet, with how many they have. */
 export async function listBrands(): Promise<{ id: string; name: string; products: number }[]> {
   const db = await database()
   return db('brand')
@@ -90,6 +91,19 @@ export async function listBrands(): Promise<{ id: string; name: string; products
     .orderBy('brand.name')
     .select('brand.id', 'brand.name')
     .count({ products: 'product.id' }) as unknown as Promise<{ id: string; name: string; products: number }[]>
+}
+
+/** The names of the brands that are shown, or have no products yet. */
+export async function listBrandNames(): Promise<string[]> {
+  const db = await database()
+  const ofBrand = db('product').whereRaw('product.brand_id = brand.id').select('product.id')
+  return db('brand')
+    .whereNotExists(ofBrand)
+    .orWhereExists(
+      ofBrand.clone().join('application', 'application.id', 'product.applicationId').where(whatIsShown('application')),
+    )
+    .orderBy('name')
+    .pluck('name')
 }
 
 /** A brand by its id. */

@@ -1,5 +1,5 @@
 import { href, redirect } from 'react-router'
-import { findProduct, listBrands, removeProduct } from '#app/data/products.server.ts'
+import { findProduct, listBrandNames, removeProduct } from '#app/data/products.server.ts'
 import { productValues } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
 import { RemoveForm } from '#app/features/forms/RemoveForm.tsx'
@@ -12,7 +12,7 @@ import { saveProduct } from './product-saving.server.ts'
 
 export const meta: Route.MetaFunction = () => [{ title: texts.editAProductTitle }]
 
-export const loader = async () => ({ brands: (await listBrands()).map(({ name }) => name) })
+export const loader = async () => ({ brands: await listBrandNames() })
 
 export async function action({ request, params }: Route.ActionArgs) {
   const product = found(await findProduct(params.product), texts.thisProduct)

@@ -1,7 +1,7 @@
 import { href, redirect } from 'react-router'
 import { findApplication } from '#app/data/applications.server.ts'
 import { newId } from '#app/data/id.ts'
-import { addProduct, listBrands } from '#app/data/products.server.ts'
+import { addProduct, listBrandNames } from '#app/data/products.server.ts'
 import { productSchema } from '#app/features/forms/product-fields.ts'
 import { ProductForm } from '#app/features/forms/ProductForm.tsx'
 import * as texts from '#app/texts/products.ts'
@@ -14,7 +14,7 @@ export const meta: Route.MetaFunction = () => [{ title: texts.newProductTitle }]
 
 export async function loader({ params }: Route.LoaderArgs) {
   const application = found(await findApplication(params.application), texts.thisEngine)
-  return { id: newId(), application, brands: (await listBrands()).map(({ name }) => name) }
+  return { id: newId(), application, brands: await listBrandNames() }
 }
 
 export async function action({ request, params }: Route.ActionArgs) {

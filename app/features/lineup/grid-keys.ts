@@ -56,13 +56,15 @@ const isDrawn = (cell: HTMLElement): boolean => cell.dataset.leftOut === undefin
 
 const drawn = (cell: HTMLTableCellElement | undefined) => (cell && isDrawn(cell) ? cell : undefined)
 
-/** What comes in sight is drawn within the next frames. */
+/** So long what comes in sight may take to be drawn, in milliseconds; then the key was pressed in vain. */
+const patience = 5000
+
 function whenDrawn<T>(find: () => T | undefined, act: (found: T) => void): void {
-  let frames = 60
+  const end = performance.now() + patience
   const look = () => {
     const found = find()
     if (found) act(found)
-    else if (frames-- > 0) requestAnimationFrame(look)
+    else if (performance.now() < end) requestAnimationFrame(look)
   }
   look()
 }
