@@ -6,8 +6,8 @@ import { inBlocks, isWithin, type DrawnRange } from './drawn-range.ts'
 interface Line {
   count: number
   size: number
-  /** What stands before the first of them. */
-  before?: number
+  /** What stands before the first of them, or how that is measured; what stays in sight on top is not counted. */
+  before?: number | ((box: HTMLElement) => number)
   horizontal?: boolean
   /** So many are drawn at a time, and as many ahead of what is in sight. */
   block: number
@@ -25,7 +25,8 @@ export function useDrawnRange(
 ): DrawnRange | undefined {
   const [drawn, setDrawn] = useState<DrawnRange>()
   useLayoutEffect(() => {
-    if (!enabled) return undefined
+    if (!enabled || !box.current) return undefined
+    const paddingStart = typeof before === 'number' ? before : before(box.current)
     let last: DrawnRange | undefined
     const follow = ({ range }: Virtualizer<HTMLDivElement, HTMLElement>) => {
       if (!range) return
@@ -40,7 +41,7 @@ export function useDrawnRange(
       count,
       horizontal,
       estimateSize: () => size,
-      paddingStart: before,
+      paddingStart,
       getScrollElement: () => box.current,
       observeElementRect,
       observeElementOffset,

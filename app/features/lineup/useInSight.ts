@@ -37,7 +37,13 @@ export function useInSight(box: RefObject<HTMLDivElement | null>, { lines, colum
   )
   const isPartial = lines * columns > cellsAllDrawn && !isPrinting
   const count = columns - pinned
-  const down = useDrawnRange(box, { count: lines, size: lineHeight, block: blockOfLines, enabled: isPartial })
+  const down = useDrawnRange(box, {
+    count: lines,
+    size: lineHeight,
+    before: heightOfSummary,
+    block: blockOfLines,
+    enabled: isPartial,
+  })
   const across = useDrawnRange(box, {
     count,
     size: columnWidth,
@@ -55,6 +61,9 @@ export function useInSight(box: RefObject<HTMLDivElement | null>, { lines, colum
     columns: within(across ?? { from: 0, to: columnsAtFirst }, count),
   }
 }
+
+/** Score, price and what else stands above the lines, and is scrolled with them. */
+const heightOfSummary = (box: HTMLElement): number => box.querySelector('tbody')?.offsetHeight ?? 0
 
 /** Of a table that has become shorter since no more is drawn than it has. */
 const within = ({ from, to }: DrawnRange, count: number): DrawnRange => ({
