@@ -51,7 +51,13 @@ try {
   const lineup = /href="(\/lineups\/(?!new)\w+)"/.exec(home)?.[1] ?? ''
   await page.goto(server.url + lineup, { waitUntil: 'networkidle0' })
   // Who scrolls has looked at the table: the drawings of its products have come by then.
-  await new Promise((resolve) => setTimeout(resolve, 6000))
+  await page.waitForFunction(
+    () =>
+      performance.getEntriesByType('resource').filter(({ name }) => name.includes('/drawing.svg?face')).length >=
+      document.querySelectorAll('table col').length - 1,
+    { timeout: 60_000 },
+  )
+  await new Promise((resolve) => setTimeout(resolve, 1500))
   const [products, rows] = await page.evaluate(() => [
     document.querySelectorAll('table col').length - 1,
     document.querySelector('table')?.getAttribute('aria-rowcount') ?? 'all',
