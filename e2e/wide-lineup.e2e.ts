@@ -105,6 +105,7 @@ test('Ctrl End leads to the last row of all, Page Up back by as many rows, Ctrl 
   await page.keyboard.press('Home')
   await page.keyboard.up('Control')
   await reaches(1)
+  await page.waitForFunction((box) => document.querySelector(box)!.scrollTop === 0, {}, table)
   expect(first).toBeGreaterThan(1)
 })
 

@@ -23,8 +23,9 @@ export function moveInGrid(event: KeyboardEvent<HTMLTableElement>): void {
   const table = event.currentTarget
   const box = table.parentElement
   event.preventDefault()
-  // The name of the row stays in sight wherever the table is scrolled to.
+  // Names and heads stay in sight wherever the table is scrolled to.
   if (across === -Infinity) box?.scrollTo({ left: 0 })
+  if (down === -Infinity) box?.scrollTo({ top: 0 })
   const cellAt = (to: HTMLTableRowElement) => to.cells[clamp(cell.cellIndex + across, to.cells.length)]
   const rowAt = () => rowFrom(table, row, down)
   if (!rowAt()) box?.scrollBy({ top: clampTo(down * row.offsetHeight, box.scrollHeight) })

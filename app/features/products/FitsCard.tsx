@@ -130,7 +130,7 @@ function EngineMenu({ product, picked, onPick }: EngineMenuProps) {
       }
       label={texts.enginesItCouldFit}
       search={texts.findAnEngine}
-      empty={isLoading ? texts.oneMoment : texts.noEngineIsCalledSo}
+      empty={data ? texts.noEngineIsCalledSo : isLoading ? texts.oneMoment : texts.theEnginesDidNotCome}
       onOpenChange={open}
     >
       {data?.engines.map((one) => (
