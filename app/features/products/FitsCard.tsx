@@ -1,4 +1,3 @@
-import { ChevronDown } from 'lucide-react'
 import { useState } from 'react'
 import { href, Link } from 'react-router'
 import { styled } from 'styled-components'
@@ -12,10 +11,8 @@ import { ErrorText } from '#app/ui/ErrorText.tsx'
 import { InputBox } from '#app/ui/inputs.tsx'
 import { Card, Caution, Row, Small, Soft, Stack, Unseen } from '#app/ui/layout.tsx'
 import { WordChips } from '#app/ui/WordChips.tsx'
-import { MenuLine } from '#app/ui/menu.ts'
-import { SearchMenu } from '#app/ui/SearchMenu.tsx'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
-import { useJson } from '#app/ui/useJson.ts'
+import { EngineMenu, type NamedEngine } from './EngineMenu.tsx'
 
 const Checks = styled(WordChips)`
   li[data-state='unknown'] {
@@ -102,43 +99,6 @@ function Fits({ fitment }: { fitment: ProductFitment }) {
       {!isHome && verdicts > 0 && <Small>{texts.publishedVerdictsOfItTakenOut(verdicts, engine)}</Small>}
       <ErrorText role="alert">{refusal}</ErrorText>
     </Stack>
-  )
-}
-
-interface NamedEngine {
-  id: string
-  name: string
-}
-
-interface EngineMenuProps extends Pick<Props, 'product'> {
-  picked: NamedEngine | undefined
-  onPick: (engine: NamedEngine) => void
-}
-
-/** The engines that a product could be said to fit, asked for when they are to be seen: there may be a thousand. */
-function EngineMenu({ product, picked, onPick }: EngineMenuProps) {
-  const [isOpen, open] = useState(false)
-  const { data, isLoading } = useJson<{ engines: NamedEngine[] }>(
-    isOpen ? `${href('/engines')}?for=${product}` : undefined,
-  )
-  return (
-    <SearchMenu
-      trigger={
-        <Button aria-label={texts.itFitsToo(picked?.name ?? texts.anotherEngine)}>
-          {picked?.name ?? texts.anotherEngine} <ChevronDown size={16} aria-hidden />
-        </Button>
-      }
-      label={texts.enginesItCouldFit}
-      search={texts.findAnEngine}
-      empty={data ? texts.noEngineIsCalledSo : isLoading ? texts.oneMoment : texts.theEnginesDidNotCome}
-      onOpenChange={open}
-    >
-      {data?.engines.map((one) => (
-        <MenuLine key={one.id} id={one.id} textValue={one.name} onAction={() => onPick(one)}>
-          {one.name}
-        </MenuLine>
-      ))}
-    </SearchMenu>
   )
 }
 
