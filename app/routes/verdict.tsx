@@ -32,6 +32,7 @@ import { verdictSchema } from '#app/features/verdict/verdict-schema.ts'
 import { Card, Page, Stack } from '#app/ui/layout.tsx'
 import { TabbedPanels } from '#app/ui/TabbedPanels.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
+import { WhenNear } from '#app/ui/WhenNear.tsx'
 import type { Route } from './+types/verdict'
 import { accepted, fieldsOf, found, parseFields, refused } from './http.server.ts'
 import { whenPathChanges } from './revalidation.ts'
@@ -168,7 +169,9 @@ const SurePanel = ({ judged }: { judged: EvaluationView }) => (
   <Card>
     <Stack $gap={10}>
       <HowSureLink />
-      <Robustness ranked={judged.ranked} nameOf={judged.nameOf} />
+      <WhenNear>
+        <Robustness ranked={judged.ranked} nameOf={judged.nameOf} />
+      </WhenNear>
     </Stack>
   </Card>
 )

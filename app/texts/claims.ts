@@ -101,8 +101,8 @@ export const because = 'because'
 export const reasonFor = (name: string) => `Reason for ${name}`
 export const decide = 'Decide'
 export const backToTheLower = 'Back to the lower'
-export const boundsOfTheEfficiencyOverParticle = (map: string) =>
-  `Bounds of the efficiency over particle size, a picture each: ${map}`
+export const boundsOfTheEfficiencyOverParticle = (name: string) =>
+  `Bounds of the efficiency of ${name} over particle size`
 export const boundsAtEachSize = 'Bounds at each size'
 export const mOfSize = (size: number) => `${size} µm`
 export const beta = (fixed: string) => `beta ${fixed}`

@@ -1,4 +1,4 @@
-import { useMemo } from 'react'
+import { dateFormat } from './date-format.ts'
 import { useInBrowser } from './useInBrowser.ts'
 import { useLocalTime } from './useLocalTime.ts'
 
@@ -8,10 +8,7 @@ const isDayAlone = (iso: string): boolean => /^\d{4}-\d\d-\d\d$/.test(iso)
 export function Day({ of: iso }: { of: string }) {
   const { dayOf } = useLocalTime()
   const isAlive = useInBrowser(() => true, false)
-  const alone = useMemo(
-    () => new Intl.DateTimeFormat(isAlive ? undefined : 'en-GB', { dateStyle: 'medium', timeZone: 'UTC' }),
-    [isAlive],
-  )
   if (!iso) return null
+  const alone = dateFormat(isAlive ? undefined : 'en-GB', { dateStyle: 'medium', timeZone: 'UTC' })
   return <time dateTime={iso}>{isDayAlone(iso) ? alone.format(new Date(iso)) : dayOf(iso)}</time>
 }

@@ -1,6 +1,7 @@
-import type { ReactNode } from 'react'
+import { useDeferredValue, type ReactNode } from 'react'
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components'
 import { styled } from 'styled-components'
+import { useInBrowser } from './useInBrowser.ts'
 
 interface Panel {
   key: string
@@ -61,23 +62,27 @@ interface Props {
   onSelect: (key: string) => void
 }
 
-/** Panels of which one shows at a time; all of them in print. */
-export const TabbedPanels = ({ label, panels, selected, onSelect }: Props) => (
-  <Tabs
-    selectedKey={panels.some(({ key }) => key === selected) ? selected : (panels[0]?.key ?? '')}
-    onSelectionChange={(key) => onSelect(String(key))}
-  >
-    <List aria-label={label}>
-      {panels.map(({ key, label: name }) => (
-        <Name key={key} id={key}>
-          {name}
-        </Name>
-      ))}
-    </List>
-    {panels.map(({ key, content }) => (
-      <Sheet key={key} id={key} shouldForceMount>
-        {content}
-      </Sheet>
-    ))}
-  </Tabs>
-)
+/** Panels of which one shows at a time; all of them in print. Those that do not show follow once the page is alive. */
+export function TabbedPanels({ label, panels, selected, onSelect }: Props) {
+  const isAlive = useDeferredValue(useInBrowser(() => true, false))
+  const shown = panels.some(({ key }) => key === selected) ? selected : (panels[0]?.key ?? '')
+  return (
+    <Tabs selectedKey={shown} onSelectionChange={(key) => onSelect(String(key))}>
+      <List aria-label={label}>
+        {panels.map(({ key, label: name }) => (
+          <Name key={key} id={key}>
+            {name}
+          </Name>
+        ))}
+      </List>
+      {panels.map(({ key, content }) => {
+        const isDrawn = key === shown || isAlive
+        return (
+          <Sheet key={key} id={key} shouldForceMount data-pending={isDrawn ? undefined : ''}>
+            {isDrawn && content}
+          </Sheet>
+        )
+      })}
+    </Tabs>
+  )
+}

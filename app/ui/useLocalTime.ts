@@ -1,13 +1,14 @@
 import { useMemo } from 'react'
-import { useInBrowser } from '#app/ui/useInBrowser.ts'
+import { dateFormat } from './date-format.ts'
+import { useInBrowser } from './useInBrowser.ts'
 
 /** Moments by the clock of the reader, in the reader's own way of writing; by UTC until the page is alive. */
 export function useLocalTime(): { zone: string; timeOf: (iso: string) => string; dayOf: (iso: string) => string } {
-  const zone = useInBrowser(() => new Intl.DateTimeFormat().resolvedOptions().timeZone, 'UTC')
+  const zone = useInBrowser(() => dateFormat(undefined, {}).resolvedOptions().timeZone, 'UTC')
   return useMemo(() => {
     const locale = zone === 'UTC' ? 'en-GB' : undefined
-    const time = new Intl.DateTimeFormat(locale, { timeStyle: 'medium', timeZone: zone, hourCycle: 'h23' })
-    const day = new Intl.DateTimeFormat(locale, { dateStyle: 'medium', timeZone: zone })
+    const time = dateFormat(locale, { timeStyle: 'medium', timeZone: zone, hourCycle: 'h23' })
+    const day = dateFormat(locale, { dateStyle: 'medium', timeZone: zone })
     return {
       zone,
       timeOf: (iso) => time.format(new Date(iso)),

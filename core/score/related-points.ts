@@ -146,29 +146,37 @@ function scaleValue({ points: breakpoints }: ScaleRule, points: number): number 
 /** Draws of all of a group, by their places in the tables, that fit what was said; undefined when hardly any does. */
 function fittingDraws(chances: readonly Chances[], ties: readonly Tie[], seed: number): Uint16Array[] | undefined {
   const next = sfc32(seed)
-  const drawn = Array.from({ length: candidates }, () => Uint16Array.from(chances, () => next() & (quantiles - 1)))
-  const weights = drawn.map((draw) =>
-    ties.reduce((product, { a, b, relation }) => {
-      const [one, other] = [chances[a]!, chances[b]!]
-      const [x, y] = [one.values[draw[a]!]!, other.values[draw[b]!]!]
-      return product * chanceOfRelation(relation, x, y, [one.spread, other.spread])
-    }, 1),
-  )
-  const sum = weights.reduce((all, weight) => all + weight, 0)
-  const squares = weights.reduce((all, weight) => all + weight * weight, 0)
+  const members = chances.length
+  const drawn = new Uint16Array(candidates * members)
+  for (let place = 0; place < drawn.length; place++) drawn[place] = next() & (quantiles - 1)
+  const weights = new Float64Array(candidates).fill(1)
+  for (const { a, b, relation } of ties) {
+    const [one, other] = [chances[a]!, chances[b]!]
+    const spreads: [number, number] = [one.spread, other.spread]
+    for (let at = 0; at < candidates; at++) {
+      const [x, y] = [one.values[drawn[at * members + a]!]!, other.values[drawn[at * members + b]!]!]
+      weights[at]! *= chanceOfRelation(relation, x, y, spreads)
+    }
+  }
+  let [sum, squares] = [0, 0]
+  for (const weight of weights) {
+    sum += weight
+    squares += weight * weight
+  }
   if (squares === 0 || (sum * sum) / squares < fewest) return undefined
-  return inAnyOrder(resampled(drawn, weights, sum), next)
+  const kept = resampled(weights, sum).map((at) => drawn.slice(at * members, (at + 1) * members))
+  return inAnyOrder(kept, next)
 }
 
-/** Draws by their weights, each about as often as it weighs: systematic resampling. */
-function resampled(drawn: readonly Uint16Array[], weights: readonly number[], sum: number): Uint16Array[] {
-  const kept: Uint16Array[] = []
+/** Places of draws by their weights, each about as often as it weighs: systematic resampling. */
+function resampled(weights: Float64Array, sum: number): number[] {
+  const kept: number[] = []
   let reached = 0
   for (const [at, weight] of weights.entries()) {
     reached += weight
-    while (kept.length < quantiles && reached >= ((kept.length + 0.5) / quantiles) * sum) kept.push(drawn[at]!)
+    while (kept.length < quantiles && reached >= ((kept.length + 0.5) / quantiles) * sum) kept.push(at)
   }
-  while (kept.length < quantiles) kept.push(drawn[drawn.length - 1]!)
+  while (kept.length < quantiles) kept.push(weights.length - 1)
   return kept
 }
 

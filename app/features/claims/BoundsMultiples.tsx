@@ -1,4 +1,5 @@
 import { useCallback } from 'react'
+import { styled } from 'styled-components'
 import { boundsAt } from '#core/claims/bounds.ts'
 import * as texts from '#app/texts/claims.ts'
 import { Chart } from '#app/ui/Chart.tsx'
@@ -6,75 +7,68 @@ import type { ChartColours } from '#app/ui/EChart.tsx'
 import type { ClaimingProduct } from './claiming.ts'
 
 const sizes = Array.from({ length: 91 }, (_, index) => index * 5.5e-7 + 5e-7)
-const across = 4
 /** Of one picture, px. */
-const [rowHeight, headHeight] = [116, 22]
+const height = 94
+
+const Pictures = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 0 12px;
+  h3 {
+    overflow: hidden;
+    font: 600 13px/22px var(--text);
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+`
 
 /** Bounds of the efficiency over particle size, a small picture for each product, all to one scale. */
-export function BoundsMultiples({ claiming }: { claiming: readonly ClaimingProduct[] }) {
-  const rows = Math.ceil(claiming.length / across)
-  const option = useCallback((colours: ChartColours) => chartOption(claiming, colours), [claiming])
-  return (
-    <Chart
-      label={texts.boundsOfTheEfficiencyOverParticle(claiming.map(({ name }) => name).join(', '))}
-      height={rows * rowHeight}
-      option={option}
-    />
-  )
+export const BoundsMultiples = ({ claiming }: { claiming: readonly ClaimingProduct[] }) => (
+  <Pictures>
+    {claiming.map((one) => (
+      <div key={one.id}>
+        <h3 title={one.name}>{one.name}</h3>
+        <BoundsPicture {...one} />
+      </div>
+    ))}
+  </Pictures>
+)
+
+/** Drawn by itself: no moment in which a key is pressed has to wait for all of them. */
+function BoundsPicture({ name, points }: ClaimingProduct) {
+  const option = useCallback((colours: ChartColours) => chartOption(points, colours), [points])
+  return <Chart label={texts.boundsOfTheEfficiencyOverParticle(name)} height={height} option={option} />
 }
 
-function chartOption(claiming: readonly ClaimingProduct[], colours: ChartColours) {
-  const width = 100 / across
-  const left = (at: number) => (at % across) * width
-  const top = (at: number) => Math.floor(at / across) * rowHeight
-  const axis = { axisLine: { lineStyle: { color: colours.line } }, axisTick: { show: false } }
-  const label = { color: colours.soft, fontSize: 11 }
+function chartOption(points: ClaimingProduct['points'], colours: ChartColours) {
+  const axis = {
+    type: 'value',
+    axisLine: { lineStyle: { color: colours.line } },
+    axisTick: { show: false },
+    axisLabel: { color: colours.soft, fontSize: 11 },
+  }
   return {
-    animation: false,
-    title: claiming.map(({ name }, at) => ({
-      text: name,
-      left: `${left(at) + 1}%`,
-      top: top(at),
-      textStyle: { color: colours.ink, fontSize: 13, fontWeight: 600, width: 190, overflow: 'truncate' },
-    })),
-    grid: claiming.map((_, at) => ({
-      left: `${left(at) + 3.6}%`,
-      width: `${width - 5}%`,
-      top: top(at) + headHeight,
-      height: rowHeight - headHeight - 26,
-    })),
-    xAxis: claiming.map((_, at) => ({
+    grid: { left: 34, right: 12, top: 4, bottom: 24 },
+    xAxis: {
       ...axis,
-      gridIndex: at,
-      type: 'value',
       min: 0,
       max: 50,
       interval: 25,
-      axisLabel: { ...label, formatter: '{value} µm' },
+      axisLabel: { ...axis.axisLabel, formatter: texts.mOfSize },
       splitLine: { show: false },
-    })),
-    yAxis: claiming.map((_, at) => ({
-      ...axis,
-      gridIndex: at,
-      type: 'value',
-      min: 0,
-      max: 100,
-      interval: 50,
-      axisLabel: label,
-      splitLine: { lineStyle: { color: colours.line } },
-    })),
-    series: claiming.flatMap(({ points }, at) => seriesOf(points, at, colours)),
+    },
+    yAxis: { ...axis, min: 0, max: 100, interval: 50, splitLine: { lineStyle: { color: colours.line } } },
+    series: seriesOf(points, colours),
   }
 }
 
-function seriesOf(points: ClaimingProduct['points'], at: number, colours: ChartColours) {
+function seriesOf(points: ClaimingProduct['points'], colours: ChartColours) {
   const bounds = sizes.map((size) => ({ at: size * 1e6, ...boundsAt(points, size) }))
-  const own = { xAxisIndex: at, yAxisIndex: at, silent: true }
   const band = {
-    ...own,
     type: 'line',
     symbol: 'none',
-    stack: `band ${at}`,
+    silent: true,
+    stack: 'band',
     lineStyle: { color: colours.green, width: 1 },
   }
   return [
@@ -85,8 +79,8 @@ function seriesOf(points: ClaimingProduct['points'], at: number, colours: ChartC
       data: bounds.map((one) => [one.at, (one.upper - one.lower) * 100]),
     },
     {
-      ...own,
       type: 'scatter',
+      silent: true,
       symbolSize: 7,
       itemStyle: { color: colours.green },
       data: points.map(({ size, share }) => [size * 1e6, share * 100]),

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { href, Link } from 'react-router'
 import { tierLabels } from '#app/features/forms/labels.ts'
 import * as texts from '#app/texts/line-up.ts'
@@ -11,7 +12,7 @@ import type { Columns } from './useColumns.ts'
 const faceOf = (specimen: string): string => `${href('/specimens/:specimen/drawing.svg', { specimen })}?face`
 
 /** Drawing, name, revision and tier of each product. */
-export function ColumnHeads({ view }: { view: Columns }) {
+export const ColumnHeads = memo(function ColumnHeads({ view }: { view: Columns }) {
   usePicturesAhead(view.shown.map(({ column: { specimenId } }) => faceOf(specimenId)))
   return (
     <thead>
@@ -45,4 +46,4 @@ export function ColumnHeads({ view }: { view: Columns }) {
       </tr>
     </thead>
   )
-}
+})

@@ -21,6 +21,9 @@ interface Props {
   showsUncertainty: boolean
 }
 
+/** So many letters have room in any cell; where there are more, what is too long is cut off. */
+const lettersThatFit = 12
+
 /** What is known of one characteristic or figure of one product; a number opens to its readings. */
 export const LineupCell = memo(function LineupCell(props: Props) {
   const { rowKey, cell, column, style, system, showsUncertainty } = props
@@ -48,13 +51,14 @@ export const LineupCell = memo(function LineupCell(props: Props) {
       const { plain, exact, title } = cellTexts(rowKey, cell, system)
       const mark = 'mark' in cell ? cell.mark : undefined
       const remarks = remarksOn(cell, column)
+      const shown = showsUncertainty ? exact : plain
+      const aside = mark ?? remarks.join('; ')
       return (
-        <td data-mark={mark} style={style}>
-          {mark && <small>{mark}</small>}
-          {!mark && remarks.length > 0 && <small title={remarks.join('; ')}>{remarks.join('; ')}</small>}
+        <td data-mark={mark} data-long={aside.length + shown.length > lettersThatFit || undefined} style={style}>
+          {aside && <small title={mark ? undefined : aside}>{aside}</small>}
           {cell.evidence !== 'measured' && cell.evidence !== 'observed' && <EvidenceGlyph evidence={cell.evidence} />}
           <a href={address(cell.specimen)} title={[title, ...remarks].join('; ')}>
-            {showsUncertainty ? exact : plain}
+            {shown}
           </a>
         </td>
       )

@@ -23,13 +23,14 @@ import { Alert, Row, Small } from '#app/ui/layout.tsx'
 import { useAddress } from '#app/ui/useAddress.ts'
 import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { usePreferences } from '#app/ui/usePreferences.ts'
+import { ColumnsInSight } from './columns-in-sight.ts'
 import { ColumnHeads } from './ColumnHeads.tsx'
 import { ColumnsPanel } from './ColumnsPanel.tsx'
 import { LineupRow } from './LineupRow.tsx'
 import { LineupTools } from './LineupTools.tsx'
 import { rowsOnTop, SummaryRows } from './SummaryRows.tsx'
 import { Group, Scroll, Table } from './table-style.ts'
-import { columnWidth, namesWidth, pinnedWidth } from './pin-style.ts'
+import { columnWidths, namesWidth, pinnedWidth } from './pin-style.ts'
 import { useColumns, type Columns } from './useColumns.ts'
 import { useLineup } from './useLineup.ts'
 import { moveInGrid } from './grid-keys.ts'
@@ -53,7 +54,7 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
     [columns, all, judgedOf],
   )
   const pointsOf = useMemo(() => cellPointsBy(effectiveCriteria(method)), [method])
-  const columnsView = useColumns(scored, rows, pointsOf)
+  const view = useColumns(scored, rows, pointsOf)
   const [isArranging, arrange] = useState(false)
   const { get } = useAddress()
   const { units: system } = usePreferences()
@@ -70,7 +71,9 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
   const shown = useRowsBelowTheFold(wanted)
   const lines = useMemo(() => linesOf(shown), [shown])
   const box = useRef<HTMLDivElement>(null)
-  const { shown: heads, pins } = columnsView
+  const { shown: heads, pins } = view
+  const showsUncertainty = get('doubt') === 'shown'
+  const columnWidth = columnWidths[showsUncertainty ? 'uncertain' : 'plain']
   const {
     from,
     to,
@@ -80,12 +83,10 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
   } = useInSight(box, {
     lines: lines.length,
     columns: heads.length,
+    columnWidth,
     pinned: pins,
   })
-  const view = useMemo(
-    () => ({ ...columnsView, inSight: { from: sight.from, to: sight.to } }),
-    [columnsView, sight.from, sight.to],
-  )
+  const columnsInSight = useMemo(() => ({ from: sight.from, to: sight.to }), [sight.from, sight.to])
   const rowView = useRowView(view, columns)
   return (
     <>
@@ -95,7 +96,7 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
       <Sides>
         <Scroll ref={box} tabIndex={0} role="region" aria-label={texts.lineUpTable}>
           <Table
-            style={widthOf(view)}
+            style={widthOf(view, columnWidth)}
             aria-rowcount={rowsOnTop + lines.length}
             onClick={(event) => followLink(event, open)}
             onKeyDown={moveInGrid}
@@ -106,30 +107,32 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
                 <col key={id} style={{ width: at < pins ? pinnedWidth : columnWidth }} />
               ))}
             </colgroup>
-            <ColumnHeads view={view} />
-            <SummaryRows view={view} judged={judged} />
-            <tbody>
-              {above > 0 && <tr aria-hidden style={{ height: above }} />}
-              {lines.slice(from, to).map((line, at) =>
-                'part' in line ? (
-                  <tr key={`part ${line.part}`} aria-rowindex={rowsOnTop + from + at + 1}>
-                    <Group scope="rowgroup" colSpan={view.shown.length + 1}>
-                      <span>{partLabel(line.part)}</span>
-                    </Group>
-                  </tr>
-                ) : (
-                  <LineupRow
-                    key={line.row.key}
-                    row={line.row}
-                    index={rowsOnTop + from + at + 1}
-                    view={rowView}
-                    system={system}
-                    showsUncertainty={get('doubt') === 'shown'}
-                  />
-                ),
-              )}
-              {below > 0 && <tr aria-hidden style={{ height: below }} />}
-            </tbody>
+            <ColumnsInSight value={columnsInSight}>
+              <ColumnHeads view={view} />
+              <SummaryRows view={view} judged={judged} />
+              <tbody>
+                {above > 0 && <tr aria-hidden style={{ height: above }} />}
+                {lines.slice(from, to).map((line, at) =>
+                  'part' in line ? (
+                    <tr key={`part ${line.part}`} aria-rowindex={rowsOnTop + from + at + 1}>
+                      <Group scope="rowgroup" colSpan={view.shown.length + 1}>
+                        <span>{partLabel(line.part)}</span>
+                      </Group>
+                    </tr>
+                  ) : (
+                    <LineupRow
+                      key={line.row.key}
+                      row={line.row}
+                      index={rowsOnTop + from + at + 1}
+                      view={rowView}
+                      system={system}
+                      showsUncertainty={showsUncertainty}
+                    />
+                  ),
+                )}
+                {below > 0 && <tr aria-hidden style={{ height: below }} />}
+              </tbody>
+            </ColumnsInSight>
           </Table>
         </Scroll>
         {opened && <ValuePanel address={opened.address} onClose={close} />}
@@ -147,7 +150,7 @@ export function LineupTable({ judged, children }: { judged: EvaluationView; chil
 }
 
 /** The table is as wide as its columns are together. */
-const widthOf = ({ shown, pins }: Columns): CSSProperties => {
+const widthOf = ({ shown, pins }: Columns, columnWidth: number): CSSProperties => {
   const width = namesWidth + pins * pinnedWidth + (shown.length - pins) * columnWidth
   return { '--columns-width': `${width}px` } as CSSProperties
 }
@@ -196,10 +199,10 @@ function wantedRows(rows: readonly LineupLine[], shows: Record<'only' | 'rows' |
 
 /** What rows are drawn by: another one only when their columns are others, or stand otherwise. Scores are not. */
 function useRowView(view: Columns, columns: readonly EvaluatedColumn[]): Columns {
-  const { sort, rising, shown, pins, inSight } = view
+  const { sort, rising, shown, pins } = view
   const order = shown.map(({ column: { id } }) => id).join(' ')
   // eslint-disable-next-line react-hooks/exhaustive-deps -- what else is in the view changes nothing in a row
-  return useMemo(() => view, [columns, order, sort, rising, pins, inSight.from, inSight.to])
+  return useMemo(() => view, [columns, order, sort, rising, pins])
 }
 
 type Line = { part: FilterPartKey } | { row: LineupLine }

@@ -1,4 +1,5 @@
 import { unfitReason } from '#core/verdict/ranking.ts'
+import { memo } from 'react'
 import { href, Link } from 'react-router'
 import { formatMoney } from '#core/money/currency.ts'
 import { formatChance, standingOf } from '#core/verdict/call.ts'
@@ -19,7 +20,7 @@ import type { Columns } from './useColumns.ts'
 export const rowsOnTop = 6
 
 /** Score, price and contradictions of each product, above what is known part by part. */
-export function SummaryRows({ view, judged }: { view: Columns; judged: EvaluationView }) {
+export const SummaryRows = memo(function SummaryRows({ view, judged }: { view: Columns; judged: EvaluationView }) {
   const { school, driver } = judged
   const { application } = useLineup()
   const proposedOf = useProposedWords(judged)
@@ -119,7 +120,7 @@ export function SummaryRows({ view, judged }: { view: Columns; judged: Evaluatio
       )}
     </tbody>
   )
-}
+})
 
 interface ScoreProps {
   column: EvaluatedColumn

@@ -1,5 +1,4 @@
 import type { KeyboardEvent } from 'react'
-import { columnWidth } from './pin-style.ts'
 
 /** Where a key leads from a cell: rows down, cells across; Infinity for the end. */
 const steps: Readonly<Record<string, readonly [number, number]>> = {
@@ -22,6 +21,7 @@ export function moveInGrid(event: KeyboardEvent<HTMLTableElement>): void {
   const row = cell.parentElement as HTMLTableRowElement
   const table = event.currentTarget
   const box = table.parentElement
+  const width = cell.offsetWidth
   event.preventDefault()
   // Names and heads stay in sight wherever the table is scrolled to.
   if (across === -Infinity) box?.scrollTo({ left: 0 })
@@ -34,14 +34,15 @@ export function moveInGrid(event: KeyboardEvent<HTMLTableElement>): void {
     if (!to || to === cell) return
     if (isDrawn(to)) return focusCell(to)
     const isFromName = across > 0 && to.nextElementSibling !== null
-    box?.scrollBy({ left: clampTo((isFromName ? -Infinity : across) * columnWidth, box.scrollWidth) })
+    box?.scrollBy({ left: clampTo((isFromName ? -Infinity : across) * width, box.scrollWidth) })
     whenDrawn(() => drawn(cellAt(toRow)), focusCell)
   })
 }
 
 /** So many rows with cells further; undefined while that one, or one on the way to it, is not drawn. */
 function rowFrom(table: HTMLTableElement, row: HTMLTableRowElement, down: number): HTMLTableRowElement | undefined {
-  const rows = [...table.rows].filter((one) => isLeftOut(one) || one.cells.length === row.cells.length)
+  // The head of a part has no cells to go to.
+  const rows = [...table.rows].filter((one) => isLeftOut(one) || one.cells.length > 1)
   const last = rows.length - 1
   const at = rows.indexOf(row)
   if (at < 0 && Number.isFinite(down)) return undefined

@@ -1,9 +1,9 @@
 import type { CSSProperties } from 'react'
 import type { Columns } from './useColumns.ts'
 
-/** Widths of the names of the rows, of a column, and of one that is pinned, px. */
+/** Widths of the names of the rows, of a column, plain or with what is uncertain, and of one that is pinned, px. */
 export const namesWidth = 228
-export const columnWidth = 142
+export const columnWidths = { plain: 142, uncertain: 172 }
 export const pinnedWidth = 160
 
 /** A pinned column stays beside the names of the rows; the same style each time, so that no cell is drawn for it. */

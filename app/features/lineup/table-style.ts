@@ -98,13 +98,16 @@ export const Table = styled.table`
     white-space: nowrap;
   }
   tr:not([data-brief]) td {
-    overflow: clip;
-    text-overflow: ellipsis;
     white-space: nowrap;
   }
   tr:not([data-brief]) td small {
     float: left;
-    max-width: 60px;
+    max-width: 56px;
+    margin-right: 6px;
+  }
+  /* What is cut off is painted apart: a thousand cells that are never too long would hold the scrolling up. */
+  tr:not([data-brief]) td[data-long],
+  tr:not([data-brief]) td[data-long] small {
     overflow: clip;
     text-overflow: ellipsis;
   }

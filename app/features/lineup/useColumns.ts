@@ -72,7 +72,5 @@ export function useColumns(columns: readonly EvaluatedColumn[], rows: readonly R
   )
 }
 
-/** Columns as they are drawn: those in sight behind the pinned ones, which are the first. */
-export interface Columns extends ReturnType<typeof useColumns> {
-  inSight: { from: number; to: number }
-}
+/** Columns as they are drawn, the pinned ones first. */
+export type Columns = ReturnType<typeof useColumns>

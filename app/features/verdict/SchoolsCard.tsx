@@ -4,6 +4,7 @@ import { useLineup } from '#app/features/lineup/useLineup.ts'
 import * as texts from '#app/texts/schools.ts'
 import { Card, Row, Small, Stack } from '#app/ui/layout.tsx'
 import { Table } from '#app/ui/Table.tsx'
+import { WhenNear } from '#app/ui/WhenNear.tsx'
 import type { EvaluationView } from './useEvaluation.ts'
 import { CentralWeights } from './CentralWeights.tsx'
 
@@ -22,7 +23,11 @@ export function SchoolsCard({ judged }: { judged: EvaluationView }) {
           <Link to={href('/schools')}>{texts.schools}</Link>
           <Link to={href('/drivers')}>{texts.drivers}</Link>
         </Row>
-        {judged.isSettled && <CentralWeights ranked={judged.ranked} nameOf={judged.nameOf} />}
+        {judged.isSettled && (
+          <WhenNear>
+            <CentralWeights ranked={judged.ranked} nameOf={judged.nameOf} />
+          </WhenNear>
+        )}
         <details>
           <summary style={{ minHeight: 44, cursor: 'pointer', font: '600 17px/44px var(--label)' }}>
             {texts.wherePractitionersDisagreeAndThe}
