@@ -10,7 +10,7 @@ RUN npx react-router build && npm prune --omit=dev
 
 FROM node:20-bookworm-slim
 ENV NODE_ENV=production HOST=0.0.0.0 PORT=4310 PLICATOR_DATA=/data MALLOC_ARENA_MAX=2 \
-  NODE_OPTIONS="--max-semi-space-size=8 --max-old-space-size=768"
+  NODE_OPTIONS="--max-old-space-size=768"
 WORKDIR /app
 COPY --from=build /app/node_modules node_modules
 COPY --from=build /app/build build

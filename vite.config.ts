@@ -27,10 +27,10 @@ const clientBundle = {
         { name: 'catalogue', minShareCount: 2, priority: 3, test: /core.catalogue/ },
         {
           name: 'often',
-          minShareCount: 16,
+          minShareCount: 12,
           maxModuleSize: 1500,
           priority: 2,
-          test: /app.(ui|texts|features.shortcuts)|lucide|core.quantity/,
+          test: /app.(ui|texts|features.(shortcuts|forms.useAction))|lucide|core.quantity|core.money.currency/,
         },
         // What all places of an engine judge by, and few other pages.
         {

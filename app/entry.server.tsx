@@ -6,7 +6,7 @@ import { NonceContext } from '#app/ui/nonce.ts'
 
 const headEnd = '</head>'
 
-/** The whole page at once, with the styles of what is on it in its head. */
+/** The whole page at once, with the styles of what is on it in its head; it is not drawn for a HEAD request. */
 export default function handleRequest(
   request: Request,
   status: number,
@@ -14,6 +14,8 @@ export default function handleRequest(
   context: EntryContext,
   { nonce }: AppLoadContext & { nonce?: string },
 ): Promise<Response> {
+  headers.set('Content-Type', 'text/html; charset=utf-8')
+  if (request.method === 'HEAD') return Promise.resolve(new Response(null, { status, headers }))
   const sheet = new ServerStyleSheet()
   const page = (
     <NonceContext value={nonce}>
@@ -30,7 +32,6 @@ export default function handleRequest(
       final(done) {
         const html = Buffer.concat(chunks)
         const at = html.indexOf(headEnd)
-        headers.set('Content-Type', 'text/html; charset=utf-8')
         resolve(
           new Response(Buffer.concat([html.subarray(0, at), Buffer.from(styles(sheet, nonce)), html.subarray(at)]), {
             status,

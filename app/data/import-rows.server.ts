@@ -19,7 +19,22 @@ export async function* importRows(
 ): AsyncGenerator<Record<string, string>> {
   const { size } = await stat(file)
   const source = createReadStream(file)
-  const texts = decoded(source, await encodingOf(file))
+  try {
+    for await (const row of await parsedRows(source, await encodingOf(file))) {
+      onProgress(size === 0 ? 1 : source.bytesRead / size)
+      yield row
+    }
+  } finally {
+    // Whoever needs no more rows has not read to the end, where a file is closed by itself.
+    source.destroy()
+  }
+}
+
+async function parsedRows(
+  source: AsyncIterable<Uint8Array>,
+  encoding: string,
+): Promise<AsyncIterable<Record<string, string>>> {
+  const texts = decoded(source, encoding)
   const { value: head = '' } = await texts.next()
   const delimiter = delimiterOf(head)
   const parsed = Papa.parse(Papa.NODE_STREAM_INPUT, {
@@ -30,10 +45,7 @@ export async function* importRows(
   })
   // What goes wrong before it ends the parser, which says so where its rows are asked for.
   pipeline(Readable.from(watched(head, texts, watchTable(delimiter))), parsed, () => undefined)
-  for await (const row of parsed as AsyncIterable<Record<string, string>>) {
-    onProgress(size === 0 ? 1 : source.bytesRead / size)
-    yield row
-  }
+  return parsed as AsyncIterable<Record<string, string>>
 }
 
 /** Text as it is read, without the mark at its beginning. */

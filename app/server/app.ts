@@ -4,11 +4,12 @@ import { createRequestHandler } from '@react-router/express'
 import compression from 'compression'
 import express, { type Express } from 'express'
 import * as build from 'virtual:react-router/server-build'
-import { knownHostOnly, ownOriginOnly } from './door.ts'
+import { knownHostOnly, ownOriginOnly, usedMethodsOnly } from './door.ts'
 import { isKeyForced } from '#app/storage/house.ts'
 import { enter, enterForm, houseDoor } from './house-door.ts'
 import { guardedBuild } from './guarded-build.ts'
 import { health } from './health.ts'
+import { hearOut } from './hear-out.ts'
 import { logRequests, requestIdOf } from './log.ts'
 import { nonceOf, policy } from './policy.ts'
 
@@ -21,7 +22,7 @@ export function createApp(): Express {
   app.disable('x-powered-by')
   // Only a proxy on this machine is believed, and only where somebody said that there is one.
   app.set('trust proxy', isKeyForced() ? 'loopback' : false)
-  app.use(logRequests, knownHostOnly, ownOriginOnly, ...policy)
+  app.use(hearOut, logRequests, knownHostOnly, ownOriginOnly, usedMethodsOnly, ...policy)
   app.get('/health', health)
   app.get('/enter', enterForm)
   app.post('/enter', ...enter)

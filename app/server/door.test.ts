@@ -2,7 +2,7 @@ import { createServer, request as send, type OutgoingHttpHeaders, type Server } 
 import { hostname } from 'node:os'
 import express from 'express'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { hostName, isOwnOrigin, knownHostOnly, ownOriginOnly } from './door.ts'
+import { hostName, isOwnOrigin, knownHostOnly, ownOriginOnly, usedMethodsOnly } from './door.ts'
 import { nonceOf, policy } from './policy.ts'
 
 let server: Server
@@ -12,7 +12,7 @@ let reached = 0
 beforeAll(async () => {
   const app = express()
   app.disable('x-powered-by')
-  app.use(knownHostOnly, ownOriginOnly, ...policy)
+  app.use(knownHostOnly, ownOriginOnly, usedMethodsOnly, ...policy)
   app.all('/{*path}', (_, response) => {
     reached++
     response.send(nonceOf(response))
@@ -92,6 +92,17 @@ describe('what changes something', () => {
     expect((await ask({ ...host, Origin: 'http://localhost:4310' }, 'POST')).status).toBe(200)
     expect((await ask({ ...host, 'Sec-Fetch-Site': 'same-origin' }, 'POST')).status).toBe(200)
   })
+
+  test.each(['PUT', 'PATCH', 'DELETE', 'OPTIONS', 'PROPFIND'])(
+    '%s is used by no page, and reaches none',
+    async (method) => {
+      const before = reached
+      const { status, headers, body } = await ask({ ...host, Origin: 'http://localhost:4310' }, method)
+      expect([status, headers.allow]).toEqual([405, 'GET, HEAD, POST'])
+      expect(body).toContain(`does nothing for ${method}`)
+      expect(reached).toBe(before)
+    },
+  )
 
   test('reading is free', async () => {
     expect((await ask({ ...host, Origin: 'http://evil.example' })).status).toBe(200)

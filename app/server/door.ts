@@ -28,6 +28,14 @@ export const knownHostOnly: RequestHandler = (request, response, next) => {
   response.status(421).type('text').send(texts.plicatorDoesNotAnswerToIf(name))
 }
 
+const usedMethods = ['GET', 'HEAD', 'POST']
+
+/** Refuses methods that no page of ours sends, before anything is worked out for them. */
+export const usedMethodsOnly: RequestHandler = (request, response, next) => {
+  if (usedMethods.includes(request.method)) return next()
+  response.status(405).set('Allow', usedMethods.join(', ')).type('text').send(texts.pagesAreReadWithGet(request.method))
+}
+
 /** Takes what changes something from its own pages alone, whatever route it goes to. */
 export const ownOriginOnly: RequestHandler = (request, response, next) => {
   if (request.method === 'GET' || request.method === 'HEAD') return next()

@@ -24,7 +24,17 @@ export function guardedBuild(build: ServerBuild): ServerBuild {
   return { ...build, routes: Object.fromEntries(routes) as ServerBuild['routes'] }
 }
 
-const guardedLoader = (load: Handler) => sayingWhatIsWrong((args) => whileWanted(args.request.signal, () => load(args)))
+const guardedLoader = (load: Handler) =>
+  sayingWhatIsWrong((args) =>
+    whileWanted(args.request.signal, async () => withoutUnreadBody(args.request, await load(args))),
+  )
+
+/** A body that nobody will read is let go of, with the files it comes from; of a HEAD request the head is answered. */
+async function withoutUnreadBody({ method, signal }: Request, answer: unknown): Promise<unknown> {
+  if (!(answer instanceof Response) || !(method === 'HEAD' || signal.aborted)) return answer
+  await answer.body?.cancel()
+  return new Response(null, answer)
+}
 
 const sayingWhatIsWrong =
   (handle: Handler) =>

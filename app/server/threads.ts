@@ -5,6 +5,7 @@ import { tellProgress, tellProgressBy } from '#app/data/progress.server.ts'
 import { answerElsewhere, answerHere, threadNames, type ThreadName } from '#app/data/threads.server.ts'
 import { giveUpSignal, whileWanted } from '#app/storage/request-scope.ts'
 import { StorageError, storageProblemOf, type StorageProblemKind } from '#app/storage/storage-problem.ts'
+import { giveWay } from './give-way.ts'
 
 /** What a thread is told: a work, that nobody waits for one any more, or to close the database. */
 type Told =
@@ -27,6 +28,9 @@ const pause = 1000
 
 /** A file that was sent may take so much memory and no more. */
 const memoryOf: Record<ThreadName, number | undefined> = { lineups: undefined, files: 384 }
+
+/** What is new in a thread may take so many megabytes, half of what it may in the one that serves pages. */
+const young = 24
 
 /** A file is not read by the thread that serves pages, even while its own is started again. */
 const away = { ask: () => Promise.reject(new Error('The thread of the files is started again')) }
@@ -51,7 +55,9 @@ function startThread(name: ThreadName): { stop(): Promise<void> } {
 
   function start(): Worker {
     const megabytes = memoryOf[name]
-    const started = new Worker(script, megabytes ? { resourceLimits: { maxOldGenerationSizeMb: megabytes } } : {})
+    const started = new Worker(script, {
+      resourceLimits: { maxYoungGenerationSizeMb: young, ...(megabytes && { maxOldGenerationSizeMb: megabytes }) },
+    })
     started.on('message', (said: Said) => {
       if ('about' in said) return tellProgress(said.about, said.share)
       const { resolve, reject } = waiting.get(said.id) ?? {}
@@ -96,6 +102,7 @@ function startThread(name: ThreadName): { stop(): Promise<void> } {
 
 /** A thread's own work: does what it is asked until it is ended. */
 export function answerInThread(): void {
+  giveWay()
   const running = new Map<number, AbortController>()
   const say = (said: Said) => parentPort?.postMessage(said)
   tellProgressBy((about, share) => say({ about, share }))

@@ -3,6 +3,8 @@
 export const theRequestNamesNoHost = 'The request names no host.'
 export const plicatorDoesNotAnswerToIf = (name: string) =>
   `Plicator does not answer to "${name}". If it should, start it with PLICATOR_HOSTS=${name}`
+export const pagesAreReadWithGet = (method: string) =>
+  `Plicator is read with GET and written to with POST. It does nothing for ${method}.`
 export const thisWasSentByAPage = 'This was sent by a page that is none of Plicator, so nothing was done.'
 export const guestsMayLookAndChangeNothing = 'Guests may look, and change nothing. Nothing was done.'
 export const nobodyComesInWithoutTheKey = 'Nobody comes in without the key of the house. Open /enter in a browser.'
