@@ -1,4 +1,4 @@
-import { index, route, type RouteConfig } from '@react-router/dev/routes'
+import { index, layout, route, type RouteConfig } from '@react-router/dev/routes'
 
 export default [
   index('routes/lineups.tsx'),
@@ -16,11 +16,13 @@ export default [
     route('score/:column', 'routes/column-score.tsx'),
     route('review', 'routes/reviews.tsx'),
     route('on-air', 'routes/on-air-remote.tsx'),
-    route('review/:review', 'routes/review.tsx'),
-    route('review/:review/published/:number?', 'routes/review-published.tsx'),
     route('bench-card', 'routes/bench-card.tsx'),
     route('word/:column', 'routes/word.tsx'),
     route('counter/:column', 'routes/counter-check.tsx'),
+  ]),
+  layout('routes/engine-layout.tsx', [
+    route('lineups/:application/review/:review', 'routes/review.tsx'),
+    route('lineups/:application/review/:review/published/:number?', 'routes/review-published.tsx'),
   ]),
   route('lineups/:application/on-air/events', 'routes/on-air-events.ts'),
   route('on-air/:application', 'routes/on-air.tsx'),

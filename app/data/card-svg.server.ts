@@ -1,7 +1,7 @@
 import type { Card } from '#core/review/card.ts'
 import type { CardColour, CardItem } from '#core/review/card-item.ts'
 import { escapeMarkup } from '#core/review/escape-markup.ts'
-import { measureText, outlineOf } from './card-faces.server.ts'
+import { measureText, outlineOf, unitsOfHeight } from './card-faces.server.ts'
 
 const colours: Record<CardColour, string> = {
   ink: '#1d2422',
@@ -37,8 +37,10 @@ function drawItem(item: CardItem, drawingOf: (specimen: string) => string): stri
       return `<rect x="${x}" y="${y}" width="${width}" height="${height}" fill="${colours[item.colour]}"/>`
     }
     case 'text': {
-      const x = item.end ? item.x - measureText(item.text, item.style) : item.x
-      return `<path d="${outlineOf(item.text, rounded(x), rounded(item.y), item.style)}" fill="${colours[item.colour]}"/>`
+      const { text, style, colour } = item
+      const x = item.end ? item.x - measureText(text, style) : item.x
+      const place = `translate(${rounded(x)} ${rounded(item.y)}) scale(${style.size / unitsOfHeight})`
+      return `<path transform="${place}" d="${outlineOf(text, style.face)}" fill="${colours[colour]}"/>`
     }
     case 'drawing': {
       const [x, y, width, height] = [item.x, item.y, item.width, item.height].map(rounded)

@@ -34,56 +34,61 @@ import { methodInForce } from './schools.server.ts'
 import { listPrices } from './prices.server.ts'
 import { listProducts, type Product } from './products.server.ts'
 import { listReadingsBySpecimen } from './readings.server.ts'
+import { inThread } from './threads.server.ts'
 import { listVerdicts } from './verdicts.server.ts'
 import { zipped } from './zipped.server.ts'
 
 /** All that is known of the filters of an engine, as a Data Package in a zip. */
-export async function dataPackageZip(application: Application, licence: Licence): Promise<Uint8Array> {
-  const assessed = await assessApplication(application.id)
-  const readings = await standingReadings(assessed)
-  const library = await packagedLibrary(application, assessed, readings)
-  const method = await methodInForce(application.demo)
-  const used = new Set(assessed.flatMap(({ assessment }) => [...assessment.values.keys()]))
-  const keys = catalogue.map(({ key }) => key).filter((key) => used.has(key))
-  const measurements = measurementsTable(keys)
-  const { published } = await listVerdicts(application.id)
-  const tables: [Table, string][] = [
-    ...(Object.entries(libraryTables) as [LibraryTable, Table][]).map(([name, table]): [Table, string] => [
-      table,
-      tableCsv(table, library[name]),
-    ]),
-    [readingsTable, await readingsCsv(assessed, readings)],
-    [
-      measurements,
-      tableCsv(
+export const dataPackageZip = inThread(
+  'lineups',
+  'write data package',
+  async (application: Application, licence: Licence): Promise<Uint8Array> => {
+    const assessed = await assessApplication(application.id)
+    const readings = await standingReadings(assessed)
+    const library = await packagedLibrary(application, assessed, readings)
+    const method = await methodInForce(application.demo)
+    const used = new Set(assessed.flatMap(({ assessment }) => [...assessment.values.keys()]))
+    const keys = catalogue.map(({ key }) => key).filter((key) => used.has(key))
+    const measurements = measurementsTable(keys)
+    const { published } = await listVerdicts(application.id)
+    const tables: [Table, string][] = [
+      ...(Object.entries(libraryTables) as [LibraryTable, Table][]).map(([name, table]): [Table, string] => [
+        table,
+        tableCsv(table, library[name]),
+      ]),
+      [readingsTable, await readingsCsv(assessed, readings)],
+      [
         measurements,
-        assessed.map(({ specimen, assessment }) => measurementRow(pathOf(specimen), assessment.values, keys)),
-      ),
-    ],
-    [figuresTable, tableCsv(figuresTable, (await listFigures(application.id)).map(figureCells))],
-    [
-      verdictsTable,
-      tableCsv(
+        tableCsv(
+          measurements,
+          assessed.map(({ specimen, assessment }) => measurementRow(pathOf(specimen), assessment.values, keys)),
+        ),
+      ],
+      [figuresTable, tableCsv(figuresTable, (await listFigures(application.id)).map(figureCells))],
+      [
         verdictsTable,
-        published.flatMap((verdict) => verdictRows(application.name, verdict)),
-      ),
-    ],
-    [methodTable, tableCsv(methodTable, effectiveCriteria(method, undefined).map(criterionRow))],
-    [characteristicsTable, tableCsv(characteristicsTable, characteristicRows())],
-  ]
-  const files: Zippable = {}
-  const listed = tables.map(([table, text]): PackagedFile => {
-    const bytes = strToU8(text)
-    files[`data/${table.name}.csv`] = bytes
-    return { table, bytes: bytes.length, hash: createHash('sha256').update(bytes).digest('hex') }
-  })
-  const head = {
-    ...{ name: slugOf(application.name, application.id), title: texts.oilFiltersForThe(application.name) },
-    ...{ created: now(), licence, method: method.version },
-  }
-  const descriptor = strToU8(`${JSON.stringify(dataPackage(head, listed), undefined, 2)}\n`)
-  return zipped({ 'datapackage.json': descriptor, ...files })
-}
+        tableCsv(
+          verdictsTable,
+          published.flatMap((verdict) => verdictRows(application.name, verdict)),
+        ),
+      ],
+      [methodTable, tableCsv(methodTable, effectiveCriteria(method, undefined).map(criterionRow))],
+      [characteristicsTable, tableCsv(characteristicsTable, characteristicRows())],
+    ]
+    const files: Zippable = {}
+    const listed = tables.map(([table, text]): PackagedFile => {
+      const bytes = strToU8(text)
+      files[`data/${table.name}.csv`] = bytes
+      return { table, bytes: bytes.length, hash: createHash('sha256').update(bytes).digest('hex') }
+    })
+    const head = {
+      ...{ name: slugOf(application.name, application.id), title: texts.oilFiltersForThe(application.name) },
+      ...{ created: now(), licence, method: method.version },
+    }
+    const descriptor = strToU8(`${JSON.stringify(dataPackage(head, listed), undefined, 2)}\n`)
+    return zipped({ 'datapackage.json': descriptor, ...files })
+  },
+)
 
 /** Readings that stand, by specimen; their notes stay. */
 async function standingReadings(assessed: readonly AssessedSpecimen[]): Promise<ReadonlyMap<string, Reading[]>> {

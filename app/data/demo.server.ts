@@ -26,6 +26,13 @@ export const whatIsShown = (table: string) => (query: Knex.QueryBuilder) =>
     `(${table}.demo = 0 or not exists (select 1 from setting where key = '${setting}' and value = 'hidden'))`,
   )
 
+/** The ids of engines that are put away: few, looked up once a statement. */
+export const enginesPutAway = (db: Knex): Knex.QueryBuilder =>
+  db('application')
+    .where({ demo: 1 })
+    .whereExists(db('setting').where({ key: setting, value: 'hidden' }).select('key'))
+    .select('id')
+
 /** Marks a row as one of the demo. */
 export async function markAsDemo(table: 'application' | 'instrument' | 'driver' | 'rate', id: string): Promise<void> {
   const db = await writableDatabase()

@@ -28,21 +28,17 @@ async function ownApplication(name: string): Promise<string> {
   return id
 }
 
+async function ownProduct(applicationId: string, brand: string): Promise<string> {
+  const id = newId()
+  const words = { partNumber: 'K-1', nickname: '', revision: '' }
+  await addProduct({ id, applicationId, brand, form: 'spin-on', tier: 'low', ...words })
+  return id
+}
+
 beforeAll(async () => {
   const applicationId = await ownApplication('My own')
-  const productId = newId()
-  await addProduct({
-    ...{
-      id: productId,
-      applicationId,
-      brand: 'Kelp',
-      partNumber: 'K-1',
-      form: 'spin-on',
-      tier: 'low',
-      nickname: '',
-      revision: '',
-    },
-  })
+  await ownProduct(applicationId, 'Corvane')
+  const productId = await ownProduct(applicationId, 'Kelp')
   const { revisions } = (await import('./products.server.ts').then(({ findProduct }) => findProduct(productId)))!
   for (const [label, wall] of [
     ['A', 0.0004],
@@ -91,12 +87,14 @@ describe('the demo and own work in one database', () => {
     await showDemo(false)
     expect(await demoState()).toBe('hidden')
     await addBrand(newId(), 'Not sold yet')
-    expect(await listBrandNames()).toEqual(['Kelp', 'Not sold yet'])
+    expect(await listBrandNames()).toEqual(['Corvane', 'Kelp', 'Not sold yet'])
+    // A brand of the demo as well has those of one's own alone.
     expect((await listBrands()).map(({ name, products }) => [name, products])).toEqual([
+      ['Corvane', 1],
       ['Kelp', 1],
       ['Not sold yet', 0],
     ])
-    expect(await lists()).toEqual({ applications: 1, instruments: 0, drivers: 0, products: 1 })
+    expect(await lists()).toEqual({ applications: 1, instruments: 0, drivers: 0, products: 2 })
     expect(await latestSpecimen()).toBe(own.id)
     await showDemo(true)
     expect(await lists()).toEqual(before)

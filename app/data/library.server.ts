@@ -2,7 +2,7 @@ import type { Knex } from 'knex'
 import { z } from 'zod'
 import { foldName } from '#core/fold-name.ts'
 import { database } from './database.server.ts'
-import { whatIsShown } from './demo.server.ts'
+import { enginesPutAway } from './demo.server.ts'
 import { tagsOf } from './product-tags.server.ts'
 import { listProductsById, type Product } from './products.server.ts'
 import { countSpecimensByProduct } from './specimens.server.ts'
@@ -63,19 +63,27 @@ export async function searchProducts(
   words: LibraryWords,
 ): Promise<{ products: ListedProduct[]; total: number }> {
   const db = await database()
-  const matching = () => {
-    const query = db('product')
-      .join('brand', 'brand.id', 'product.brandId')
-      .join('application', 'application.id', 'product.applicationId')
-      .where(whatIsShown('application'))
+  const sought = q.split(/\s+/).filter(Boolean)
+  const matching = (query: Knex.QueryBuilder) => {
+    void query.whereNotIn('product.applicationId', enginesPutAway(db))
     if (tier) void query.where('product.tier', tier)
     if (engine) void query.where('product.applicationId', engine)
     if (tag) void query.whereExists(db('product_tag').whereRaw('product_id = product.id').where({ tag }).select('tag'))
-    for (const word of q.split(/\s+/).filter(Boolean)) void query.where((one) => anyHas(one, foldName(word), words))
+    for (const word of sought) void query.where((one) => anyHas(one, foldName(word), words))
     return query
   }
-  const counted = await matching().count({ total: 'product.id' }).first()
-  const rows: { id: string; applicationName: string }[] = await matching()
+  const named = () => {
+    // By name, brands are gone through as their names stand: no further than the page, and nothing is sorted.
+    const query =
+      sort === 'name' && !engine
+        ? db('brand').crossJoin('product', 'product.brandId', 'brand.id')
+        : db('brand').join('product', 'product.brandId', 'brand.id')
+    return query.join('application', 'application.id', 'product.applicationId')
+  }
+  const counted: { total: number } = await matching(sought.length > 0 ? named() : db('product'))
+    .count({ total: 'product.id' })
+    .first()
+  const rows: { id: string; applicationName: string }[] = await matching(named())
     .orderByRaw(orders[sort])
     .offset((page - 1) * productsAtOnce)
     .limit(productsAtOnce)
@@ -88,7 +96,7 @@ export async function searchProducts(
   ])
   const byId = new Map(products.map((product) => [product.id, product]))
   return {
-    total: Number(counted?.total ?? 0),
+    total: counted.total,
     products: rows.flatMap(({ id, applicationName }) => {
       const product = byId.get(id)
       return product

@@ -4,7 +4,7 @@ import { now } from './clock.ts'
 import { groupBy } from '#core/group-by.ts'
 import { foldName } from '#core/fold-name.ts'
 import { database, writableDatabase } from './database.server.ts'
-import { whatIsShown } from './demo.server.ts'
+import { enginesPutAway, whatIsShown } from './demo.server.ts'
 import { newId } from './id.ts'
 import { addOnce, changeSeen, type Added, type Changed } from './records.server.ts'
 
@@ -83,14 +83,13 @@ export const findProduct = async (id: string): Promise<Product | undefined> =>
 /** The brands that are shown, or have no products yet, with how many they have. */
 export async function listBrands(): Promise<{ id: string; name: string; products: number }[]> {
   const db = await database()
+  const ofBrand = db('product').whereRaw('product.brand_id = brand.id')
+  const ofBrandShown = ofBrand.clone().whereNotIn('applicationId', enginesPutAway(db))
   return db('brand')
-    .leftJoin('product', 'product.brandId', 'brand.id')
-    .leftJoin('application', 'application.id', 'product.applicationId')
-    .where((one) => void one.whereNull('application.id').orWhere(whatIsShown('application')))
-    .groupBy('brand.id')
-    .orderBy('brand.name')
-    .select('brand.id', 'brand.name')
-    .count({ products: 'product.id' }) as unknown as Promise<{ id: string; name: string; products: number }[]>
+    .whereExists(ofBrandShown.clone().select('id'))
+    .orWhereNotExists(ofBrand.clone().select('id'))
+    .orderBy('name')
+    .select('id', 'name', ofBrandShown.clone().count('*').as('products'))
 }
 
 /** The names of the brands that are shown, or have no products yet. */

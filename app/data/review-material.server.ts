@@ -28,7 +28,6 @@ import { summariseFaceOff } from '#core/verdict/summary.ts'
 import { findApplication, type Application } from './applications.server.ts'
 import { kinLibraries } from './build-records.server.ts'
 import { claimOverview, type ProductClaims } from './claim-overview.server.ts'
-import { today } from './clock.ts'
 import { columnName, columnNames } from './column-name.ts'
 import { evaluateLineup, type EvaluatedColumn, type LineupEvaluation } from './lineup-evaluation.server.ts'
 import { lineupQuery } from './lineup-query.server.ts'
@@ -46,9 +45,10 @@ export const reviewMaterial = (
   { subject, a, b }: ReviewSubject,
   blocks: readonly Block[],
   units: UnitHabit,
+  day: string,
 ): Promise<ReviewMaterial | undefined> => {
   const pairs = blocks.filter(({ kind }) => kind === 'face-off').map((block) => [block.a, block.b] as const)
-  return materialOfDay(applicationId, { subject, a, b }, pairs, units, today())
+  return materialOfDay(applicationId, { subject, a, b }, pairs, units, day)
 }
 
 /** All that the parts of a material are worked out from. */

@@ -8,6 +8,7 @@ import { documentChanges, type SectionChange } from '#core/review/review-version
 import { ok, problem, type Result } from '#core/result.ts'
 import * as texts from '#app/texts/verdict.ts'
 import { today } from './clock.ts'
+import { lineupQuery } from './lineup-query.server.ts'
 import { listPromised } from './review-promises.server.ts'
 import { reviewMaterial } from './review-material.server.ts'
 import { findVersion, listVersions, publishVersion, type Review, type ReviewVersion } from './reviews.server.ts'
@@ -19,15 +20,28 @@ const correctionsOf = (versions: readonly ReviewVersion[]): ReviewDocument['corr
     .map(({ publishedAt, correction }) => ({ day: publishedAt.slice(0, 10), words: correction }))
 
 /** A review as it would be written now; undefined when its engine is gone. */
-export async function writeReview(review: Review, units: UnitHabit) {
+export const writeReview = (review: Review, units: UnitHabit) => writeOnDay(review, units, today())
+
+const writeOnDay = lineupQuery('written review', async (review: Review, units: UnitHabit, day: string) => {
   const [known, versions] = await Promise.all([
-    reviewMaterial(review.applicationId, review, review.blocks, units),
+    reviewMaterial(review.applicationId, review, review.blocks, units, day),
     listVersions(review.id),
   ])
   if (!known) return undefined
   const material = { ...known, promised: await listPromised(review.id, known) }
   return { material, versions, document: composeReview(review, material, correctionsOf(versions)) }
-}
+})
+
+/** What a review is edited with: its material as text, because it has thousands of small cells. */
+export const editableReview = (review: Review, units: UnitHabit) => editOnDay(review, units, today())
+
+const editOnDay = lineupQuery('editable review', async (review: Review, units: UnitHabit, day: string) => {
+  const written = await writeOnDay(review, units, day)
+  if (!written) return undefined
+  const { material, versions, document } = written
+  const productIds = material.products.map(({ productId }) => productId)
+  return { material: JSON.stringify(material), productIds, versions, corrections: document.corrections }
+})
 
 /** What has changed since a review was published last, section by section; undefined where it never was. */
 export async function changesSincePublished(review: Review, units: UnitHabit): Promise<SectionChange[] | undefined> {

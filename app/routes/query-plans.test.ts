@@ -39,6 +39,12 @@ async function questionsOf(load: () => Promise<unknown>): Promise<Asked[]> {
   return asked
 }
 
+/** How SQLite goes about a question, a step a line. */
+async function planOf(db: Knex, { sql, bindings = [] }: Asked): Promise<string[]> {
+  const steps = (await db.raw(`explain query plan ${sql}`, bindings as never)) as { detail: string }[]
+  return steps.map(({ detail }) => detail)
+}
+
 /**
  * The large tables: a page that walks through one, or through all readings of a characteristic, costs more with each.
  */
@@ -86,13 +92,20 @@ test('no page walks through the readings, the specimens or the revisions of the 
     expect(asked.length, page).toBeGreaterThan(0)
     for (const question of asked) {
       if (!/^\s*select/i.test(question.sql)) continue
-      const plan = (await db.raw(`explain query plan ${question.sql}`, (question.bindings ?? []) as never)) as {
-        detail: string
-      }[]
-      for (const { detail } of plan)
+      for (const detail of await planOf(db, question))
         if (isWalk(detail) && !isBounded(question, detail))
           walks.push(`${page}: ${detail}: ${question.sql.slice(0, 300)}`)
     }
   }
   expect([...new Set(walks)]).toEqual([])
+})
+
+test('the first page of the library sorts no products that it does not show', async () => {
+  const db = await database()
+  const asked = await questionsOf(() => library({ request: new Request('http://127.0.0.1/library') } as never))
+  const lists = asked.filter(({ sql }) => sql.includes('order by brand.name, product.part_number'))
+  expect(lists).toHaveLength(1)
+  const plan = await planOf(db, lists[0]!)
+  expect(plan).toContain('SCAN brand USING INDEX brand_name_unique')
+  expect(plan).not.toContain('USE TEMP B-TREE FOR ORDER BY')
 })

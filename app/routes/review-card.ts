@@ -1,7 +1,6 @@
 import sharp from 'sharp'
-import { cardKinds, cardSizes, layOutCard } from '#core/review/card.ts'
-import { measureText } from '#app/data/card-faces.server.ts'
-import { cardSvg } from '#app/data/card-svg.server.ts'
+import { cardKinds, cardSizes } from '#core/review/card.ts'
+import { drawReviewCard, layOutReviewCard } from '#app/data/review-cards.server.ts'
 import { writeReview } from '#app/data/review-publication.server.ts'
 import { findReview } from '#app/data/reviews.server.ts'
 import { listSpecimensById } from '#app/data/specimens.server.ts'
@@ -24,13 +23,13 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   )
   const review = found(await findReview(params.application, params.review), texts.thisReview)
   const { material } = found(await writeReview(review, (await readPreferences(request)).units), texts.thisReview)
-  const card = layOutCard(kind.key, size, material, measureText, new URL(request.url).searchParams.get('row') ?? '')
+  const card = await layOutReviewCard(kind.key, size, material, new URL(request.url).searchParams.get('row') ?? '')
   const ids = card.items.flatMap((item) => (item.kind === 'drawing' ? [item.specimen] : []))
   const specimens = await listSpecimensById(ids)
   const drawings = new Map(
     await Promise.all(specimens.map(async (one) => [one.id, await specimenDrawing(one, 'small', specimens)] as const)),
   )
-  const svg = cardSvg(card, (specimen) => drawings.get(specimen) ?? '')
+  const svg = await drawReviewCard(card, drawings)
   const [body, type] =
     ending === 'png'
       ? [await sharp(Buffer.from(svg)).png().toBuffer(), 'image/png']

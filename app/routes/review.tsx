@@ -8,7 +8,7 @@ import { publishingChecks } from '#core/review/publishing-checks.ts'
 import type { ReviewMaterial } from '#core/review/review-material.ts'
 import { listFilmed } from '#app/data/film-takes.server.ts'
 import { newId } from '#app/data/id.ts'
-import { publishReview, writeReview } from '#app/data/review-publication.server.ts'
+import { editableReview, publishReview } from '#app/data/review-publication.server.ts'
 import { changeReview, findReview, removeReview } from '#app/data/reviews.server.ts'
 import { LeaveDialog } from '#app/features/forms/LeaveDialog.tsx'
 import { reviewActSchema } from '#app/features/forms/review-fields.ts'
@@ -45,14 +45,8 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 export async function loader({ params, request }: Route.LoaderArgs) {
   const review = found(await findReview(params.application, params.review), texts.thisReview)
   const { units } = await readPreferences(request)
-  const { material, versions, document } = found(await writeReview(review, units), texts.thisReview)
-  // Thousands of small cells: one string passes to the page ten times as fast as the objects do.
-  const filmed = await listFilmed(
-    review.applicationId,
-    material.products.map(({ productId }) => productId),
-    units,
-  )
-  return { review, versions, corrections: document.corrections, filmed, material: JSON.stringify(material) }
+  const { productIds, ...edited } = found(await editableReview(review, units), texts.thisReview)
+  return { review, filmed: await listFilmed(review.applicationId, productIds, units), ...edited }
 }
 
 export const shouldRevalidate = whenPathChanges

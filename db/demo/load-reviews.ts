@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { blockKinds, firstBlocks, newBlock } from '#core/review/block.ts'
 import { lookedThrough } from '#core/review/compose.ts'
 import { listApplications } from '#app/data/applications.server.ts'
+import { today } from '#app/data/clock.ts'
 import { newId } from '#app/data/id.ts'
 import { reviewMaterial } from '#app/data/review-material.server.ts'
 import { listPromised } from '#app/data/review-promises.server.ts'
@@ -33,7 +34,7 @@ export async function loadReviews(file: unknown): Promise<void> {
     )
     const written = blocks.map((block) => ({ ...block, prose: words[block.kind] ?? '' }))
     const id = newId()
-    const known = await reviewMaterial(application.id, about, written, 'metric')
+    const known = await reviewMaterial(application.id, about, written, 'metric', today())
     const material = known && { ...known, promised: await listPromised(id, known) }
     const seen = material ? written.map((block) => lookedThrough(block, material)) : written
     const added = await addReview({ ...about, id, applicationId: application.id, title, blocks: seen })
