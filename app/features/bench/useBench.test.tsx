@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import 'fake-indexeddb/auto'
 import { act, cleanup, configure, render, waitFor } from '@testing-library/react'
-import { createRoutesStub, useLoaderData } from 'react-router'
+import { createRoutesStub, useLoaderData, useNavigate } from 'react-router'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { characteristicOf } from '#core/catalogue/index.ts'
 import type { Reading } from '#core/teardown/reading.ts'
@@ -26,14 +26,15 @@ const subjectOf = (readings: Reading[] = []): BenchSubject => ({
 interface Page {
   bench(): Bench
   sent: RequestFields[]
-  search(): string
+  /** Goes where a link leads. */
+  follow(to: string): Promise<void> | void
   does(step: (bench: Bench) => void): Promise<void>
 }
 
 /** The bench on a page of its own, with a server that takes everything. */
 function openBench(subject = subjectOf(), { at = '' } = {}): Page {
   let bench: Bench | undefined
-  let search = ''
+  let follow: Page['follow'] = () => undefined
   let kept = subject.readings
   const sent: RequestFields[] = []
   vi.stubGlobal('fetch', async (_: string, { body }: { body: URLSearchParams }) => {
@@ -43,9 +44,9 @@ function openBench(subject = subjectOf(), { at = '' } = {}): Page {
     return Response.json({ ok: true, takenAt: new Date().toISOString() })
   })
   function Bare() {
-    const { address, ...loaded } = useLoaderData<{ address: string; readings: Reading[]; loadedAt: string }>()
-    search = address
+    const loaded = useLoaderData<{ readings: Reading[]; loadedAt: string }>()
     bench = useBench({ ...subject, ...loaded })
+    follow = useNavigate()
     return null
   }
   const Stub = createRoutesStub([
@@ -53,11 +54,7 @@ function openBench(subject = subjectOf(), { at = '' } = {}): Page {
       path: '/bench/:specimen',
       Component: Bare,
       HydrateFallback: () => null,
-      loader: ({ request }) => ({
-        address: new URL(request.url).search,
-        readings: kept,
-        loadedAt: new Date().toISOString(),
-      }),
+      loader: () => ({ readings: kept, loadedAt: new Date().toISOString() }),
     },
   ])
   render(<Stub initialEntries={[`/bench/s1${at && `?at=${at}`}`]} />)
@@ -68,7 +65,7 @@ function openBench(subject = subjectOf(), { at = '' } = {}): Page {
   return {
     bench: present,
     sent,
-    search: () => search,
+    follow: (to) => follow(to),
     async does(step) {
       await waitFor(present)
       await act(async () => step(present()))
@@ -95,7 +92,25 @@ describe('which reading is up', () => {
     await waitFor(() => expect(page.bench().current.key).toBe('can.wall'))
     await page.does((bench) => bench.goTo('pleats.count'))
     expect(page.bench().current.key).toBe('pleats.count')
-    await waitFor(() => expect(page.search()).toBe('?at=pleats.count'))
+    await waitFor(() => expect(window.location.search).toBe('?at=pleats.count'))
+  })
+
+  test('another that a link names, however far the user has gone since, and from there on again', async () => {
+    const page = openBench(subjectOf(), { at: 'can.wall' })
+    await page.does((bench) => bench.step(1))
+    await page.does((bench) => bench.step(1))
+    await act(async () => page.follow('?at=pleats.count'))
+    await waitFor(() => expect(page.bench().current.key).toBe('pleats.count'))
+    const { working, current } = page.bench()
+    await page.does((bench) => bench.step(1))
+    expect(page.bench().current).toBe(working[working.indexOf(current) + 1])
+  })
+
+  test('the one that a link names a second time, after the user has gone on from it', async () => {
+    const page = openBench(subjectOf(), { at: 'can.wall' })
+    await page.does((bench) => bench.goTo('pleats.count'))
+    await act(async () => page.follow('?at=can.wall'))
+    await waitFor(() => expect(page.bench().current.key).toBe('can.wall'))
   })
 
   test('where the user was last, when the address says nothing', async () => {

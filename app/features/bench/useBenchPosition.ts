@@ -1,42 +1,41 @@
 import { useEffect, useState } from 'react'
-import { useSearchParams } from 'react-router'
+import { useLocation } from 'react-router'
 import type { StationKey } from '#core/catalogue/index.ts'
 import { now } from '#app/data/clock.ts'
+import { useInBrowser } from '#app/ui/useInBrowser.ts'
 import { lastPosition, rememberPosition } from './last-position.ts'
 
-/** The characteristic that is up, by the address or where the user was last; and how to go to another. */
+/** So many milliseconds after the last step the address follows: browsers refuse to change it many times a second. */
+const addressRest = 200
+
+/**
+ * The characteristic that is up, by the address or where the user was last; and how to go to another. Steps are no
+ * navigation: one that is pressed while another is under way would be taken back by it.
+ */
 export function useBenchPosition(specimenId: string) {
-  const [search, setSearch] = useSearchParams()
-  const requested = search.get('at')
-  const { at, moveTo } = useImmediatePosition(requested)
+  const { key, search } = useLocation()
+  const requested = new URLSearchParams(search).get('at')
+  const [position, setPosition] = useState({ key, at: requested })
+  const last = useInBrowser(() => lastPosition(specimenId), null)
+  if (position.key !== key) setPosition({ key, at: requested })
+  const at = (position.key === key ? position.at : requested) ?? last
 
   useEffect(() => {
-    if (requested) return rememberPosition(specimenId, requested)
-    const last = lastPosition(specimenId)
-    if (last) setSearch({ at: last }, { replace: true, preventScrollReset: true })
-  }, [requested, specimenId, setSearch])
+    if (!at) return
+    rememberPosition(specimenId, at)
+    const later = setTimeout(() => showInAddress(at), addressRest)
+    return () => clearTimeout(later)
+  }, [specimenId, at])
 
-  const goTo = (key: string) => {
-    moveTo(key)
-    setSearch({ at: key }, { replace: true, preventScrollReset: true })
-  }
-  return { at, goTo }
+  return { at, goTo: (next: string) => setPosition({ key, at: next }) }
 }
 
-/** Is at once where the user goes, while the address follows in its own time. */
-function useImmediatePosition(requested: string | null): { at: string | null; moveTo: (key: string) => void } {
-  const [position, setPosition] = useState({ requested, at: requested, underWay: [] as string[] })
-  if (position.requested !== requested) {
-    const own = position.underWay.indexOf(requested ?? '')
-    const next =
-      own >= 0
-        ? { requested, at: position.at, underWay: position.underWay.slice(own + 1) }
-        : { requested, at: requested, underWay: [] }
-    setPosition(next)
-    return { at: next.at, moveTo: () => undefined }
-  }
-  const moveTo = (key: string) => setPosition((before) => ({ ...before, at: key, underWay: [...before.underWay, key] }))
-  return { at: position.at, moveTo }
+/** Names a characteristic in the address of the page that is open. */
+function showInAddress(at: string): void {
+  const address = new URL(window.location.href)
+  if (address.searchParams.get('at') === at) return
+  address.searchParams.set('at', at)
+  window.history.replaceState(window.history.state, '', address)
 }
 
 /** When the user came to the station that is up. */
