@@ -11,6 +11,7 @@ import { entryNames, isPhotoEntry, manifestSchema, type Manifest } from './archi
 import { checksumming } from './checksum.ts'
 import { withDatabase } from './contents.ts'
 import { syncFile } from './durable.ts'
+import { countBrokenReferences } from './references.ts'
 import { storageProblemOf } from './storage-problem.ts'
 
 type Entry = ReturnType<typeof extract> extends AsyncIterable<infer One> ? One : never
@@ -130,7 +131,7 @@ function checkDatabase(file: string): void {
     withDatabase(file, (database) => {
       const [first] = database.pragma('integrity_check(1)') as { integrity_check: string }[]
       if (first?.integrity_check !== 'ok') throw new ArchiveError(`Its database is damaged: ${first?.integrity_check}.`)
-      const broken = (database.pragma('foreign_key_check') as unknown[]).length
+      const broken = countBrokenReferences(database)
       if (broken > 0) throw new ArchiveError(`Its database is damaged: ${broken} rows point to nothing.`)
     })
   } catch (error) {

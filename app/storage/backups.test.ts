@@ -48,7 +48,32 @@ function makeSpecimen(): void {
   database.close()
 }
 
+/** A reading that came with an import, of a specimen that is not made yet. */
+function importReading(state: string): void {
+  const database = new SqliteFile(databaseFile())
+  database.pragma('foreign_keys = OFF')
+  database.exec(`
+    insert into import (id, name, state, created_at) values ('import1', 'half.csv', '${state}', '');
+    insert into reading (id, specimen_id, characteristic, raw_input, evidence, recorded_at, import_id)
+      values ('half', 'notmade', 'can.wall', '0.5 mm', 'measured', '', 'import1');
+  `)
+  database.close()
+}
+
 describe('a backup', () => {
+  test('is made while an import is under way, whose specimens are made at its end', async () => {
+    await makeDatabase(['norrith'])
+    importReading('writing')
+    const { file } = await makeBackup('by-hand', { withPhotos: false })
+    await expect(verifyArchive(file)).resolves.toMatchObject({ contents: { readings: 1 } })
+  })
+
+  test('is none when a reading of an import that has ended points at nothing', async () => {
+    await makeDatabase(['norrith'])
+    importReading('done')
+    await expect(makeBackup('by-hand', { withPhotos: false })).rejects.toThrow('1 rows point to nothing')
+  })
+
   test('brings back the database and the pictures as they were, and sets aside what came after', async () => {
     await makeDatabase(['norrith'])
     makeSpecimen()

@@ -10,6 +10,7 @@ import { appliedMigrations } from './applied-migrations.ts'
 import { listBackups } from './backups.ts'
 import { withDatabase } from './contents.ts'
 import { databaseFile, dataFolder } from './data-folder.ts'
+import { countBrokenReferences, countUnfinishedImports } from './references.ts'
 import { storageProblemOf } from './storage-problem.ts'
 import { ensureWritable } from './writable.ts'
 
@@ -84,22 +85,14 @@ function integrity(opened: SqliteFile.Database): Finding {
 }
 
 function foreignKeys(opened: SqliteFile.Database): Finding {
-  const broken = opened.pragma('foreign_key_check') as { table: string }[]
-  const count = isImporting(opened) ? broken.filter(({ table }) => table !== 'reading').length : broken.length
+  const count = countBrokenReferences(opened)
   return count === 0
     ? good('references', 'Every row points at one that is there.')
     : bad('references', `${count} rows point at nothing.`)
 }
 
-const isImporting = (opened: SqliteFile.Database): boolean => countUnfinished(opened) > 0
-
-const countUnfinished = (opened: SqliteFile.Database): number =>
-  opened.prepare("select 1 from sqlite_master where name = 'import'").get()
-    ? (opened.prepare("select count(*) from import where state not in ('done', 'failed')").pluck().get() as number)
-    : 0
-
 function unfinishedImports(opened: SqliteFile.Database): Finding {
-  const count = countUnfinished(opened)
+  const count = countUnfinishedImports(opened)
   return count === 0
     ? good('imports', 'None is unfinished.')
     : mind('imports', `${count} under way; one that a server left behind is taken back at its next start.`)
