@@ -7,6 +7,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { readingColumns } from '#core/exchange/readings-csv.ts'
+import { modestMemory } from './server-process.ts'
 
 const rows = 100_000
 const root = join(import.meta.dirname, '..')
@@ -26,7 +27,7 @@ for (let row = 0; row < rows; row++) {
 
 const server = spawn('node', ['bin/serve.mjs'], {
   cwd: root,
-  env: { ...process.env, PLICATOR_DATA: data, PORT: '4398', NODE_ENV: 'production' },
+  env: { ...process.env, ...modestMemory, PLICATOR_DATA: data, PORT: '4398', NODE_ENV: 'production' },
   stdio: ['ignore', 'pipe', 'inherit'],
 })
 await new Promise((up) => server.stdout.once('data', up))

@@ -13,6 +13,7 @@ import { catalogueFor } from '#core/catalogue/index.ts'
 import type { Floor } from './floor.ts'
 import { largeLibrary, type LibrarySize } from './grow.ts'
 import { keepAliveClient } from './keep-alive.ts'
+import { heldShare, startClock, type Stretch } from './neighbours.ts'
 import { randomSource } from './random-source.ts'
 import { startServer, type RunningServer } from './server-process.ts'
 
@@ -59,10 +60,17 @@ interface Sample {
   took: number
 }
 
-async function soak(
-  server: RunningServer,
-  places: Places[],
-): Promise<{ samples: Sample[]; faults: number; rss: number[] }> {
+interface Soaked {
+  samples: Sample[]
+  faults: number
+  /** Bytes, once a second. */
+  rss: number[]
+  /** What the server worked meanwhile, over all processors, ms. */
+  worked: number
+  whole: Stretch
+}
+
+async function soak(server: RunningServer, places: Places[]): Promise<Soaked> {
   const samples: Sample[] = []
   const rss: number[] = []
   let faults = 0
@@ -95,10 +103,11 @@ async function soak(
       }
     }
   }
+  const [clock, workedBefore] = [startClock(), server.worked()]
   const memory = setInterval(() => rss.push(server.memory()), 1000)
   await Promise.all(Array.from({ length: clients }, (_, number) => client(number)))
   clearInterval(memory)
-  return { samples, faults, rss }
+  return { samples, faults, rss, worked: server.worked() - workedBefore, whole: clock() }
 }
 
 /** Lengths of a spin-on, one after the other as they are taken. */
@@ -121,7 +130,7 @@ function aReading(turn: number, share: number): URLSearchParams {
 
 const at = (sorted: number[], share: number): number => (sorted.length === 0 ? 0 : quantileSorted(sorted, share))
 
-function reportSoak({ samples, faults, rss }: Awaited<ReturnType<typeof soak>>): boolean {
+function reportSoak({ samples, faults, rss, worked, whole }: Soaked): boolean {
   const rate = samples.length / seconds
   const times = (kind: Sample['kind']) =>
     samples
@@ -135,6 +144,8 @@ function reportSoak({ samples, faults, rss }: Awaited<ReturnType<typeof soak>>):
   const grown = settled.length < 8 ? 1 : median(settled.slice(half)) / median(settled.slice(0, half))
   const lines: [string, string, boolean][] = [
     ['requests a second', `${rate.toFixed(0)}`, rate >= bounds.requestsASecond],
+    ['work of the server a request', `${(worked / samples.length).toFixed(1)} ms`, true],
+    ['processors held by neighbours', `${heldShare(whole).toFixed(0)} %`, true],
     ['a page read, p50', `${at(reads, 0.5).toFixed(0)} ms`, true],
     ['a page read, p99', `${at(reads, 0.99).toFixed(0)} ms`, at(reads, 0.99) < bounds.readP99],
     ['a reading taken, p50', `${at(writes, 0.5).toFixed(0)} ms`, true],

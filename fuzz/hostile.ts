@@ -1,5 +1,5 @@
-import { crc32, deflateSync } from 'node:zlib'
-import { strToU8, zipSync } from 'fflate'
+import { crc32, deflateRawSync, deflateSync } from 'node:zlib'
+import { strToU8, Zip, ZipPassThrough, type ZipInputFile } from 'fflate'
 
 /** Picks one of several. */
 export const pick = <One>(random: () => number, all: readonly One[]): One =>
@@ -97,8 +97,24 @@ let pixels: Uint8Array | undefined
 
 /** A workbook's wrapping round half a gigabyte of nothing. */
 function zipBomb(): Uint8Array {
-  bomb ??= zipSync({ 'xl/workbook.xml': new Uint8Array(5e8), '[Content_Types].xml': strToU8('<Types/>') }, { level: 9 })
-  return bomb
+  if (bomb) return bomb
+  const pieces: Uint8Array[] = []
+  const zip = new Zip((_, piece) => pieces.push(piece))
+  const nothing = new Uint8Array(5e8)
+  // Packed by the native library, which takes a tenth of the time.
+  const workbook: ZipInputFile = {
+    filename: 'xl/workbook.xml',
+    compression: 8,
+    size: nothing.length,
+    crc: crc32(nothing),
+  }
+  zip.add(workbook)
+  workbook.ondata?.(null, deflateRawSync(nothing), true)
+  const types = new ZipPassThrough('[Content_Types].xml')
+  zip.add(types)
+  types.push(strToU8('<Types/>'), true)
+  zip.end()
+  return (bomb = Buffer.concat(pieces))
 }
 
 /** A picture of 50,000 by 50,000 that says so in its head and has next to nothing in it. */

@@ -94,6 +94,7 @@ export const isStreamOfEvents = (type: string | null | undefined): boolean =>
   type?.startsWith('text/event-stream') ?? false
 
 const patience = 20_000
+const chunked = { 'Transfer-Encoding': 'chunked' }
 const looked = 20_000
 
 /** Sends a request and waits for the whole of the answer; of a stream of events, which has no end, for the first. */
@@ -102,8 +103,9 @@ export function ask(port: number, { method, path, headers, body, isChunked }: Fu
   return new Promise((resolve) => {
     let text = ''
     const done = (status: number) => resolve({ status, milliseconds: performance.now() - began, text })
-    const length = body === undefined || isChunked ? {} : { 'Content-Length': String(Buffer.byteLength(body)) }
-    const asking = send({ port, host: '127.0.0.1', method, path, headers: { ...headers, ...length } }, (answer) => {
+    const framing =
+      body === undefined ? {} : isChunked ? chunked : { 'Content-Length': String(Buffer.byteLength(body)) }
+    const asking = send({ port, host: '127.0.0.1', method, path, headers: { ...headers, ...framing } }, (answer) => {
       answer.on('data', (chunk: Buffer) => text.length < looked && (text += chunk.toString()))
       if (isStreamOfEvents(answer.headers['content-type']))
         answer.once('data', () => {

@@ -21,7 +21,9 @@ export async function allRoutes(): Promise<FuzzedRoute[]> {
 }
 
 function flat(entries: readonly RouteConfigEntry[], above: string): FuzzedRoute[] {
-  return entries.flatMap(({ path = '', file, children = [] }) => {
+  return entries.flatMap(({ path = '', file, children = [], index }) => {
+    // What several pages share, and nobody asks for.
+    if (path === '' && !index) return flat(children, above)
     const whole = path === '' ? above : `${above}/${path}`
     const source = readFileSync(join(root, file), 'utf8')
     const exports = (what: string) => new RegExp(`export (async )?(const|function) ${what}\\b`).test(source)

@@ -5,6 +5,7 @@
  */
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { wasOurs } from '../benchmarks/neighbours.ts'
 import { randomSource } from '../benchmarks/random-source.ts'
 import { ask as askDatabase, demoFolder, removeDemo, removeFolder } from '../torture/folder.ts'
 import { hostileBodies, pick } from './hostile.ts'
@@ -12,14 +13,14 @@ import { addresses, openEverything } from './pages.ts'
 import { meanwhile, readLog, type LoggedRequest } from './meanwhile.ts'
 import { ask, hostileRequest, type KnownIds } from './requests.ts'
 import { allRoutes } from './routes.ts'
-import { startServer, watch } from './server.ts'
+import { openFiles, startServer, watch, type AskedPage } from './server.ts'
 import { readVocabulary } from './vocabulary.ts'
 
 const isShort = process.argv.includes('--short')
 const seed = Number(/--seed=(\d+)/.exec(process.argv.join(' '))?.[1] ?? 20_261_127)
 const count = isShort ? 800 : 10_000
 const atOnce = 2
-const limits = { page: 250, memory: 600 }
+const limits = { page: 250, memory: 600, filesLeft: 10 }
 const port = 4397
 const origin = `http://127.0.0.1:${port}`
 
@@ -32,10 +33,12 @@ const server = await startServer(data, port)
 for (const { body } of hostileBodies) body(random)
 // What a server does for the first time takes longer, whoever asks.
 for (const { address, isPage } of addresses(routes, known, 1)) if (isPage) await (await fetch(origin + address)).text()
+const filesBefore = openFiles(server)
 const watcher = watch(server, `${origin}/instruments`)
 
 const statuses = new Map<string, number>()
 const faults: string[] = []
+const dropped: string[] = []
 let sent = 0
 
 async function sendSome(): Promise<void> {
@@ -48,6 +51,7 @@ async function sendSome(): Promise<void> {
     const kind = status === 0 ? 'dropped' : `${Math.floor(status / 100)}xx`
     statuses.set(kind, (statuses.get(kind) ?? 0) + 1)
     const said = `${request.method} ${request.path.slice(0, 120)}`
+    if (status === 0) dropped.push(`dropped: ${said}`)
     if (status >= 500) faults.push(`${status}: ${said}`)
     if (/^\s+at .+\.m?[jt]sx?:\d+:\d+/m.test(text)) faults.push(`a trace: ${said}`)
     if (milliseconds > 20_000 && !isShort) faults.push(`no answer in 20 s: ${said}`)
@@ -67,6 +71,8 @@ const seen = await watcher.stop()
 const { opened, broken } = await openEverything(origin, routes, idsOf(data), isShort)
 faults.push(...broken)
 const ended = server.exitCode !== null
+const filesLeft = ended ? 0 : openFiles(server) - filesBefore
+if (filesLeft > limits.filesLeft) faults.push(`${filesLeft} files are left open`)
 server.kill()
 const log = readLog(join(data, 'log/plicator.log'))
 const lastWords = readFileSync(join(data, 'faults.txt'), 'utf8').trimEnd().split('\n').slice(-12)
@@ -74,33 +80,41 @@ removeFolder(data)
 removeDemo()
 
 const late = seen.pages.filter(({ took }) => took > limits.page).sort((a, b) => b.took - a.took)
-const pages = seen.pages.map(({ took }) => took).sort((a, b) => a - b)
-const at = (share: number) => Math.round(pages[Math.min(pages.length - 1, Math.floor(share * pages.length))] ?? 0)
+/** What a page takes when the machine does nothing else for others. */
+const ours = seen.pages.filter(wasOurs)
+const at = (pages: AskedPage[], share: number) =>
+  Math.round(pages.map(({ took }) => took).sort((a, b) => a - b)[Math.floor(share * (pages.length - 1))] ?? 0)
 const line = (what: string, value: string | number, aim = '') =>
   console.log(what.padEnd(44), String(value).padStart(8), aim)
 console.log(`seed ${seed}, ${routes.length} routes`)
 line('hostile requests', sent)
 for (const [kind, times] of [...statuses].sort()) line(`  answered ${kind}`, times, kind === '5xx' ? 'asked: 0' : '')
-line('pages asked for meanwhile', pages.length)
+line('pages asked for meanwhile', seen.pages.length)
 line('  that did not come', seen.unanswered, 'asked: 0')
-line('  in the middle, ms', at(0.5))
-line('  99 of 100, ms', at(0.99))
-line('  the slowest, ms', at(1), `asked: ${limits.page} at most`)
-line('  later than that', late.length)
+line('  the slowest, ms', at(seen.pages, 1))
+line(`  later than ${limits.page} ms`, late.length)
+line('while neighbours left us the machine', ours.length, 'asked: half of them at least')
+line('  in the middle, ms', at(ours, 0.5))
+line('  99 of 100, ms', at(ours, 0.99))
+line('  the slowest, ms', at(ours, 1), `asked: ${limits.page} at most`)
+line(`  later than ${limits.page} ms`, late.filter(wasOurs).length)
 line('highest memory of the server, MB', Math.round(seen.peak), `asked: ${limits.memory} at most`)
 line('pages, exports and pictures opened after', opened)
+line('files left open by the server', filesLeft, `asked: ${limits.filesLeft} at most`)
 line('the server ended', ended ? 'yes' : 'no', 'asked: no')
 const said = ({ path, method, milliseconds }: LoggedRequest) => `${milliseconds} ms: ${method} ${path.slice(0, 90)}`
 for (const page of late.slice(0, 12)) {
-  console.log(`  waited ${Math.round(page.took)} ms, while there was`)
+  console.log(`  waited ${Math.round(page.took)} ms (neighbours held the machine for ${page.held}), while there was`)
   for (const request of meanwhile(page, log).slice(0, 8)) console.log(`    ${said(request)}`)
 }
 const slow = log.filter(({ milliseconds }) => milliseconds > limits.page)
 for (const request of slow.sort((a, b) => b.milliseconds - a.milliseconds).slice(0, 25))
   console.log(`  ${said(request)}`)
+for (const words of dropped.slice(0, 12)) console.log(`  ${words}`)
 for (const fault of [...new Set(faults)].slice(0, 40)) console.log(`  ${fault}`)
 if (ended) for (const words of lastWords) console.log(`  ${words}`)
-const isSlow = seen.unanswered > 0 || at(1) > limits.page || seen.peak > limits.memory
+const isMeasured = ours.length >= seen.pages.length / 2
+const isSlow = seen.unanswered > 0 || !isMeasured || at(ours, 1) > limits.page || seen.peak > limits.memory
 // How fast a machine is decides no test: the short form only tells.
 if (faults.length > 0 || ended || (isSlow && !isShort)) process.exitCode = 1
 

@@ -1,18 +1,14 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { createWriteStream } from 'node:fs'
+import { createWriteStream, readdirSync, readlinkSync } from 'node:fs'
 import { join } from 'node:path'
+import type { Stretch } from '../benchmarks/neighbours.ts'
+import { modestMemory } from '../benchmarks/server-process.ts'
 
 const root = join(import.meta.dirname, '..')
 
 /** The built app on a port, with data of its own. */
 export async function startServer(data: string, port: number): Promise<ChildProcess> {
-  const env = {
-    ...process.env,
-    PLICATOR_DATA: data,
-    PORT: String(port),
-    MALLOC_ARENA_MAX: '2',
-    NODE_OPTIONS: '--max-semi-space-size=8 --max-old-space-size=768',
-  }
+  const env = { ...process.env, ...modestMemory, PLICATOR_DATA: data, PORT: String(port) }
   const server = spawn('node', ['bin/serve.mjs'], { cwd: root, env, stdio: ['ignore', 'pipe', 'pipe'] })
   server.stderr.pipe(createWriteStream(join(data, 'faults.txt')))
   await new Promise<void>((resolve, reject) => {
@@ -22,10 +18,23 @@ export async function startServer(data: string, port: number): Promise<ChildProc
   return server
 }
 
-/** When a page was asked for, as an epoch, and how long it took, in milliseconds. */
-export interface AskedPage {
+/** How many files the server holds open. */
+export function openFiles({ pid }: ChildProcess): number {
+  const folder = `/proc/${pid}/fd`
+  return readdirSync(folder).filter((name) => isFile(join(folder, name))).length
+}
+
+function isFile(link: string): boolean {
+  try {
+    return readlinkSync(link).startsWith('/')
+  } catch {
+    return false // closed meanwhile
+  }
+}
+
+/** A page that was asked for, and when, as an epoch in milliseconds. */
+export interface AskedPage extends Stretch {
   at: number
-  took: number
 }
 
 /** What it is like for somebody who works meanwhile. */
@@ -39,7 +48,7 @@ export interface Seen {
 
 /** Asks for a page over and over, and looks at the memory of the server, in a process of its own. */
 export function watch({ pid }: ChildProcess, url: string): { stop(): Promise<Seen> } {
-  const watcher = spawn('node', ['fuzz/watcher.mjs', url, String(pid)], {
+  const watcher = spawn('node', ['--import', 'tsx', 'fuzz/watcher.ts', url, String(pid)], {
     cwd: root,
     stdio: ['ignore', 'pipe', 'inherit'],
   })

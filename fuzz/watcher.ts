@@ -1,17 +1,19 @@
 // Asks for a page over and over and watches the memory of a server until it is told to stop; says in JSON what it saw.
 import { readFileSync } from 'node:fs'
+import { startClock } from '../benchmarks/neighbours.ts'
+import type { Seen } from './server.ts'
 
-const [url, pid] = process.argv.slice(2)
+const [url = '', pid] = process.argv.slice(2)
 const everyMs = 200
-const seen = { pages: [], unanswered: 0, peak: 0 }
+const seen: Seen = { pages: [], unanswered: 0, peak: 0 }
 let isOn = true
 process.on('SIGTERM', () => (isOn = false))
 
 while (isOn) {
-  const [at, began] = [Date.now(), performance.now()]
+  const [at, clock] = [Date.now(), startClock()]
   try {
     await (await fetch(url)).text()
-    seen.pages.push({ at, took: performance.now() - began })
+    seen.pages.push({ at, ...clock() })
   } catch {
     seen.unanswered++
   }
