@@ -126,9 +126,10 @@ test('nothing but tables scrolls sideways at 820 px', { timeout: 300_000 }, asyn
 
 test('in print the line-up stands alone and whole', async () => {
   await page.setViewport({ width: 1280, height: 800 })
-  await visit(page, app.url + paths['line-up']!)
+  // Styles that the browser works at when the medium changes keep the old one.
   await page.emulateMediaType('print')
-  expect(await page.$eval('header', (bar) => getComputedStyle(bar).display)).toBe('none')
+  await visit(page, app.url + paths['line-up']!)
+  await page.waitForFunction(() => getComputedStyle(document.querySelector('header')!).display === 'none')
   const box = await page.$eval('[aria-label="Line-up table"]', (table) => getComputedStyle(table).overflow)
   expect(box).toBe('visible')
   await page.emulateMediaType('screen')

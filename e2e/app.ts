@@ -166,14 +166,16 @@ async function answered(page: Page): Promise<void> {
   }
 }
 
-/** Opens a page, once nothing of the last is on its way, and waits until React has taken it over. */
+/** Opens a page, once nothing of the last is on its way, and waits until React has it and all panels are drawn. */
 export async function visit(page: Page, address: string): Promise<void> {
   await answered(page)
   // A tab behind another draws nothing, and is not taken over.
   await page.bringToFront()
   await page.goto(address, { waitUntil: 'load' })
   await page.waitForFunction(
-    () => document.querySelector('main') === null || performance.getEntriesByName('page alive').length > 0,
+    () =>
+      document.querySelector('main') === null ||
+      (performance.getEntriesByName('page alive').length > 0 && document.querySelector('[data-pending]') === null),
     { polling: 50 },
   )
 }

@@ -55,6 +55,12 @@ describe('requests that no form would send', () => {
       )
   })
 
+  test('a head is answered without its page', async () => {
+    const response = await fetch(app.url + lineup, { method: 'HEAD' })
+    expect([response.status, response.headers.get('content-type')]).toEqual([200, 'text/html; charset=utf-8'])
+    expect(await response.text()).toBe('')
+  })
+
   test('an unknown figure of a known specimen is not found', async () => {
     const specimen = bench.replace('/bench/', '/specimens/')
     expect((await fetch(`${app.url}${specimen}/values/nothing`)).status).toBe(404)

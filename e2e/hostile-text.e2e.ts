@@ -80,7 +80,7 @@ const send = async (path: string, fields: Record<string, string>): Promise<numbe
 const rounds = [0, 5, 11, 17]
 
 describe('whatever is typed', () => {
-  test('forms take it as words', async () => {
+  test('forms take it as words', { timeout: 300_000 }, async () => {
     for (const round of rounds) {
       lineup = await fillAndSend('/lineups/new', 'machine', {}, round)
       expect(lineup).toMatch(/^\/lineups\/[a-z0-9]{12}$/)

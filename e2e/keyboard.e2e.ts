@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, test } from 'vitest'
 import type { Page } from 'puppeteer-core'
-import { openPage, readingIs, sees, startApp, type App } from './app.ts'
+import { benchOf, openPage, readingIs, readingUp, sees, startApp, visit, type App } from './app.ts'
 
 let app: App
 let page: Page
@@ -74,4 +74,47 @@ test('with no mouse: an application, a product, a specimen, a reading, a choice,
   await page.keyboard.press('Enter')
   await sees(page, 'Construction score')
   await sees(page, 'Ostrey O-1')
+})
+
+/** Presses a key so many times as fast as it goes, as one that is held down repeats. */
+async function hurry(key: 'ArrowDown' | 'ArrowUp', times: number): Promise<void> {
+  for (let time = 0; time < times; time++) await page.keyboard.press(key)
+}
+
+test('arrows pressed one right after the other all count, there and back, and the address follows', async () => {
+  await visit(page, app.url)
+  const bench = await benchOf(page, 'Dovrel D-19')
+  await visit(page, `${app.url}${bench}?at=can.wall`)
+  await readingIs(page, 'Can wall')
+  const walked: string[] = []
+  for (let step = 0; step < 8; step++) {
+    const before = await readingUp(page)
+    await page.keyboard.press('ArrowDown')
+    await page.waitForFunction((left) => document.querySelector('#reading-label')?.textContent !== left, {}, before)
+    await page.waitForFunction(() => !location.search.endsWith('at=can.wall'))
+    walked.push(await readingUp(page))
+  }
+  await hurry('ArrowUp', 8)
+  await readingIs(page, 'Can wall')
+  for (let round = 0; round < 5; round++) {
+    await hurry('ArrowDown', 8)
+    await readingIs(page, walked[7]!)
+    await hurry('ArrowUp', 8)
+    await readingIs(page, 'Can wall')
+  }
+  await page.waitForFunction(() => location.search === '?at=can.wall')
+  await visit(page, page.url())
+  await readingIs(page, 'Can wall')
+})
+
+test('numbers typed one right after the other go each to its own reading', async () => {
+  await page.keyboard.type('0.47')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('61.5')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('98')
+  await page.keyboard.press('Enter')
+  await readingIs(page, 'Gasket weight')
+  for (const taken of ['Can wall 0.47 mm', 'Can weight 61.5 g', 'Base plate weight 98.0 g'])
+    await page.waitForSelector(`::-p-aria([name="Strike ${taken}"])`)
 })

@@ -1,6 +1,18 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
+import {
+  choose,
+  fill,
+  lineupOf,
+  openPage,
+  press,
+  sees,
+  startApp,
+  usualWindow,
+  visit,
+  wholeLineup,
+  type App,
+} from './app.ts'
 import { goes } from './forms.ts'
 
 let app: App
@@ -51,10 +63,17 @@ describe('the table', () => {
   const focused = () =>
     page.evaluate(() => {
       const cell = document.activeElement?.closest<HTMLTableCellElement>('td, th')
-      return [cell?.parentElement?.querySelector('th')?.textContent.trim(), cell?.cellIndex]
+      const row = cell?.closest('tr')
+      // Columns that are not drawn stand in one cell.
+      const before = [...(row?.cells ?? [])].slice(0, cell?.cellIndex)
+      return [row?.querySelector('th')?.textContent.trim(), before.reduce((sum, { colSpan }) => sum + colSpan, 0)]
     })
 
-  test('shows twenty rows at once, and nothing scrolls but the table', async () => {
+  test.each([
+    [1280, 20],
+    [820, 12],
+  ])('%i wide shows %i rows at once, and nothing scrolls but the table', async (width, least) => {
+    await page.setViewport({ width, height: 800 })
     await visit(page, `${app.url}${lineup}`)
     await sees(page, 'Construction is judged, not filtration.')
     const { rows, height } = await page.evaluate(() => {
@@ -63,8 +82,30 @@ describe('the table', () => {
       const whole = all.filter((row) => row.cells.length > 1 && row.getBoundingClientRect().bottom <= bottom)
       return { rows: whole.length, height: document.documentElement.scrollHeight }
     })
-    expect(rows).toBeGreaterThanOrEqual(20)
+    expect(rows).toBeGreaterThanOrEqual(least)
     expect(height).toBe(800)
+    await page.setViewport(usualWindow)
+  })
+
+  test('what a cell says stays in it, and what is uncertain is not cut off', async () => {
+    for (const shows of ['', '?doubt=shown']) {
+      await page.setViewport(wholeLineup)
+      await visit(page, `${app.url}${lineup}${shows}`)
+      await sees(page, 'Construction is judged, not filtration.')
+      const cells = await page.$$eval('[aria-label="Line-up table"] tr:not([data-brief]) td', (all) =>
+        all.map((cell) => {
+          const words = document.createRange()
+          words.selectNodeContents(cell)
+          const isCut = getComputedStyle(cell).overflow === 'clip' && cell.scrollWidth > cell.clientWidth
+          const isOver = words.getBoundingClientRect().left < cell.getBoundingClientRect().left
+          return { text: cell.textContent, isCut, isOver }
+        }),
+      )
+      expect(cells.length).toBeGreaterThan(400)
+      expect(cells.filter(({ isCut, isOver }) => isOver && !isCut)).toEqual([])
+      expect(cells.filter(({ text, isCut }) => isCut && text.includes('±'))).toEqual([])
+    }
+    await page.setViewport(usualWindow)
   })
 
   test('keeps the rows that were sought when it is sorted', async () => {
@@ -86,10 +127,11 @@ describe('the table', () => {
     await page.keyboard.press('ArrowDown')
     expect(await focused()).toEqual(['Weight unaccounted for', 2])
     await page.keyboard.press('End')
-    expect((await focused())[1]).toBe(12)
+    await expect.poll(focused, { timeout: 10_000 }).toEqual(['Weight unaccounted for', 12])
     await page.keyboard.press('Home')
     await page.keyboard.press('ArrowUp')
     await page.keyboard.press('ArrowRight')
+    await expect.poll(focused, { timeout: 10_000 }).toEqual(['Whole weight', 1])
     await page.keyboard.press('Enter')
     await page.waitForSelector('[aria-label="Opened value"] h2::-p-text(Whole weight)')
     await sees(page, 'Dry, out of its box and film')

@@ -235,7 +235,7 @@ describe('the verdict', () => {
 
   test('in print the page stands alone', async () => {
     await page.emulateMediaType('print')
-    expect(await page.$eval('header', (bar) => getComputedStyle(bar).display)).toBe('none')
+    await visit(page, `${app.url}${lineup}/verdict`)
     expect(await page.$eval('header', (bar) => getComputedStyle(bar).display)).toBe('none')
     await page.emulateMediaType('screen')
   })

@@ -109,6 +109,38 @@ test('Ctrl End leads to the last row of all, Page Up back by as many rows, Ctrl 
   expect(first).toBeGreaterThan(1)
 })
 
+test('wherever the table is scrolled to, rows and cells stand there', async () => {
+  for (const [down, across] of [
+    [0.3, 0.2],
+    [0.7, 0.9],
+    [1, 1],
+    [0.4, 0.5],
+    [0, 0],
+  ] as const) {
+    await page.$eval(
+      table,
+      (box, to) => {
+        box.scrollTop = to[0] * (box.scrollHeight - box.clientHeight)
+        box.scrollLeft = to[1] * (box.scrollWidth - box.clientWidth)
+      },
+      [down, across] as const,
+    )
+    await page.waitForFunction(
+      (of) => {
+        const { left, right, top, bottom } = document.querySelector(of)!.getBoundingClientRect()
+        const places = [0.3, 0.6, 0.97].flatMap((x) => [0.35, 0.6, 0.96].map((y) => [x, y] as const))
+        return places.every(([x, y]) => {
+          const there = document.elementFromPoint(left + x * (right - left), top + y * (bottom - top))
+          const cell = there?.closest<HTMLTableCellElement>('td, th')
+          return cell && cell.dataset.leftOut === undefined && cell.closest('tr')?.ariaHidden !== 'true'
+        })
+      },
+      {},
+      table,
+    )
+  }
+})
+
 test('the name of a part stays in sight when the table is scrolled across', async () => {
   await page.$eval(table, (box) => (box.scrollLeft = box.scrollWidth))
   const [name, box] = await page.$eval(table, (around) => [
