@@ -10,9 +10,9 @@ import {
   ScrollRestoration,
   useMatches,
   useRouteLoaderData,
-  type ShouldRevalidateFunctionArgs,
 } from 'react-router'
 import { readPreferences } from './routes/preferences.server.ts'
+import { untilItHasCome, useArrivals } from './routes/revalidation.ts'
 import { OutboxPanel } from '#app/features/outbox/OutboxPanel.tsx'
 import { NonceContext } from '#app/ui/nonce.ts'
 import { AppShell } from '#app/features/shell/AppShell.tsx'
@@ -26,7 +26,7 @@ import type { Route } from './+types/root'
 export const loader = async ({ request }: Route.LoaderArgs) => ({ preferences: await readPreferences(request) })
 
 /** Preferences change by their own form alone; a dropped connection must not ask for them. */
-export const shouldRevalidate = ({ formAction }: ShouldRevalidateFunctionArgs) => formAction === href('/preferences')
+export const shouldRevalidate = untilItHasCome(({ formAction }) => formAction === href('/preferences'))
 
 export const links: Route.LinksFunction = () => fontPreloads
 
@@ -75,8 +75,15 @@ export default function App() {
         <PageAlive />
       </Suspense>
       <OutboxPanel />
+      <Arrivals />
     </>
   )
+}
+
+/** Apart, so that nothing else is drawn anew with what is under way. */
+function Arrivals() {
+  useArrivals()
+  return null
 }
 
 export const ErrorBoundary = ({ error }: Route.ErrorBoundaryProps) => (

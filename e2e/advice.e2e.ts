@@ -1,6 +1,19 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, choose, fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import {
+  benchOf,
+  choose,
+  fill,
+  lineupOf,
+  openPage,
+  press,
+  reload,
+  sees,
+  startApp,
+  visit,
+  words,
+  type App,
+} from './app.ts'
 import { goes } from './forms.ts'
 
 let app: App
@@ -51,7 +64,7 @@ describe('each in a word', () => {
   })
 
   test('a word is published alone, beside what the rules said, and withdrawn', async () => {
-    await page.reload()
+    await reload(page)
     await sees(page, 'As the rules have it')
     await press(page, 'radio', 'Never')
     await fill(page, 'Why optional', 'Rust on the clean side.')

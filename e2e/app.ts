@@ -180,6 +180,9 @@ export async function visit(page: Page, address: string): Promise<void> {
   )
 }
 
+/** Loads the page anew, as one who wants to see what was kept. */
+export const reload = (page: Page): Promise<void> => visit(page, page.url())
+
 /** The element a user would name so. */
 export const byRole = async (page: Page, role: string, name: string): Promise<ElementHandle<Element>> =>
   (await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, { timeout: patience }))!

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, fill, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { benchOf, fill, openPage, press, reload, sees, startApp, visit, words, type App } from './app.ts'
 import { besideField } from './forms.ts'
 
 let app: App
@@ -55,7 +55,7 @@ describe('a study of the hand', () => {
     await take('11.51', 2)
     await sees(page, 'Reading 3 of 5')
     expect(await words(page)).not.toContain('11.49')
-    await page.reload()
+    await reload(page)
     await sees(page, 'Reading 3 of 5')
     await press(page, 'button', 'Take the last one again')
     await take('11.50', 2)
@@ -122,7 +122,7 @@ describe('grades given again', () => {
     await page.waitForSelector('img[alt^="A part to grade"]')
     await page.locator('[role="group"] button').click()
     await sees(page, 'Keep 1 grade')
-    await page.reload()
+    await reload(page)
     await press(page, 'button', 'Keep 1 grade')
     await sees(page, 'from 5 on they count')
     await press(page, 'button', 'Remove the latest grades given again')

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, choose, fill, lineupOf, openPage, press, sees, startApp, visit, type App } from './app.ts'
+import { benchOf, choose, fill, lineupOf, openPage, press, reload, sees, startApp, visit, type App } from './app.ts'
 import { goes, submit } from './forms.ts'
 
 let app: App
@@ -66,7 +66,7 @@ describe('the families of an engine', () => {
     await page.waitForSelector('[aria-label="Map of 2 filters in 1 group"] canvas')
     const groups = await page.$$eval('[aria-label="Groups"] li', (all) => all.map((one) => one.textContent))
     expect(groups).toEqual(['Pellgate PG-33, Sandmere SM-508'])
-    await page.reload()
+    await reload(page)
     await page.waitForSelector('[aria-label="Map of 2 filters in 1 group"] canvas')
     await press(page, 'link', 'Sandmere SM-508')
     await sees(page, 'Engines it fits')

@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { goes } from './forms.ts'
-import { byRole, choose, fill, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { byRole, choose, fill, openPage, press, reload, sees, startApp, visit, words, type App } from './app.ts'
 
 let app: App
 let page: Page
@@ -70,7 +70,7 @@ test('what lies in the trash is brought back later, or removed for good', async 
   await tick('Quarrow QC-3')
   await press(page, 'button', 'Delete')
   await sees(page, 'Deleted: Quarrow QC-3.')
-  await page.reload()
+  await reload(page)
   await press(page, 'button', 'Bring back Quarrow QC-3')
   await sees(page, 'Empty. What is deleted lies here')
   expect(await listed()).toContain('Quarrow QC-3')
@@ -96,7 +96,7 @@ test('two are made one, and taken apart again; of two engines they are refused',
   await choose(page, 'Keep as', 'Corvane CV-114, Skerry 1.1 D')
   await press(page, 'button', 'Make them one')
   await sees(page, 'Merged: Corvane CV-164 into Corvane CV-114.')
-  await page.reload()
+  await reload(page)
   await page.locator('tbody a::-p-text(Corvane CV-114)').click()
   await sees(page, 'Specimens')
   expect(await words(page)).toContain('Corvane CV-164')

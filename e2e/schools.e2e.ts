@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { choose, fill, lineupOf, openPage, press, sees, startApp, visit, words, type App } from './app.ts'
+import { choose, fill, lineupOf, openPage, press, reload, sees, startApp, visit, words, type App } from './app.ts'
 import { goes, pathOf, submit } from './forms.ts'
 
 let app: App
@@ -43,7 +43,7 @@ describe('weights by question', () => {
     await page.waitForFunction(() => !document.querySelector('table')?.textContent?.includes('Can'))
     await page.goBack()
     await page.waitForFunction(() => document.querySelector('table')?.textContent?.includes('Can'))
-    await page.reload()
+    await reload(page)
     expect(await table('Your answers')).toContain('Can 75')
   })
 

@@ -1,6 +1,19 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
-import { benchOf, choose, fill, lineupOf, openPage, press, readingIs, sees, startApp, visit, type App } from './app.ts'
+import {
+  benchOf,
+  choose,
+  fill,
+  lineupOf,
+  openPage,
+  press,
+  reload,
+  readingIs,
+  sees,
+  startApp,
+  visit,
+  type App,
+} from './app.ts'
 
 let app: App
 let page: Page
@@ -119,7 +132,7 @@ describe('at the bench', () => {
     await page.keyboard.type('a hair thicker than N-40')
     await page.keyboard.press('Enter')
     await sees(page, 'Beside Norrith N-40 A: “a hair thicker than the other”')
-    await page.reload()
+    await reload(page)
     await sees(page, 'Beside Norrith N-40 A: “a hair thicker than the other”')
     await press(page, 'button', 'Take back: a hair thicker than the other')
     await page.waitForFunction(() => !document.body.innerText.includes('a hair thicker'))

@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import { newAct, type Act, type RequestFields } from './act.ts'
+import { newAct, type Act } from './act.ts'
 
 interface OutboxSchema extends DBSchema {
   act: { key: string; value: Act; indexes: { order: number } }
@@ -14,26 +14,36 @@ const database = (): Promise<IDBPDatabase<OutboxSchema>> => {
   return opened
 }
 
-/** Where the version before kept what waited. */
-const formerKey = 'plicator-outbox'
+/** Where a page that is left puts what the disk does not have yet, and where an early version kept all that waited. */
+const leftKey = 'plicator-outbox'
 
-/** Takes over what the version before left in this browser. */
+type LeftAct = Pick<Act, 'specimen' | 'fields'>
+
+/** Takes over what the page before left in this browser. */
 async function takeOver(db: IDBPDatabase<OutboxSchema>): Promise<IDBPDatabase<OutboxSchema>> {
-  const former = parseFormer(localStorage.getItem(formerKey))
   const transaction = db.transaction('act', 'readwrite')
-  for (const { specimen, fields } of former) await transaction.store.put(newAct(specimen, fields))
+  for (const { specimen, fields } of listLeft()) await transaction.store.put(newAct(specimen, fields))
   await transaction.done
-  localStorage.removeItem(formerKey)
+  localStorage.removeItem(leftKey)
   return db
 }
 
-function parseFormer(text: string | null): { specimen: string; fields: RequestFields }[] {
+function listLeft(): LeftAct[] {
   try {
-    return JSON.parse(text ?? '[]') as { specimen: string; fields: RequestFields }[]
+    return JSON.parse(localStorage.getItem(leftKey) ?? '[]') as LeftAct[]
   } catch {
     return []
   }
 }
+
+/** Puts acts, without their pictures, where the next page takes them over; it is done when this returns. */
+export function leaveActs(acts: readonly Act[]): void {
+  const left = acts.map(({ specimen, fields }): LeftAct => ({ specimen, fields }))
+  localStorage.setItem(leftKey, JSON.stringify([...listLeft(), ...left]))
+}
+
+/** The page was not left after all: nobody needs to take anything over. */
+export const stayWithActs = (): void => localStorage.removeItem(leftKey)
 
 const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('plicator-outbox')
 

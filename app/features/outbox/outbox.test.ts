@@ -58,6 +58,43 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
+describe('a page that is left before the disk has an act', () => {
+  test('leaves it to the next page', async () => {
+    const tab = await openTab()
+    reply = noConnection
+    const doing = tab.doAct('s1', take('a'))
+    window.dispatchEvent(new Event('pagehide'))
+    await tab.does(() => doing)
+    vi.stubGlobal('indexedDB', new IDBFactory())
+    reply = taken
+    sent = []
+    const next = await openTab()
+    expect(sent).toEqual(['a'])
+    expect(next.now().taken.map(({ act: { specimen } }) => specimen)).toEqual(['s1'])
+    await openTab()
+    expect(sent).toEqual(['a'])
+  })
+
+  test('and is come back to, goes on with it alone', async () => {
+    const tab = await openTab()
+    const doing = tab.doAct('s1', take('a'))
+    window.dispatchEvent(new Event('pagehide'))
+    window.dispatchEvent(Object.assign(new Event('pageshow'), { persisted: true }))
+    await tab.does(() => doing)
+    await openTab()
+    expect(sent).toEqual(['a'])
+  })
+
+  test('asks when it is a picture, or could not be kept', async () => {
+    const isAsked = () => !window.dispatchEvent(new Event('beforeunload', { cancelable: true }))
+    const tab = await openTab()
+    const doing = tab.doAct('s1', { intent: 'photo', id: 'p' }, new File(['x'], 'x.png'))
+    expect(isAsked()).toBe(true)
+    await tab.does(() => doing)
+    expect(isAsked()).toBe(false)
+  })
+})
+
 describe('an act of the bench', () => {
   test('is on disk before anything is sent', async () => {
     const tab = await openTab()

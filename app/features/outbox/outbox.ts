@@ -2,7 +2,7 @@ import { useSyncExternalStore } from 'react'
 import { now } from '#app/data/clock.ts'
 import * as texts from '#app/texts/outbox.ts'
 import { newAct, type Act, type RequestFields } from './act.ts'
-import { forgetAct, keepAct, listActs, subscribe } from './act-store.ts'
+import { forgetAct, keepAct, leaveActs, listActs, stayWithActs, subscribe } from './act-store.ts'
 import { sendAct } from './send-act.ts'
 
 /** An act that the server has taken. */
@@ -155,7 +155,22 @@ export async function withdraw(act: Act): Promise<void> {
   await refresh().catch(() => undefined)
 }
 
+/** What the disk does not have yet would be lost with the page; a picture cannot be left for the next one. */
+function leavePage(): void {
+  const left = outbox.acts.filter(({ key, picture }) => beingKept.has(key) && !picture)
+  if (left.length > 0) leaveActs(left)
+}
+
+/** Asks before the page is left with what could not be kept, or with a picture that is not on the disk yet. */
+function askBeforeLoss(event: BeforeUnloadEvent): void {
+  const isAtRisk = ({ key, picture }: Act) => outbox.unkept.has(key) || (picture && beingKept.has(key))
+  if (outbox.acts.some(isAtRisk)) event.preventDefault()
+}
+
 if (typeof window !== 'undefined') {
+  window.addEventListener('pagehide', leavePage)
+  window.addEventListener('pageshow', ({ persisted }) => persisted && stayWithActs())
+  window.addEventListener('beforeunload', askBeforeLoss)
   subscribe(() => void refresh())
   window.addEventListener('online', () => void sendWaiting())
   document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void sendWaiting())
