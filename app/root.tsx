@@ -1,16 +1,7 @@
 import * as texts from '#app/texts/shell.ts'
 import '#app/ui/without-eval.ts'
 import { Suspense, useContext, type ReactNode } from 'react'
-import {
-  href,
-  Links,
-  Meta,
-  Outlet,
-  Scripts,
-  ScrollRestoration,
-  useMatches,
-  useRouteLoaderData,
-} from 'react-router'
+import { href, Links, Meta, Outlet, Scripts, ScrollRestoration, useMatches, useRouteLoaderData } from 'react-router'
 import { readPreferences } from './routes/preferences.server.ts'
 import { untilItHasCome, useArrivals } from './routes/revalidation.ts'
 import { OutboxPanel } from '#app/features/outbox/OutboxPanel.tsx'

@@ -44,6 +44,4 @@ export const whenParametersChange = untilItHasCome(
 
 /** What is loaded for one thing that the address names: asked for again when it names another. */
 export const whenAddressNames = (name: string): Rule =>
-  untilItHasCome(
-    ({ currentUrl, nextUrl }) => currentUrl.searchParams.get(name) !== nextUrl.searchParams.get(name),
-  )
+  untilItHasCome(({ currentUrl, nextUrl }) => currentUrl.searchParams.get(name) !== nextUrl.searchParams.get(name))
