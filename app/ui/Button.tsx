@@ -1,8 +1,14 @@
-import { Button as AriaButton } from 'react-aria-components'
-import { Link } from 'react-router'
+import type { ComponentProps } from 'react'
+import { Button as AriaButton, type ButtonProps } from 'react-aria-components'
+import { Link, type LinkProps } from 'react-router'
 import { css, styled } from 'styled-components'
 
-const look = css<{ $kind?: 'primary' | 'plain' | 'danger' | 'quiet' }>`
+interface Kind {
+  $kind?: 'primary' | 'plain' | 'danger' | 'quiet' | undefined
+}
+
+/** The same for all kinds, so that it is worked out once and not for every button of a page. */
+const look = css`
   display: inline-flex;
   align-items: center;
   justify-content: center;
@@ -18,6 +24,7 @@ const look = css<{ $kind?: 'primary' | 'plain' | 'danger' | 'quiet' }>`
   text-decoration: none;
   white-space: nowrap;
   cursor: pointer;
+  touch-action: manipulation;
 
   &:hover,
   &[data-hovered] {
@@ -28,42 +35,54 @@ const look = css<{ $kind?: 'primary' | 'plain' | 'danger' | 'quiet' }>`
     opacity: 0.5;
     cursor: default;
   }
-  ${({ $kind }) =>
-    $kind === 'primary' &&
-    css`
-      background: var(--green);
-      border-color: var(--green);
-      color: var(--on-green);
-      &:hover,
-      &[data-hovered] {
-        background: color-mix(in srgb, var(--green) 86%, var(--on-green));
-      }
-    `}
-  ${({ $kind }) =>
-    $kind === 'danger' &&
-    css`
-      border-color: var(--red);
-      color: var(--red);
-      &:hover,
-      &[data-hovered] {
-        background: var(--red-soft);
-      }
-    `}
-  ${({ $kind }) =>
-    $kind === 'quiet' &&
-    css`
-      border-color: transparent;
-      background: transparent;
-      padding: 0 10px;
-    `}
+  &[data-kind='primary'] {
+    background: var(--green);
+    border-color: var(--green);
+    color: var(--on-green);
+    &:hover,
+    &[data-hovered] {
+      background: color-mix(in srgb, var(--green) 86%, var(--on-green));
+    }
+  }
+  &[data-kind='danger'] {
+    border-color: var(--red);
+    color: var(--red);
+    &:hover,
+    &[data-hovered] {
+      background: var(--red-soft);
+    }
+  }
+  &[data-kind='quiet'] {
+    padding: 0 10px;
+    border-color: transparent;
+    background: transparent;
+  }
 `
 
-/** A push button, at least 44 px high. */
-export const Button = styled(AriaButton)<{ $kind?: 'primary' | 'plain' | 'danger' | 'quiet' }>`
+const Pushed = styled.button`
+  ${look}
+`
+
+interface Props extends Kind, Omit<ComponentProps<'button'>, 'onClick' | 'disabled'> {
+  onPress?: (() => void) | undefined
+  isDisabled?: boolean | undefined
+}
+
+/** A push button, at least 44 px high; the browser's own, for a page has dozens. */
+export const Button = ({ $kind, onPress, isDisabled, type = 'button', ...rest }: Props) => (
+  <Pushed type={type} data-kind={$kind} onClick={onPress && (() => onPress())} disabled={isDisabled} {...rest} />
+)
+
+const Trigger = styled(AriaButton)`
+  ${look}
+`
+
+/** A button that opens the menu or the dialog beside it. */
+export const TriggerButton = ({ $kind, ...rest }: Kind & ButtonProps) => <Trigger data-kind={$kind} {...rest} />
+
+const Led = styled(Link)`
   ${look}
 `
 
 /** A link that looks like a button. */
-export const ButtonLink = styled(Link)<{ $kind?: 'primary' | 'plain' | 'danger' | 'quiet' }>`
-  ${look}
-`
+export const ButtonLink = ({ $kind, ...rest }: Kind & LinkProps) => <Led data-kind={$kind} {...rest} />

@@ -1,3 +1,4 @@
+import type { CSSProperties } from 'react'
 import { styled } from 'styled-components'
 
 /** A page of ordinary width with room round it. */
@@ -17,19 +18,33 @@ export const Card = styled.section`
   padding: 20px;
 `
 
-export const Stack = styled.div<{ $gap?: number }>`
+interface Gap {
+  /** Pixels. */
+  $gap?: number
+  style?: CSSProperties
+}
+
+/** Beside the element itself: a rule for each gap would be worked out again for each element of a page. */
+const gapOf = ({ $gap = 12, style }: Gap) => ({ style: { '--gap': `${$gap}px`, ...style } as CSSProperties })
+
+export const Stack = styled.div.attrs<Gap>(gapOf)`
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: ${({ $gap = 12 }) => $gap}px;
+  gap: var(--gap);
   align-content: start;
 `
 
-export const Row = styled.div<{ $gap?: number; $between?: boolean }>`
+interface RowGap extends Gap {
+  $between?: boolean
+}
+
+export const Row = styled.div.attrs<RowGap>(({ $between, ...gap }) =>
+  gapOf($between ? { ...gap, style: { justifyContent: 'space-between', ...gap.style } } : gap),
+)`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: ${({ $gap = 12 }) => $gap}px;
-  justify-content: ${({ $between }) => ($between ? 'space-between' : 'flex-start')};
+  gap: var(--gap);
 `
 
 /** Fields side by side, each as wide as what is typed into it; one below the other where there is no room. */

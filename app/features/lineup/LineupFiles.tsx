@@ -2,16 +2,16 @@ import { ChevronDown } from 'lucide-react'
 import { Menu, MenuTrigger } from 'react-aria-components'
 import { href } from 'react-router'
 import * as texts from '#app/texts/line-up.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { TriggerButton } from '#app/ui/Button.tsx'
 import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
 
 /** What of a line-up comes in as a table, and leaves as files. */
 export function LineupFiles({ application }: { application: string }) {
   return (
     <MenuTrigger>
-      <Button>
+      <TriggerButton>
         {texts.tablesAndFiles} <ChevronDown size={16} aria-hidden />
-      </Button>
+      </TriggerButton>
       <MenuSheet placement="bottom end">
         <Menu aria-label={texts.tablesAndFiles}>
           <MenuLine href={href('/lineups/:application/table', { application })}>{texts.bringYourTable}</MenuLine>

@@ -2,7 +2,7 @@ import { ChevronDown } from 'lucide-react'
 import { useState } from 'react'
 import { href } from 'react-router'
 import * as texts from '#app/texts/products.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { TriggerButton } from '#app/ui/Button.tsx'
 import { MenuLine } from '#app/ui/menu.ts'
 import { SearchMenu } from '#app/ui/SearchMenu.tsx'
 import { useJson } from '#app/ui/useJson.ts'
@@ -27,9 +27,9 @@ export function EngineMenu({ product, picked, onPick }: Props) {
   return (
     <SearchMenu
       trigger={
-        <Button aria-label={texts.itFitsToo(picked?.name ?? texts.anotherEngine)}>
+        <TriggerButton aria-label={texts.itFitsToo(picked?.name ?? texts.anotherEngine)}>
           {picked?.name ?? texts.anotherEngine} <ChevronDown size={16} aria-hidden />
-        </Button>
+        </TriggerButton>
       }
       label={texts.enginesItCouldFit}
       search={texts.findAnEngine}

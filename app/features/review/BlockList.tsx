@@ -3,7 +3,7 @@ import { Button as AriaButton, Menu, MenuTrigger, useDragAndDrop } from 'react-a
 import { styled } from 'styled-components'
 import { blockKinds, blockLabel, type Block, type BlockKind } from '#core/review/block.ts'
 import * as texts from '#app/texts/review.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { TriggerButton } from '#app/ui/Button.tsx'
 import { Stack } from '#app/ui/layout.tsx'
 import { DragItem, DragList } from '#app/ui/drag-list.ts'
 import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
@@ -70,9 +70,9 @@ export function BlockList({ blocks, moved, picked, onPick, onOrder, onAdd, onRem
         }}
       </DragList>
       <MenuTrigger>
-        <Button>
+        <TriggerButton>
           <Plus size={18} aria-hidden /> {texts.addABlock}
-        </Button>
+        </TriggerButton>
         <MenuSheet placement="bottom start">
           <Menu aria-label={texts.kindsOfBlocks} onAction={(key) => onAdd(key as BlockKind)}>
             {blockKinds.map(({ key, label }) => (

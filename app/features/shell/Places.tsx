@@ -3,7 +3,7 @@ import { Menu, MenuTrigger } from 'react-aria-components'
 import { Link, useLocation } from 'react-router'
 import { styled } from 'styled-components'
 import * as texts from '#app/texts/shell.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { TriggerButton } from '#app/ui/Button.tsx'
 import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
 import { keptSearch, placesOf } from './places.ts'
 import type { Engine } from './useEngine.ts'
@@ -62,9 +62,9 @@ export function Places({ engine }: { engine: Engine | undefined }) {
       </Row>
       <Folded>
         <MenuTrigger>
-          <Button $kind="quiet" aria-label={texts.placesOfLabel(current?.label ?? 'choose')}>
+          <TriggerButton $kind="quiet" aria-label={texts.placesOfLabel(current?.label ?? 'choose')}>
             {current?.label ?? texts.places} <ChevronDown size={16} aria-hidden />
-          </Button>
+          </TriggerButton>
           <MenuSheet placement="bottom start">
             <Menu aria-label={texts.places}>
               {places.map((place) => (

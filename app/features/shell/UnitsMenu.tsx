@@ -3,7 +3,7 @@ import { styled } from 'styled-components'
 import { currencies } from '#core/money/currency.ts'
 import { unitChoices, unitKinds, unitsByKind, type UnitHabit } from '#core/quantity/unit-habit.ts'
 import * as texts from '#app/texts/shell.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { Button, TriggerButton } from '#app/ui/Button.tsx'
 import { Row, Small, Stack, Unseen } from '#app/ui/layout.tsx'
 import type { Preferences } from '#app/ui/preferences.ts'
 import { SelectMenu } from '#app/ui/SelectMenu.tsx'
@@ -33,10 +33,10 @@ export function UnitsMenu({ preferences: { units, money }, onChange }: Props) {
   const choose = (change: Partial<typeof own>) => onChange({ units: { ...own, ...change } as UnitHabit })
   return (
     <DialogTrigger>
-      <Button $kind="quiet">
+      <TriggerButton $kind="quiet">
         <Unseen>{`${texts.unitsLead} `}</Unseen>
         {own.small} · {own.weight}
-      </Button>
+      </TriggerButton>
       <Sheet placement="bottom end">
         <Dialog aria-label={texts.units} style={{ outline: 'none' }}>
           <Stack $gap={8}>

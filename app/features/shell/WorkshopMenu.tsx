@@ -3,7 +3,7 @@ import { Menu, MenuTrigger, Separator } from 'react-aria-components'
 import { href } from 'react-router'
 import { styled } from 'styled-components'
 import * as texts from '#app/texts/shell.ts'
-import { Button } from '#app/ui/Button.tsx'
+import { TriggerButton } from '#app/ui/Button.tsx'
 import type { Preferences } from '#app/ui/preferences.ts'
 import { MenuLine, MenuSheet } from '#app/ui/menu.ts'
 
@@ -43,9 +43,9 @@ interface Props {
 export function WorkshopMenu({ preferences: { theme, letters }, onChange, onShortcuts }: Props) {
   return (
     <MenuTrigger>
-      <Button $kind="quiet">
+      <TriggerButton $kind="quiet">
         {texts.workshop} <ChevronDown size={16} aria-hidden />
-      </Button>
+      </TriggerButton>
       <MenuSheet placement="bottom end">
         <Menu aria-label={texts.workshop}>
           {workshopPages.map(({ label, path }) => (

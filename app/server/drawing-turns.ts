@@ -1,0 +1,54 @@
+/** A page that is to be drawn. */
+interface Waiting {
+  /** How long pages of its kind take to draw, ms. */
+  expected: number
+  /** When it came, ms. */
+  since: number
+  draw: () => void
+}
+
+/** How much a drawing tells of the next of its kind. */
+const weight = 0.2
+
+/**
+ * Draws pages one a turn of the loop, so that those who ask meanwhile are heard in between; what is drawn sooner comes
+ * first, and every millisecond of waiting counts as one less to draw, so that nothing waits for ever.
+ */
+export class DrawingTurns {
+  private readonly usual = new Map<string, number>()
+  private readonly waiting: Waiting[] = []
+
+  private readonly clock: () => number
+
+  constructor(clock: () => number = () => performance.now()) {
+    this.clock = clock
+  }
+
+  /** @param draw what is drawn before it gives the thread back counts; what it waits for does not */
+  inTurn<Page>(kind: string, draw: () => Promise<Page>): Promise<Page> {
+    return new Promise((resolve) => {
+      const timed = () => {
+        const started = this.clock()
+        // What is drawn at once is done when the next turn begins.
+        setImmediate(() => this.learn(kind, this.clock() - started))
+        resolve(draw())
+      }
+      this.waiting.push({ expected: this.usual.get(kind) ?? 0, since: this.clock(), draw: timed })
+      if (this.waiting.length === 1) setImmediate(() => this.drawNext())
+    })
+  }
+
+  private drawNext(): void {
+    const now = this.clock()
+    const cost = ({ expected, since }: Waiting) => expected - (now - since)
+    const next = this.waiting.reduce((best, one) => (cost(one) < cost(best) ? one : best))
+    this.waiting.splice(this.waiting.indexOf(next), 1)
+    next.draw()
+    if (this.waiting.length > 0) setImmediate(() => this.drawNext())
+  }
+
+  private learn(kind: string, took: number): void {
+    const before = this.usual.get(kind) ?? took
+    this.usual.set(kind, before + weight * (took - before))
+  }
+}
