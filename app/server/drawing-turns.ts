@@ -26,14 +26,15 @@ export class DrawingTurns {
 
   /** @param draw what is drawn before it gives the thread back counts; what it waits for does not */
   inTurn<Page>(kind: string, draw: () => Promise<Page>): Promise<Page> {
-    return new Promise((resolve) => {
-      const timed = () => {
+    return new Promise((resolve, reject) => {
+      const timed = async () => {
         const started = this.clock()
         // What is drawn at once is done when the next turn begins.
         setImmediate(() => this.learn(kind, this.clock() - started))
-        resolve(draw())
+        return draw()
       }
-      this.waiting.push({ expected: this.usual.get(kind) ?? 0, since: this.clock(), draw: timed })
+      const draws = () => void timed().then(resolve, reject)
+      this.waiting.push({ expected: this.usual.get(kind) ?? 0, since: this.clock(), draw: draws })
       if (this.waiting.length === 1) setImmediate(() => this.drawNext())
     })
   }

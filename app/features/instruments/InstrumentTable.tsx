@@ -71,8 +71,8 @@ function InstrumentRow({ instrument, onEdit }: { instrument: StoredInstrument; o
         </Row>
         <ErrorText role="alert">{refusal}</ErrorText>
       </td>
-      <td>{shown(resolution)}</td>
-      <td>{shown(accuracy)}</td>
+      <td style={{ whiteSpace: 'nowrap' }}>{shown(resolution)}</td>
+      <td style={{ whiteSpace: 'nowrap' }}>{shown(accuracy)}</td>
       <td>{zeroOffset === 0 ? '0' : `${zeroOffset > 0 ? '+' : '−'}${shown(Math.abs(zeroOffset))}`}</td>
       <td>
         {checkText(instrument)}
