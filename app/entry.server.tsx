@@ -3,11 +3,11 @@ import { renderToPipeableStream } from 'react-dom/server'
 import { ServerRouter, type AppLoadContext, type EntryContext } from 'react-router'
 import { ServerStyleSheet } from 'styled-components'
 import { NonceContext } from '#app/ui/nonce.ts'
-import { DrawingTurns } from './server/drawing-turns.ts'
+import { RenderTurns } from './render-turns.ts'
 
 const headEnd = '</head>'
 
-const turns = new DrawingTurns()
+const turns = new RenderTurns()
 
 /** The whole page at once, with the styles of what is on it in its head; it is not drawn for a HEAD request. */
 export default function handleRequest(
@@ -20,10 +20,10 @@ export default function handleRequest(
   headers.set('Content-Type', 'text/html; charset=utf-8')
   if (request.method === 'HEAD') return Promise.resolve(new Response(null, { status, headers }))
   const kind = context.staticHandlerContext.matches.at(-1)?.route.id ?? ''
-  return turns.inTurn(kind, () => drawn(request, status, headers, context, nonce))
+  return turns.inTurn(kind, () => renderPage(request, status, headers, context, nonce))
 }
 
-function drawn(
+function renderPage(
   request: Request,
   status: number,
   headers: Headers,

@@ -3,6 +3,7 @@ import { GridComponent } from 'echarts/components'
 import { init, use as register } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import type { ChartBar } from '#core/review/review-document.ts'
+import { inThread } from './threads.server.ts'
 
 register([BarChart, CustomChart, GridComponent, SVGRenderer])
 
@@ -11,7 +12,11 @@ const rowHeight = 34
 const colours = { ink: '#1d2422', line: '#b9ae97', bar: '#17463a', doubt: '#d58a12', ground: '#fbf8f1' }
 
 /** Scores as bars with what they may be, as SVG. */
-export function barChartSvg(bars: readonly ChartBar[]): string {
+export const drawBarChart = inThread('lineups', 'draw bar chart', async (bars: readonly ChartBar[]) =>
+  barChartSvg(bars),
+)
+
+function barChartSvg(bars: readonly ChartBar[]): string {
   const height = rowHeight * bars.length + 60
   const chart = init(null, null, { renderer: 'svg', ssr: true, width, height })
   chart.setOption({

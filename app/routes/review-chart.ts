@@ -1,4 +1,4 @@
-import { barChartSvg } from '#app/data/review-pictures.server.ts'
+import { drawBarChart } from '#app/data/review-pictures.server.ts'
 import { writeReview } from '#app/data/review-publication.server.ts'
 import { findReview } from '#app/data/reviews.server.ts'
 import * as texts from '#app/texts/review.ts'
@@ -13,7 +13,7 @@ export async function loader({ params, request }: Route.LoaderArgs) {
   const bars = material.products.flatMap(({ name, score }) =>
     score ? [{ label: name, value: score.mean, low: score.low, high: score.high }] : [],
   )
-  return new Response(barChartSvg(bars), {
+  return new Response(await drawBarChart(bars), {
     headers: { 'Content-Type': 'image/svg+xml; charset=utf-8', 'Cache-Control': 'no-cache' },
   })
 }

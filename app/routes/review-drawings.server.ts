@@ -1,8 +1,8 @@
 import type { OilState } from '#core/figures/oil-way.ts'
 import { chartAlt, type Drawn } from '#core/review/article.ts'
 import { escapeMarkup } from '#core/review/escape-markup.ts'
-import type { ReviewDocument } from '#core/review/review-document.ts'
-import { barChartSvg } from '#app/data/review-pictures.server.ts'
+import type { Piece, ReviewDocument } from '#core/review/review-document.ts'
+import { drawBarChart } from '#app/data/review-pictures.server.ts'
 import { listSpecimensById } from '#app/data/specimens.server.ts'
 import * as texts from '#app/texts/review.ts'
 import { oilWayDrawing, specimenDrawing } from './specimen-drawing.server.tsx'
@@ -23,9 +23,11 @@ export async function drawnWithin(document: ReviewDocument): Promise<Drawn> {
     for (const { specimen, state } of oilWays)
       if (specimen === one.id) drawings.set(oilWayOf(specimen, state), await oilWayDrawing(one, state))
   }
+  const charts = new Map<Piece, string>()
+  for (const piece of pieces) if (piece.kind === 'chart') charts.set(piece, await drawBarChart(piece.bars))
   const drawing = (key: string, alt: string) => (drawings.has(key) ? imageOf(drawings.get(key) ?? '', alt) : '')
   return {
-    chart: (piece) => imageOf(barChartSvg(piece.bars), chartAlt(piece)),
+    chart: (piece) => imageOf(charts.get(piece) ?? '', chartAlt(piece)),
     drawing: (specimen) => drawing(specimen, texts.drawingToScale),
     oilWay: (specimen, state, alt) => drawing(oilWayOf(specimen, state), alt),
   }

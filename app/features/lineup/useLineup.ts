@@ -2,12 +2,18 @@ import { useRouteLoaderData } from 'react-router'
 import type { LineupData } from '#app/data/lineup-data.server.ts'
 import type { LineupEvaluation } from '#app/data/lineup-evaluation.server.ts'
 
-let latest: { text: string; evaluation: LineupEvaluation } | undefined
+/** So many are kept as they were parsed: a server draws pages of several line-ups in turn. */
+const mostKept = 3
+const parsed = new Map<string, LineupEvaluation>()
 
 /** The evaluation that was sent as text, parsed once for all views. */
 function parseOnce(text: string): LineupEvaluation {
-  if (latest?.text !== text) latest = { text, evaluation: JSON.parse(text) as LineupEvaluation }
-  return latest.evaluation
+  const evaluation = parsed.get(text) ?? (JSON.parse(text) as LineupEvaluation)
+  // What was asked for last stands last.
+  parsed.delete(text)
+  parsed.set(text, evaluation)
+  for (const oldest of parsed.keys()) if (parsed.size > mostKept) parsed.delete(oldest)
+  return evaluation
 }
 
 /** The line-up that the page is about: its application, the others, and all that is judged of it. */

@@ -5,7 +5,10 @@ import type { EvaluatedRevision } from '#core/verdict/ranking.ts'
 import { useLineup } from '#app/features/lineup/useLineup.ts'
 import type { PairAnswer, PairRequest } from '#app/workers/judgement.worker.ts'
 import type { EvaluationView } from './useEvaluation.ts'
+import { keptWith } from './kept-with.ts'
 import { judgementWorker } from './useJudgements.ts'
+
+const calledOnce = keptWith<readonly EvaluatedRevision[], Call | undefined>()
 
 /** Of the requests of a page, so that each hears its own answer. */
 let requests = 0
@@ -29,7 +32,10 @@ export function usePairCall(
     }),
     [application.form, evaluationText, school.id, driver?.id, ground, a.id, b.id],
   )
-  const first = useMemo(() => judgePair(all, a, b, firstAnswerSettings), [all, a, b])
+  const first = useMemo(
+    () => calledOnce(all, `${a.id} ${b.id}`, () => judgePair(all, a, b, firstAnswerSettings)),
+    [all, a, b],
+  )
   const [refined, setRefined] = useState<{ of: PairRequest; call: Call | undefined }>()
   useEffect(() => {
     const worker = judgementWorker()
