@@ -23,7 +23,8 @@ export function useArrivals(): void {
   const navigation = useNavigation()
   const revalidator = useRevalidator()
   const fetchers = useFetchers()
-  const isQuiet = [navigation, revalidator, ...fetchers].every(({ state }) => state === 'idle')
+  const acts = fetchers.filter(({ formMethod }) => formMethod !== undefined)
+  const isQuiet = [navigation, revalidator, ...acts].every(({ state }) => state === 'idle')
   useEffect(() => {
     if (isQuiet) owed.clear()
   }, [isQuiet])
