@@ -22,7 +22,8 @@ export function useShortcuts(table: readonly Shortcut[]): void {
     tell(owner, latest.current)
     return () => tell(owner, undefined)
   }, [tell, told])
-  useEffect(() => {
+  // With the page, not after it: what is pressed at once would be typed into a field.
+  useLayoutEffect(() => {
     const bound = latest.current.flatMap((shortcut, at) =>
       (shortcut.act ? bindingsOf(shortcut) : []).map(({ binding, isPlain }) => [
         binding,
