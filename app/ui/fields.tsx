@@ -37,19 +37,21 @@ interface CommonProps {
   hint?: ReactNode
 }
 
+type Described = Pick<CommonProps, 'field' | 'hint'>
+
 const Optional = styled.span`
   color: var(--ink-soft);
   font: 400 13px var(--text);
 `
 
 /** What a field says below itself, and whether it is at fault, for those who do not see it. */
-const spoken = ({ field, hint }: CommonProps) => {
+const spoken = ({ field, hint }: Described) => {
   const by = [hint && field.descriptionId, field.errors && field.errorId].filter(Boolean)
   return { 'aria-invalid': field.errors && true, 'aria-describedby': by.length > 0 ? by.join(' ') : undefined }
 }
 
 /** What stands below a field: its hint, what another has saved in it, and its fault. */
-const BelowField = ({ field, hint, wordsOf }: CommonProps & { wordsOf?: (value: string) => string }) => (
+const BelowField = ({ field, hint, wordsOf }: Described & { wordsOf?: (value: string) => string }) => (
   <>
     {hint && <Hint id={field.descriptionId}>{hint}</Hint>}
     <SavedMeanwhile name={field.name} typed={field.value ?? ''} {...(wordsOf && { wordsOf })} />
@@ -76,11 +78,11 @@ const TypedField = ({ optional, children, ...common }: TypedFieldProps) => (
 )
 
 /** What binds a box to its field; the key draws it anew with what the field begins with then. */
-const bound = ({ field, hint, label }: CommonProps) => ({
+const bound = ({ field, hint }: Described) => ({
   id: field.id,
   name: field.name,
   defaultValue: field.initialValue ?? '',
-  ...spoken({ field, hint, label }),
+  ...spoken({ field, hint }),
 })
 
 interface TextBoxProps extends CommonProps {
@@ -95,7 +97,7 @@ interface TextBoxProps extends CommonProps {
 /** One line of text, bound to a Conform field; its fault stands below it. */
 export const TextBox = ({ field, label, hint, optional, ...input }: TextBoxProps) => (
   <TypedField field={field} label={label} hint={hint} optional={optional}>
-    <Box key={field.key} type="text" {...input} autoComplete="off" {...bound({ field, label, hint })} />
+    <Box key={field.key} type="text" {...input} autoComplete="off" {...bound({ field, hint })} />
   </TypedField>
 )
 

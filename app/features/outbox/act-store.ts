@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import { newAct, type Act } from './act.ts'
+import { actKey, newAct, type Act } from './act.ts'
 
 interface OutboxSchema extends DBSchema {
   act: { key: string; value: Act; indexes: { order: number } }
@@ -21,16 +21,18 @@ type LeftAct = Pick<Act, 'specimen' | 'fields'>
 
 /** Takes over what the page before left in this browser. */
 async function takeOver(db: IDBPDatabase<OutboxSchema>): Promise<IDBPDatabase<OutboxSchema>> {
+  const left = listLeft()
   const transaction = db.transaction('act', 'readwrite')
-  for (const { specimen, fields } of listLeft()) await transaction.store.put(newAct(specimen, fields))
+  for (const { specimen, fields } of left) await transaction.store.put(newAct(specimen, fields))
   await transaction.done
-  localStorage.removeItem(leftKey)
+  stayWithActs(left)
   return db
 }
 
 function listLeft(): LeftAct[] {
   try {
-    return JSON.parse(localStorage.getItem(leftKey) ?? '[]') as LeftAct[]
+    const left: unknown = JSON.parse(localStorage.getItem(leftKey) ?? '[]')
+    return Array.isArray(left) ? (left as LeftAct[]) : []
   } catch {
     return []
   }
@@ -42,8 +44,13 @@ export function leaveActs(acts: readonly Act[]): void {
   localStorage.setItem(leftKey, JSON.stringify([...listLeft(), ...left]))
 }
 
-/** The page was not left after all: nobody needs to take anything over. */
-export const stayWithActs = (): void => localStorage.removeItem(leftKey)
+/** Nobody needs to take these over any more; what another page has left stays. */
+export function stayWithActs(acts: readonly LeftAct[]): void {
+  const done = new Set(acts.map(({ fields }) => actKey(fields)))
+  const others = listLeft().filter(({ fields }) => !done.has(actKey(fields)))
+  if (others.length > 0) localStorage.setItem(leftKey, JSON.stringify(others))
+  else localStorage.removeItem(leftKey)
+}
 
 const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('plicator-outbox')
 

@@ -17,8 +17,11 @@ export interface Act {
 
 let latest = 0
 
+/** The same act is kept once, however often it is asked for. */
+export const actKey = ({ intent, id }: RequestFields): string => `${intent} ${id}`
+
 /** An act of now. */
 export function newAct(specimen: string, fields: RequestFields, picture?: File): Act {
   latest = Math.max(Date.now() * 1000, latest + 1)
-  return { key: `${fields.intent} ${fields.id}`, order: latest, specimen, fields, ...(picture && { picture }) }
+  return { key: actKey(fields), order: latest, specimen, fields, ...(picture && { picture }) }
 }

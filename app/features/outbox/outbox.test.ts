@@ -85,6 +85,24 @@ describe('a page that is left before the disk has an act', () => {
     expect(sent).toEqual(['a'])
   })
 
+  test('and is come back to, leaves alone what another page has left', async () => {
+    const tab = await openTab()
+    localStorage.setItem('plicator-outbox', JSON.stringify([{ specimen: 's2', fields: take('b') }]))
+    const doing = tab.doAct('s1', take('a'))
+    window.dispatchEvent(new Event('pagehide'))
+    window.dispatchEvent(Object.assign(new Event('pageshow'), { persisted: true }))
+    await tab.does(() => doing)
+    await openTab()
+    expect(sent).toEqual(['a', 'b'])
+  })
+
+  test('takes no harm from what is no list of acts', async () => {
+    localStorage.setItem('plicator-outbox', '{"a":1}')
+    const tab = await openTab()
+    await tab.does(() => tab.doAct('s1', take('a')))
+    expect(sent).toEqual(['a'])
+  })
+
   test('asks when it is a picture, or could not be kept', async () => {
     const isAsked = () => !window.dispatchEvent(new Event('beforeunload', { cancelable: true }))
     const tab = await openTab()

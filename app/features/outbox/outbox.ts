@@ -155,10 +155,18 @@ export async function withdraw(act: Act): Promise<void> {
   await refresh().catch(() => undefined)
 }
 
+/** What the next page was left. */
+let left: readonly Act[] = []
+
 /** What the disk does not have yet would be lost with the page; a picture cannot be left for the next one. */
 function leavePage(): void {
-  const left = outbox.acts.filter(({ key, picture }) => beingKept.has(key) && !picture)
+  left = outbox.acts.filter(({ key, picture }) => beingKept.has(key) && !picture)
   if (left.length > 0) leaveActs(left)
+}
+
+/** The page was not left after all, and goes on with what it has. */
+function comeBack({ persisted }: PageTransitionEvent): void {
+  if (persisted) stayWithActs(left)
 }
 
 /** Asks before the page is left with what could not be kept, or with a picture that is not on the disk yet. */
@@ -169,7 +177,7 @@ function askBeforeLoss(event: BeforeUnloadEvent): void {
 
 if (typeof window !== 'undefined') {
   window.addEventListener('pagehide', leavePage)
-  window.addEventListener('pageshow', ({ persisted }) => persisted && stayWithActs())
+  window.addEventListener('pageshow', comeBack)
   window.addEventListener('beforeunload', askBeforeLoss)
   subscribe(() => void refresh())
   window.addEventListener('online', () => void sendWaiting())
