@@ -13,6 +13,8 @@ interface Opened {
   broken: string[]
 }
 
+export const scriptRan = 'a script ran on'
+
 /**
  * Opens every page, export and picture in a browser: no script runs but the app's, no dialog opens, nothing is
  * a 500.
@@ -67,7 +69,7 @@ async function look(page: Page, origin: string, address: string, { broken }: Ope
     const main = document.querySelector('main')
     return { ran: name in window, wide: (main?.scrollWidth ?? 0) - document.documentElement.clientWidth }
   }, mark)
-  if (found.ran) broken.push(`a script ran on ${address}`)
+  if (found.ran) broken.push(`${scriptRan} ${address}`)
   if (found.wide > 0) broken.push(`${address} is ${found.wide} px too wide`)
 }
 

@@ -9,7 +9,7 @@ import { wasOurs } from '../benchmarks/neighbours.ts'
 import { randomSource } from '../benchmarks/random-source.ts'
 import { ask as askDatabase, demoFolder, removeDemo, removeFolder } from '../torture/folder.ts'
 import { hostileBodies, pick } from './hostile.ts'
-import { addresses, openEverything } from './pages.ts'
+import { addresses, openEverything, scriptRan } from './pages.ts'
 import { meanwhile, readLog, type LoggedRequest } from './meanwhile.ts'
 import { ask, hostileRequest, type KnownIds } from './requests.ts'
 import { allRoutes } from './routes.ts'
@@ -100,6 +100,7 @@ line('  the slowest, ms', at(ours, 1), `asked: ${limits.page} at most`)
 line(`  later than ${limits.page} ms`, late.filter(wasOurs).length)
 line('highest memory of the server, MB', Math.round(seen.peak), `asked: ${limits.memory} at most`)
 line('pages, exports and pictures opened after', opened)
+line('  on which a script ran', broken.filter((fault) => fault.startsWith(scriptRan)).length, 'asked: 0')
 line('files left open by the server', filesLeft, `asked: ${limits.filesLeft} at most`)
 line('the server ended', ended ? 'yes' : 'no', 'asked: no')
 const said = ({ path, method, milliseconds }: LoggedRequest) => `${milliseconds} ms: ${method} ${path.slice(0, 90)}`
