@@ -36,7 +36,7 @@ test('restored while the app runs, nothing that was known of the later state is 
   const { id: specimenId } = (await listSpecimens(application!.id))[0]!
   const seen = async () => ({
     readings: (await listReadings(specimenId)).length,
-    lineup: (await loadLineup(application!.id))!.evaluation,
+    lineup: (await loadLineup(application!.id, false))!.evaluation,
     summaries: await summariesOf([application!.id]),
   })
   const before = await seen()

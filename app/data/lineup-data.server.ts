@@ -1,3 +1,4 @@
+import type { Row } from '#core/compare/lineup.ts'
 import { firstStep } from '#core/compare/first-step.ts'
 import { effectiveCriteria } from '#core/score/effective-criteria.ts'
 import { canBeHad } from '#core/money/availability.ts'
@@ -10,22 +11,38 @@ import { evaluateLineup, type LineupEvaluation } from './lineup-evaluation.serve
 import { lineupQuery } from './lineup-query.server.ts'
 import { listProducts } from './products.server.ts'
 
-/** What all views of a line-up share; undefined when there is no such application. */
-export const loadLineup = (id: string) => lineupOfDay(id, today())
+/**
+ * What all views of a line-up share; undefined when there is no such application.
+ *
+ * @param withAnswer whether it is judged, too, for a page that is drawn before a browser can judge it
+ */
+export const loadLineup = (id: string, withAnswer: boolean) => lineupOfDay(id, today(), withAnswer)
 
-const lineupOfDay = lineupQuery('line-up', async (id: string, day: string) => {
+const lineupOfDay = lineupQuery('line-up', async (id: string, day: string, withAnswer: boolean) => {
   const application = await findApplication(id)
   if (!application) return undefined
   const [evaluation, applications] = await Promise.all([evaluateLineup(application, day), listApplicationNames(id)])
   return {
     application,
     applications,
-    // Thousands of small cells: one string passes to the page ten times as fast as the objects do.
-    evaluation: JSON.stringify(evaluation),
-    first: firstAnswerOf(application, evaluation),
+    evaluation: textOf(evaluation),
+    first: withAnswer ? firstAnswerOf(application, evaluation) : undefined,
     firstStep: await firstStepOf(id, evaluation),
   }
 })
+
+/** Rows that are the same as before were written before. */
+const rowTexts = new WeakMap<Row, string>()
+
+function rowText(row: Row): string {
+  const text = rowTexts.get(row) ?? JSON.stringify(row)
+  rowTexts.set(row, text)
+  return text
+}
+
+/** Thousands of small cells: one text passes to the page ten times as fast as the objects do. */
+const textOf = ({ rows, ...rest }: LineupEvaluation): string =>
+  `{"rows":[${rows.map(rowText).join(',')}],${JSON.stringify(rest).slice(1)}`
 
 /** Products are looked up where there is so little that it takes them to say what comes next. */
 async function firstStepOf(application: string, { columns }: LineupEvaluation) {

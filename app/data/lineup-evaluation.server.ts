@@ -1,8 +1,10 @@
-import type { IrreversibleStepKey } from '#core/catalogue/index.ts'
+import type { FilterForm, IrreversibleStepKey } from '#core/catalogue/index.ts'
 import { boundsAt, usablePoints } from '#core/claims/bounds.ts'
 import { gradeClaim, type Claim } from '#core/claims/claim.ts'
 import { ofRevision, standingClaims } from '#core/claims/standing.ts'
 import type { Row } from '#core/compare/lineup.ts'
+import type { Assessment } from '#core/figures/assess.ts'
+import { keptLast } from '#core/kept-last.ts'
 import { toMajor } from '#core/money/currency.ts'
 import { usableInterval, type Driver } from '#core/money/driver.ts'
 import { driverRules, type DriverRule } from '#core/score/driver-rules.ts'
@@ -68,13 +70,18 @@ function claimAttributes(claims: readonly Claim[]): Attributes {
   }
 }
 
+/** Points of no return that lie before what was read of a specimen. */
+const stepsRead = keptLast((assessment: Assessment, form: FilterForm) =>
+  passedSteps(form, [], assessment.values.keys()),
+)
+
 /** Points of no return behind every specimen of a revision: what was lost with them can be had of none. */
 function stepsPassedByAll(
   own: readonly AssessedSpecimen[],
   noted: ReadonlyMap<string, IrreversibleStepKey[]>,
 ): IrreversibleStepKey[] {
   const [first = [], ...others] = own.map(({ specimen, assessment }) =>
-    passedSteps(specimen.form, noted.get(specimen.id) ?? [], assessment.values.keys()),
+    passedSteps(specimen.form, [...(noted.get(specimen.id) ?? []), ...stepsRead(assessment, specimen.form)], []),
   )
   return first.filter((step) => others.every((passed) => passed.includes(step)))
 }

@@ -1,8 +1,13 @@
+import { LRUCache } from 'lru-cache'
+import type { FilterForm } from '#core/catalogue/index.ts'
+import { follows } from '#core/compare/kept-cell.ts'
 import { buildLineup, type Row, type Spreads } from '#core/compare/lineup.ts'
+import type { CellPoints, ReasonUnjudged } from '#core/compare/marks.ts'
 import type { ComparisonRecord } from '#core/compare/related-cells.ts'
 import type { RevisionColumn } from '#core/compare/revision-column.ts'
 import type { Assessment } from '#core/figures/assess.ts'
 import { groupBy } from '#core/group-by.ts'
+import { keptLast } from '#core/kept-last.ts'
 import type { Criterion } from '#core/score/criterion.ts'
 import { countFault, findFatalFaults, type FatalFault, type FaultCount } from '#core/score/fatal-faults.ts'
 import { fitmentRemarks, misfitReasons, type EngineFitment } from '#core/score/fitment.ts'
@@ -58,16 +63,38 @@ export function buildLineupColumns(
   fitment?: EngineFitment,
 ): { columns: ColumnHead[]; rows: Row[] } {
   const revisions = [...groupBy(assessed, ({ specimen }) => specimen.revisionId).values()].flatMap(unitsOf)
+  const judging = judgingBy(criteria)
   return {
-    columns: revisions.flatMap((units) => columnHead(units, criteria, fitment)),
+    columns: revisions.flatMap((units) => columnHead(units, judging, fitment)),
     rows: buildLineup(
       revisions.flatMap(revisionColumn),
-      cellPointsBy(criteria),
+      judging.pointsOf,
       spreads,
       comparisons,
-      reasonUnjudgedBy(criteria),
+      judging.reasonUnjudged,
     ),
   }
+}
+
+/** How rows and specimens are judged, as long as the criteria say the same: what was judged so is not judged again. */
+interface Judging {
+  pointsOf: CellPoints
+  reasonUnjudged: ReasonUnjudged
+  scoreOf: (assessment: Assessment, form: FilterForm) => Score
+}
+
+/** A line-up is judged for its size class, its drivers and its money: a few at a time. */
+const judgings = new LRUCache<string, Judging>({ max: 20 })
+
+function judgingBy(criteria: readonly Criterion[]): Judging {
+  const text = JSON.stringify(criteria)
+  const known = judgings.get(text) ?? {
+    pointsOf: cellPointsBy(criteria),
+    reasonUnjudged: reasonUnjudgedBy(criteria),
+    scoreOf: keptLast((assessment: Assessment, form: FilterForm) => scoreSpecimen(form, assessment, criteria)),
+  }
+  judgings.set(text, known)
+  return known
 }
 
 /** Units of a revision that make one column: those that are as it is sold, or those that are not. */
@@ -96,6 +123,9 @@ function unitsOf(all: readonly AssessedSpecimen[]): Units[] {
 /** Columns by the first of their assessments: one that stays the same is the same object, with what is kept of it. */
 const columnsOf = new WeakMap<Assessment, RevisionColumn>()
 
+/** As columns were built last. */
+const lastBuilt = new LRUCache<string, RevisionColumn>({ max: 500 })
+
 function revisionColumn({ id, own }: Units): RevisionColumn[] {
   const [first] = own
   if (!first) return []
@@ -103,7 +133,10 @@ function revisionColumn({ id, own }: Units): RevisionColumn[] {
   const column = { id, form, specimens: own.map(({ specimen, assessment }) => ({ id: specimen.id, assessment })) }
   const known = columnsOf.get(first.assessment)
   if (known && isSameColumn(known, column)) return [known]
+  const before = lastBuilt.get(id)
+  if (before) follows(column, before)
   columnsOf.set(first.assessment, column)
+  lastBuilt.set(id, column)
   return [column]
 }
 
@@ -117,12 +150,12 @@ const isSameColumn = (a: RevisionColumn, b: RevisionColumn): boolean =>
 
 function columnHead(
   { id, own, aside }: Units,
-  criteria: readonly Criterion[],
+  { scoreOf }: Judging,
   fitment: EngineFitment | undefined,
 ): ColumnHead[] {
   const scored = own.map(({ specimen, assessment }) => ({
     specimen,
-    score: scoreSpecimen(specimen.form, assessment, criteria),
+    score: scoreOf(assessment, specimen.form),
   }))
   const [leading] = [...scored].sort((a, b) => b.score.coverage - a.score.coverage)
   if (!leading) return []
@@ -174,9 +207,11 @@ function mostFound(faults: readonly FatalFault[], own: readonly AssessedSpecimen
   return most ?? { found: 0, lookedAt: 0 }
 }
 
+const fatalFaultsOf = keptLast((assessment: Assessment, form: FilterForm) => findFatalFaults(form, assessment.values))
+
 /** Fatal faults found in any of the specimens, each once. */
 function distinctFaults(own: readonly AssessedSpecimen[]): FatalFault[] {
-  const found = own.flatMap(({ specimen, assessment }) => findFatalFaults(specimen.form, assessment.values))
+  const found = own.flatMap(({ specimen, assessment }) => fatalFaultsOf(assessment, specimen.form))
   return [...new Map(found.map((fault) => [fault.key, fault])).values()]
 }
 

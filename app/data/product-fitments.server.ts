@@ -6,6 +6,7 @@ import { findApplication } from './applications.server.ts'
 import { assessApplication, type AssessedSpecimen } from './assessments.server.ts'
 import { database } from './database.server.ts'
 import { listFitments, type Fitment } from './fitments.server.ts'
+import { lineupQuery } from './lineup-query.server.ts'
 import type { Product } from './products.server.ts'
 import { listVerdicts } from './verdicts.server.ts'
 
@@ -21,13 +22,13 @@ export interface ProductFitment extends Fitment {
 }
 
 /** The engines that a product is for, and whether there is another that it could be said to fit. */
-export async function productFitments(product: Product) {
+export const productFitments = lineupQuery('product fitments', async (product: Product) => {
   const [fitments, others] = await Promise.all([listFitments(product.id), listEnginesToFit(product.id, 1)])
   return {
     fitments: await Promise.all(fitments.map((fitment) => checked(product, fitment))),
     hasOthers: others.length > 0,
   }
-}
+})
 
 /** The engines that a product could be said to fit: of its form, and not among those that it is for. */
 export async function listEnginesToFit(product: string, most?: number): Promise<{ id: string; name: string }[]> {

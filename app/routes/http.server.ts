@@ -14,6 +14,9 @@ export function found<T>(value: T | undefined, what: string): T {
   return value ?? notFound(what)
 }
 
+/** Whether a whole page was asked for, and not its data by an app that runs in a browser. */
+export const isDocument = ({ isDocument: said = true }: { isDocument?: boolean } = {}): boolean => said
+
 /** Form data of a request; a body that cannot be read is the sender's fault, said as such. */
 export async function formDataOf(request: Request): Promise<FormData> {
   try {

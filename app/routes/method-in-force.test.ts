@@ -27,7 +27,7 @@ const load = <Args, Result>(loader: (args: Args) => Result, params: Record<strin
 
 /** What each view says of one specimen: its score, and the mark of its can wall where it shows one. */
 async function scores() {
-  const { evaluation } = (await loadLineup(application))!
+  const { evaluation } = (await loadLineup(application, false))!
   const { columns, rows, method } = JSON.parse(evaluation) as LineupEvaluation
   const at = columns.findIndex(({ id }) => id === specimen.revisionId)
   const wall = rows.find(({ key }) => key === 'can.wall')!

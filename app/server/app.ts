@@ -48,7 +48,11 @@ export function createApp(): Express {
   app.use((request, response, next) => (files.has(request.path) ? filesOfClient(request, response, next) : next()))
   const pages = createRequestHandler({
     build: guardedBuild(build),
-    getLoadContext: (_, response) => ({ nonce: nonceOf(response), requestId: requestIdOf(response) }),
+    getLoadContext: ({ path }, response) => ({
+      nonce: nonceOf(response),
+      requestId: requestIdOf(response),
+      isDocument: !path.endsWith('.data'),
+    }),
   })
   app.all('/{*path}', pages)
   return app

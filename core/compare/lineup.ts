@@ -67,17 +67,7 @@ export function buildLineup(
         ? keptCell(column, of.key, library, () => cellOf(of, column, library))
         : otherForm(column.form),
     )
-    const { cells, relations } = relateCells(own, columnRelations(records, columns, of.key))
-    const compared = 'relative' in of && of.relative ? remarkTimesLowest(cells) : cells
-    return {
-      key: of.key,
-      label: of.label,
-      part: of.part,
-      kind,
-      cells: compared,
-      differs: cellsDiffer(cells),
-      ...(relations.length > 0 && { relations }),
-    }
+    return unmarkedRow(of, kind, own, columnRelations(records, columns, of.key))
   }
   const unmarked = [
     ...catalogue
@@ -85,17 +75,60 @@ export function buildLineup(
       .map((one) => row(one, 'characteristic', characteristicCell)),
     ...figures.filter(applies).map((one) => row(one, 'figure', figureCell)),
   ]
-  const cellsOf = columns.map((_, at) => new Map(unmarked.flatMap(({ key, cells }) => pairOf(key, cells[at]))))
-  const rows = unmarked.map((one) => {
-    const cells = one.cells.map((cell, at) => unjudgedCell(cell, reasonUnjudged(one.key, cellsOf[at] ?? new Map())))
-    return { ...one, cells: markCells(cells, (cell) => pointsOf(one.key, cell), confusionOf(one.key)) }
-  })
+  const byKey = new Map(unmarked.map((one) => [one.key, one]))
+  const cellsOf = columns.map((_, at) => ({ get: (key: string) => byKey.get(key)?.cells[at] }))
+  const rows = unmarked.map((one) =>
+    markedRow(
+      one,
+      pointsOf,
+      cellsOf.map((cells) => reasonUnjudged(one.key, cells)),
+    ),
+  )
   const order = new Map<FilterPartKey, number>(filterParts.map(({ key }, index) => [key, index]))
   const place = ({ part }: Row): number => order.get(part) ?? filterParts.length
   return rows.sort((a, b) => place(a) - place(b))
 }
 
-const pairOf = (key: string, cell: Cell | undefined): [string, Cell][] => (cell ? [[key, cell]] : [])
+/** Rows by the first of their cells: one whose cells are the same objects as before is not worked out again. */
+const unmarkedRows = new WeakMap<Cell, { own: readonly Cell[]; row: Row }>()
+
+function unmarkedRow(
+  of: Characteristic | Figure,
+  kind: Row['kind'],
+  own: readonly Cell[],
+  between: readonly ColumnRelation[],
+): Row {
+  const [first] = own
+  const known = first && between.length === 0 ? unmarkedRows.get(first) : undefined
+  if (known && areSame(known.own, own)) return known.row
+  const { cells, relations } = relateCells(own, between)
+  const row = {
+    key: of.key,
+    label: of.label,
+    part: of.part,
+    kind,
+    cells: 'relative' in of && of.relative ? remarkTimesLowest(cells) : cells,
+    differs: cellsDiffer(cells),
+    ...(relations.length > 0 && { relations }),
+  }
+  if (first && between.length === 0) unmarkedRows.set(first, { own, row })
+  return row
+}
+
+/** Rows as they were marked last, by what they were before. */
+const markedRows = new WeakMap<Row, { pointsOf: CellPoints; reasons: readonly (string | undefined)[]; marked: Row }>()
+
+function markedRow(row: Row, pointsOf: CellPoints, reasons: readonly (string | undefined)[]): Row {
+  const known = markedRows.get(row)
+  if (known?.pointsOf === pointsOf && areSame(known.reasons, reasons)) return known.marked
+  const cells = row.cells.map((cell, at) => unjudgedCell(cell, reasons[at]))
+  const marked = { ...row, cells: markCells(cells, (cell) => pointsOf(row.key, cell), confusionOf(row.key)) }
+  markedRows.set(row, { pointsOf, reasons, marked })
+  return marked
+}
+
+const areSame = <T>(a: readonly T[], b: readonly T[]): boolean =>
+  a.length === b.length && a.every((one, at) => one === b[at])
 
 const confusionOf = (key: string): number => {
   const of = findCharacteristic(key)

@@ -5,7 +5,12 @@ import { isInferred, type Cell, type Mark, type NumberCell, type WordsCell } fro
 export type CellPoints = (key: string, cell: Cell) => number | undefined
 
 /** Why a row does not judge a column, by what else is known of it; undefined when it does. */
-export type ReasonUnjudged = (key: string, column: ReadonlyMap<string, Cell>) => string | undefined
+export type ReasonUnjudged = (key: string, column: CellsOfColumn) => string | undefined
+
+/** Cells of a column by the key of their row, as a map is asked. */
+export interface CellsOfColumn {
+  get(key: string): Cell | undefined
+}
 
 /** Points of a cell of one row; undefined when nothing judges it. */
 export type PointsOf = (cell: NumberCell | WordsCell) => number | undefined

@@ -1,5 +1,5 @@
 import type { Cell } from '#core/compare/cell.ts'
-import type { CellPoints, ReasonUnjudged } from '#core/compare/marks.ts'
+import type { CellPoints, CellsOfColumn, ReasonUnjudged } from '#core/compare/marks.ts'
 import { isBelow, type Criterion } from './criterion.ts'
 import { answerPoints, numberPoints } from './value-function.ts'
 
@@ -36,7 +36,7 @@ export function cellPointsBy(criteria: readonly Criterion[]): CellPoints {
  */
 export function reasonAmongCells(
   { notApplicableWhen, notApplicableBelow }: Criterion,
-  cells: ReadonlyMap<string, Cell>,
+  cells: CellsOfColumn,
 ): string | undefined {
   const size = cells.get(notApplicableBelow?.key ?? '')
   if (size?.state === 'number' && isBelow(notApplicableBelow, size.value)) return notApplicableBelow?.reason

@@ -25,8 +25,8 @@ export function passedSteps(
   recorded: Iterable<string>,
 ): IrreversibleStepKey[] {
   const passed = new Set(noted)
-  for (const key of recorded)
-    for (const step of irreversibleStepsBefore(characteristicOf(key).station, form)) passed.add(step)
+  const reached = new Set([...recorded].map((key) => characteristicOf(key).station))
+  for (const station of reached) for (const step of irreversibleStepsBefore(station, form)) passed.add(step)
   const own = irreversibleSteps.filter(({ forms }) => (forms as readonly FilterForm[]).includes(form))
   const last = own.findLastIndex(({ key }) => passed.has(key))
   return own.slice(0, last + 1).map(({ key }) => key)

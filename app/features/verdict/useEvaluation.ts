@@ -73,7 +73,7 @@ export function useEvaluation({ more = false } = {}) {
     () => evaluatedBy(form, evaluation, school, driver, ground),
     [form, evaluation, school, driver, ground],
   )
-  const isLoaded = loaded.school === school.id && !driver && ground === 'overall'
+  const isLoaded = loaded?.school === school.id && !driver && ground === 'overall'
   const refined = drawn.get(school.id)
   /** By the worker, or by the server before it. */
   const known = refined ?? (isLoaded ? loaded : undefined)
