@@ -3,11 +3,11 @@ import { renderToPipeableStream } from 'react-dom/server'
 import { ServerRouter, type AppLoadContext, type EntryContext } from 'react-router'
 import { ServerStyleSheet } from 'styled-components'
 import { NonceContext } from '#app/ui/nonce.ts'
-import { RenderTurns } from './render-turns.ts'
+import { Turns } from './turns.ts'
 
 const headEnd = '</head>'
 
-const turns = new RenderTurns()
+const turns = new Turns()
 
 /** The whole page at once, with the styles of what is on it in its head; it is not drawn for a HEAD request. */
 export default function handleRequest(

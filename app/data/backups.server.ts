@@ -5,8 +5,8 @@ import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { ok, problem, type Result } from '#core/result.ts'
 import type { Contents } from '#app/storage/archive-manifest.ts'
-import { ArchiveError, verifyArchive } from '#app/storage/archive-read.ts'
-import { backupFile, listBackups, makeBackup, type Backup } from '#app/storage/backups.ts'
+import { ArchiveError } from '#app/storage/archive-read.ts'
+import { backupFile, listBackups, type Backup } from '#app/storage/backups.ts'
 import { countContents } from '#app/storage/contents.ts'
 import { databaseFile, ensureFolder } from '#app/storage/data-folder.ts'
 import { foldersSetAside, restoreArchive, type Restored } from '#app/storage/restore.ts'
@@ -15,6 +15,7 @@ import { readBackupSetting, type BackupSetting } from './backup-setting.server.t
 import { withDatabaseClosed } from './database.server.ts'
 import { newId } from './id.ts'
 import { isImporting } from './imports.server.ts'
+import { backUp, faultOfArchive } from './make-backup.server.ts'
 
 /** Backups, what they are of, and what there is now: as far as each can be read. */
 export interface BackupOverview {
@@ -39,7 +40,7 @@ function contentsNow(): Contents | undefined {
 }
 
 /** Makes a backup now, with the pictures or without. */
-export const backUpNow = (withPhotos: boolean) => makeBackup('by-hand', { withPhotos })
+export const backUpNow = (withPhotos: boolean) => backUp('by-hand', withPhotos)
 
 /** Puts a backup in the place of what is kept, while the app runs: what is asked meanwhile is told so. */
 export async function restoreBackup(name: string): Promise<Result<Restored>> {
@@ -61,12 +62,11 @@ export async function takeInBackup(body: ReadableStream<Uint8Array>): Promise<Re
   const part = `${file}.part`
   try {
     await pipeline(Readable.fromWeb(body as never), createWriteStream(part))
-    await verifyArchive(part)
+    const fault = await faultOfArchive(part)
+    if (fault !== undefined) return problem('archive', fault)
     await rename(part, file)
     return ok(name)
-  } catch (error) {
+  } finally {
     await rm(part, { force: true })
-    if (error instanceof ArchiveError) return problem('archive', error.message)
-    throw error
   }
 }

@@ -1,6 +1,7 @@
-import { makeBackup, listBackups } from '#app/storage/backups.ts'
+import { listBackups } from '#app/storage/backups.ts'
 import { millisecondsPerDay } from '#core/calendar.ts'
 import { readBackupSetting } from './backup-setting.server.ts'
+import { backUp } from './make-backup.server.ts'
 
 const hour = 3_600_000
 
@@ -24,7 +25,7 @@ export async function backUpWhenDue(present = Date.now()): Promise<boolean> {
   if (setting === 'off') return false
   const regular = (await listBackups()).find(({ manifest }) => manifest?.kind === 'daily')
   if (regular?.manifest && present - Date.parse(regular.manifest.madeAt) < millisecondsPerDay) return false
-  await makeBackup('daily', { withPhotos: setting === 'with-photos' })
+  await backUp('daily', setting === 'with-photos')
   return true
 }
 
@@ -32,7 +33,7 @@ export async function backUpWhenDue(present = Date.now()): Promise<boolean> {
 export async function backUpPublished(): Promise<void> {
   try {
     const setting = await readBackupSetting()
-    if (setting !== 'off') await makeBackup('published', { withPhotos: setting === 'with-photos' })
+    if (setting !== 'off') await backUp('published', setting === 'with-photos')
   } catch (error) {
     console.error('No backup at publication:', error)
   }

@@ -148,11 +148,7 @@ const isSameColumn = (a: RevisionColumn, b: RevisionColumn): boolean =>
     return other?.id === id && other.assessment === assessment
   })
 
-function columnHead(
-  { id, own, aside }: Units,
-  { scoreOf }: Judging,
-  fitment: EngineFitment | undefined,
-): ColumnHead[] {
+function columnHead({ id, own, aside }: Units, { scoreOf }: Judging, fitment: EngineFitment | undefined): ColumnHead[] {
   const scored = own.map(({ specimen, assessment }) => ({
     specimen,
     score: scoreOf(assessment, specimen.form),

@@ -16,21 +16,27 @@ export interface RecentSpecimen {
 /** The specimens that were worked on last, the latest first. */
 export async function recentSpecimens(most: number): Promise<RecentSpecimen[]> {
   const db = await database()
-  const rows: { id: string; brand: string; partNumber: string; label: string; engine: string; at: string }[] = await db(
-    'shownReading',
-  )
-    .join('specimen', 'specimen.id', 'shownReading.specimenId')
+  const readings: { specimenId: string; at: string }[] = await db('shownReading')
+    .orderBy('seq', 'desc')
+    .limit(recentReadings)
+    .select('specimenId', 'recordedAt as at')
+  const latest = new Map<string, string>()
+  for (const { specimenId, at } of readings) if (!latest.has(specimenId)) latest.set(specimenId, at)
+  const rows: { id: string; brand: string; partNumber: string; label: string; engine: string }[] = await db('specimen')
     .join('revision', 'revision.id', 'specimen.revisionId')
     .join('product', 'product.id', 'revision.productId')
     .join('brand', 'brand.id', 'product.brandId')
     .join('application', 'application.id', 'product.applicationId')
     .where(whatIsShown('application'))
-    .orderBy('seq', 'desc')
-    .limit(recentReadings)
+    .whereIn('specimen.id', [...latest.keys()])
     .select('specimen.id', 'brand.name as brand', 'product.partNumber', 'specimen.label')
-    .select('application.name as engine', 'shownReading.recordedAt as at')
-  const latest = new Map<string, RecentSpecimen>()
-  for (const { id, brand, partNumber, label, engine, at } of rows)
-    if (!latest.has(id)) latest.set(id, { id, name: `${brand} ${partNumber} ${label}`, engine, at })
-  return [...latest.values()].slice(0, most)
+    .select('application.name as engine')
+  const shown = new Map(rows.map((row) => [row.id, row]))
+  return [...latest].flatMap(([id, at]) => recentOf(shown.get(id), at)).slice(0, most)
 }
+
+const recentOf = (
+  row: { id: string; brand: string; partNumber: string; label: string; engine: string } | undefined,
+  at: string,
+): RecentSpecimen[] =>
+  row ? [{ id: row.id, name: `${row.brand} ${row.partNumber} ${row.label}`, engine: row.engine, at }] : []

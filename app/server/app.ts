@@ -10,6 +10,7 @@ import { enter, enterForm, houseDoor } from './house-door.ts'
 import { guardedBuild } from './guarded-build.ts'
 import { health } from './health.ts'
 import { hearOut } from './hear-out.ts'
+import { inTurn } from './in-turn.ts'
 import { logRequests, requestIdOf } from './log.ts'
 import { nonceOf, policy } from './policy.ts'
 
@@ -54,6 +55,6 @@ export function createApp(): Express {
       isDocument: !path.endsWith('.data'),
     }),
   })
-  app.all('/{*path}', pages)
+  app.all('/{*path}', inTurn, pages)
   return app
 }

@@ -3,8 +3,9 @@ import { parentPort, Worker } from 'node:worker_threads'
 import { closeDatabase, whenDatabaseCloses } from '#app/data/database.server.ts'
 import { tellProgress, tellProgressBy } from '#app/data/progress.server.ts'
 import { answerElsewhere, answerHere, threadNames, type ThreadName } from '#app/data/threads.server.ts'
-import { giveUpSignal, whileWanted } from '#app/storage/request-scope.ts'
+import { giveUpSignal, throwIfGivenUp, whileWanted } from '#app/storage/request-scope.ts'
 import { StorageError, storageProblemOf, type StorageProblemKind } from '#app/storage/storage-problem.ts'
+import { Turns } from '#app/turns.ts'
 import { giveWay } from './give-way.ts'
 
 /** What a thread is told: a work, that nobody waits for one any more, or to close the database. */
@@ -100,18 +101,25 @@ function startThread(name: ThreadName): { stop(): Promise<void> } {
   }
 }
 
-/** A thread's own work: does what it is asked until it is ended. */
+/** Answers, unless nobody waits for it any more when its turn comes. */
+const wanted = (signal: AbortSignal, { name, args }: Extract<Told, { does: 'answer' }>): Promise<unknown> =>
+  whileWanted(signal, async () => {
+    throwIfGivenUp()
+    return answerHere(name, args)
+  })
+
+/** A thread's own work: does what it is asked until it is ended, what is quick first. */
 export function answerInThread(): void {
   giveWay()
   const running = new Map<number, AbortController>()
+  const turns = new Turns()
   const say = (said: Said) => parentPort?.postMessage(said)
   tellProgressBy((about, share) => say({ about, share }))
   parentPort?.on('message', (told: Told) => {
     if (told.does === 'give-up') return running.get(told.question)?.abort()
     const work = new AbortController()
     running.set(told.id, work)
-    const doing =
-      told.does === 'close' ? closeDatabase() : whileWanted(work.signal, () => answerHere(told.name, told.args))
+    const doing = told.does === 'close' ? closeDatabase() : turns.inTurn(told.name, () => wanted(work.signal, told))
     void doing
       .then(
         (answer) => say({ id: told.id, answer }),

@@ -1,6 +1,7 @@
 import { existsSync, readdirSync, statSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { basename, join } from 'node:path'
+import { threadId } from 'node:worker_threads'
 import packageJson from '../../package.json' with { type: 'json' }
 import type { BackupKind, Manifest } from './archive-manifest.ts'
 import { readManifest, verifyArchive } from './archive-read.ts'
@@ -36,7 +37,7 @@ export async function makeBackup(
   const madeAt = new Date().toISOString()
   const folder = ensureFolder('backups')
   const file = to ?? freeName(folder, `plicator-${madeAt.slice(0, 19).replace(/[:T]/g, '-')}-${kind}`)
-  const copy = join(folder, `.copy-${process.pid}-${copies++}.sqlite`)
+  const copy = join(folder, `.copy-${process.pid}-${threadId}-${copies++}.sqlite`)
   try {
     await copyDatabase(of, copy)
     const manifest: Manifest = {
