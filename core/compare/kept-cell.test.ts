@@ -1,7 +1,7 @@
 import { expect, test, vi } from 'vitest'
 import { assess } from '#core/figures/assess.ts'
 import type { Cell } from './cell.ts'
-import { keptCell } from './kept-cell.ts'
+import { follows, keptCell } from './kept-cell.ts'
 import type { RevisionColumn } from './revision-column.ts'
 
 const column = (): RevisionColumn => ({
@@ -26,4 +26,19 @@ test('another spread, another key and another column have cells of their own', (
   keptCell(own, 'can.diameter', undefined, workOut)
   keptCell(column(), 'can.diameter', undefined, workOut)
   expect(workOut).toHaveBeenCalledTimes(5)
+})
+
+test('a cell of a column that has changed is worked out again, and stays the same object where it says the same', () => {
+  const [before, after] = [column(), column()]
+  const missing = () => ({ state: 'missing' }) as const
+  const told = (message: string) => () => ({ state: 'impossible', message, specimen: 's' }) as const
+  const [wall, height] = [
+    keptCell(before, 'can.wall', undefined, missing),
+    keptCell(before, 'can.height', undefined, told('as it was')),
+  ]
+  follows(after, before)
+  expect(keptCell(after, 'can.wall', undefined, missing)).toBe(wall)
+  expect(keptCell(after, 'can.height', undefined, told('as it is'))).toMatchObject({ message: 'as it is' })
+  expect(keptCell(after, 'can.height', undefined, told('asked again'))).toMatchObject({ message: 'as it is' })
+  expect(keptCell(before, 'can.height', undefined, told('asked again'))).toBe(height)
 })

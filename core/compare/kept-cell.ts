@@ -5,10 +5,11 @@ import type { UnitSpread } from './unit-spread.ts'
 interface Kept {
   library: UnitSpread | undefined
   cell: Cell
+  /** It is of the column as it was before, and may have changed. */
+  isBefore?: true
 }
 
 const kept = new WeakMap<RevisionColumn, Map<string, Kept>>()
-const befores = new WeakMap<RevisionColumn, RevisionColumn>()
 
 /**
  * Says what a column was before one of its specimens changed: a cell that says the same as before is the same object,
@@ -20,9 +21,8 @@ const befores = new WeakMap<RevisionColumn, RevisionColumn>()
  * // => undefined
  */
 export function follows(column: RevisionColumn, before: RevisionColumn): void {
-  befores.set(column, before)
-  // What lies further back is not asked for again.
-  befores.delete(before)
+  const cells = [...(kept.get(before) ?? [])]
+  kept.set(column, new Map(cells.map(([key, one]) => [key, { ...one, isBefore: true }])))
 }
 
 /**
@@ -45,17 +45,11 @@ export function keptCell(
   const own = kept.get(column) ?? new Map<string, Kept>()
   kept.set(column, own)
   const known = own.get(key)
-  if (known && isSameSpread(known.library, library)) return known.cell
-  const cell = asBefore(column, key, workOut())
-  own.set(key, { library, cell })
-  return cell
-}
-
-/** The cell as it was before, where it says the same. */
-function asBefore(column: RevisionColumn, key: string, cell: Cell): Cell {
-  const before = befores.get(column)
-  const known = before && kept.get(before)?.get(key)?.cell
-  return known && JSON.stringify(known) === JSON.stringify(cell) ? known : cell
+  if (known && !known.isBefore && isSameSpread(known.library, library)) return known.cell
+  const cell = workOut()
+  const same = known && JSON.stringify(known.cell) === JSON.stringify(cell) ? known.cell : cell
+  own.set(key, { library, cell: same })
+  return same
 }
 
 const isSameSpread = (a: UnitSpread | undefined, b: UnitSpread | undefined): boolean =>
