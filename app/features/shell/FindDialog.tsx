@@ -118,9 +118,11 @@ function FindList({ engine, close }: { engine: Engine | undefined; close: () => 
   const sought = useDeferredValue(query)
   const found = useMemo(() => find(sought, searched), [sought, searched])
   const navigate = useNavigate()
-  /** Whoever is faster than the list goes to what it is about to show first. */
+  /** Whoever is faster than the list, or than its first line is marked, goes to what stands there first. */
   const goBeforeListed = (event: KeyboardEvent) => {
-    if (event.key !== 'Enter' || event.nativeEvent.isComposing || sought === query) return
+    if (event.key !== 'Enter' || event.nativeEvent.isComposing || query.trim() === '') return
+    const isMarked = event.target instanceof Element && event.target.hasAttribute('aria-activedescendant')
+    if (sought === query && isMarked) return
     event.preventDefault()
     event.stopPropagation()
     const [first] = find(query, index)
