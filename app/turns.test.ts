@@ -60,6 +60,20 @@ describe('works that wait for their turn', () => {
     expect(done).toEqual(['long', 'short'])
   })
 
+  test('a work that asks for another has that done in a turn of its own', async () => {
+    const turns = new Turns()
+    const done: string[] = []
+    const inner = () => turns.inTurn('inner', () => Promise.resolve(void done.push('inner')))
+    await turns.inTurn('outer', async () => {
+      const later = inner()
+      done.push('outer')
+      await later
+    })
+    await turn()
+    expect(done).toEqual(['outer', 'inner'])
+    expect(await turns.inTurn('next', () => Promise.resolve('done'))).toBe('done')
+  })
+
   test('a fault in one is told to whom it concerns alone', async () => {
     const { ask } = turnsOf()
     const turns = new Turns()

@@ -22,6 +22,7 @@ const mostKinds = 500
 export class Turns {
   private readonly usual = new LRUCache<string, number>({ max: mostKinds })
   private readonly waiting: Waiting[] = []
+  private isNextDue = false
   private readonly clock: () => number
 
   constructor(clock: () => number = () => performance.now()) {
@@ -39,17 +40,24 @@ export class Turns {
       }
       const does = () => void timed().then(resolve, reject)
       this.waiting.push({ expected: this.usual.get(kind) ?? 0, since: this.clock(), work: does })
-      if (this.waiting.length === 1) setImmediate(() => this.doNext())
+      this.expectNext()
     })
   }
 
+  private expectNext(): void {
+    if (this.isNextDue || this.waiting.length === 0) return
+    this.isNextDue = true
+    setImmediate(() => this.doNext())
+  }
+
   private doNext(): void {
+    this.isNextDue = false
     const now = this.clock()
     const cost = ({ expected, since }: Waiting) => expected - (now - since)
     const next = this.waiting.reduce((best, one) => (cost(one) < cost(best) ? one : best))
     this.waiting.splice(this.waiting.indexOf(next), 1)
     next.work()
-    if (this.waiting.length > 0) setImmediate(() => this.doNext())
+    this.expectNext()
   }
 
   private learn(kind: string, took: number): void {
