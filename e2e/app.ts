@@ -6,6 +6,7 @@ import { join } from 'node:path'
 import puppeteer, { type Browser, type ElementHandle, type KeyInput, type Page } from 'puppeteer-core'
 import { browserOptions } from './browser.ts'
 import { bringDemo } from './demo.ts'
+import { pressUntilHit } from './press.ts'
 
 const root = join(import.meta.dirname, '..')
 
@@ -191,7 +192,7 @@ export const byRole = async (page: Page, role: string, name: string): Promise<El
 export const press = async (page: Page, role: string, name: string): Promise<void> =>
   role === 'radio'
     ? (await byRole(page, role, name)).click()
-    : page.locator(`::-p-aria([name="${name}"][role="${role}"])`).setTimeout(patience).click()
+    : pressUntilHit(page, `::-p-aria([name="${name}"][role="${role}"])`, patience)
 
 /** Presses a letter with Alt: alone it is text while the cursor is in a field. */
 export async function pressAlt(page: Page, letter: string): Promise<void> {

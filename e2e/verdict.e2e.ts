@@ -109,6 +109,7 @@ describe('the verdict', () => {
   test('a driver shifts the weights by rules that can be read', async () => {
     await choose(page, 'School', 'Build first')
     await press(page, 'tab', 'Ranking')
+    await settled()
     const before = await page.$$eval('[aria-label="Ranking"] tbody tr td:nth-child(4)', (cells) =>
       cells.map((cell) => cell.textContent),
     )
@@ -124,8 +125,9 @@ describe('the verdict', () => {
   })
 
   test('how sure: ranks are drawn in the background, around the school and with any weights', async () => {
+    await settled()
     await press(page, 'tab', 'How sure')
-    await sees(page, ' draws')
+    await page.waitForSelector('[aria-label="Rank shares"]')
     const shares = () =>
       page.$$eval('[aria-label="Rank shares"] tbody tr', (rows) =>
         rows.map((row) =>
