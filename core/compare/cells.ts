@@ -7,20 +7,18 @@ import {
   type Evidence,
 } from '#core/catalogue/index.ts'
 import type { Assessment } from '#core/figures/assess.ts'
-import { computeFigure } from '#core/figures/figure.ts'
+import { computeFigure, type KnownValues } from '#core/figures/figure.ts'
 import type { Figure } from '#core/figures/index.ts'
 import {
   effectiveDegrees,
   expandedUncertainty,
-  plus,
   scaled,
   standardUncertainty,
   total,
-  uncertain,
   type Uncertain,
 } from '#core/quantity/uncertain.ts'
 import type { End } from '#core/teardown/end.ts'
-import type { ResolvedValue } from '#core/teardown/resolve.ts'
+import type { ResolvedValue, ResolvedValues } from '#core/teardown/resolve.ts'
 import { degreesOfFactor, studentT95 } from '#core/quantity/student.ts'
 import { notApplicableReason } from '#core/teardown/recording-plan.ts'
 import type { Cell, NumberCell } from './cell.ts'
@@ -142,11 +140,17 @@ function workOutSensitivity(figure: Figure, value: number, { values }: Assessmen
     const input = values.get(key)
     const changed = input && nudged(input)
     if (!changed) return sum
-    const result = computeFigure(figure, new Map(values).set(key, changed))
+    const result = computeFigure(figure, withValue(values, changed))
     return result.state === 'known' ? sum + ((result.number.value / value - 1) / nudge) ** 2 : sum
   }, 0)
   return Math.sqrt(squares)
 }
+
+/** The same values but for one. */
+const withValue = (values: ResolvedValues, changed: ResolvedValue): KnownValues => ({
+  get: (key) => (key === changed.key ? changed : values.get(key)),
+  has: (key) => values.has(key),
+})
 
 /** A quantity or openings a little larger; undefined for what is counted or said. */
 function nudged(input: ResolvedValue): ResolvedValue | undefined {
@@ -177,15 +181,17 @@ function average(
   if (!differ && (!varies || standardUncertainty(measured) === 0)) return measuredValue(measured)
   const { relative, degreesOfFreedom, source } = unitSpread(values, library, assumedFactor)
   const spread = (relative * Math.abs(measured.value)) / Math.sqrt(values.length)
-  const whole = measuredValue(plus(measured, uncertain(0, spread, 'units', degreesOfFreedom)))
+  const own = measuredValue(measured)
+  const u = Math.hypot(own.u, spread)
   // With few degrees of freedom Welch and Satterthwaite's formula covers too little: the half widths are added instead.
   const halfWidth = Math.hypot(expandedUncertainty(measured), studentT95(degreesOfFreedom) * spread)
-  const degrees = degreesOfFactor(halfWidth / whole.u)
+  const degrees = degreesOfFactor(halfWidth / u)
   return {
-    ...whole,
+    ...own,
+    u,
     ...(Number.isFinite(degrees) && { degrees }),
     spread: source,
-    ...(whole.u > 0 && { unitShare: (spread / whole.u) ** 2 }),
+    ...(u > 0 && { unitShare: (spread / u) ** 2 }),
   }
 }
 

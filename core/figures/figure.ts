@@ -15,6 +15,9 @@ import { openingsArea } from './openings-area.ts'
 import { sizedGroups } from '#core/teardown/opening-groups.ts'
 import { parseThread, type Thread } from '#core/quantity/thread.ts'
 
+/** Values by characteristic, of which a figure looks up what it is made of. */
+export type KnownValues = Pick<ResolvedValues, 'get' | 'has'>
+
 /** Inputs of a figure, looked up by characteristic. */
 export interface Inputs {
   number(key: string): Uncertain
@@ -97,7 +100,7 @@ class NotApplicable extends Error {}
  */
 export function computeFigure(
   figure: Figure,
-  values: ResolvedValues,
+  values: KnownValues,
   requirements: ApplicationRequirements = {},
 ): FigureResult {
   const worked = workOut(figure, values, requirements)
@@ -121,7 +124,7 @@ export function computeFigure(
   }
 }
 
-function workOut(figure: Figure, values: ResolvedValues, requirements: ApplicationRequirements): FigureResult {
+function workOut(figure: Figure, values: KnownValues, requirements: ApplicationRequirements): FigureResult {
   const needs = figure.needs.filter((key) => values.has(key) || !notApplicableReason(characteristicOf(key), values))
   const missing = needs.filter((key) => !isComplete(values.get(key)))
   const unsaid = (figure.requirements ?? [])
@@ -153,7 +156,7 @@ function workOut(figure: Figure, values: ResolvedValues, requirements: Applicati
 const isComplete = (value: ResolvedValue | undefined): boolean =>
   value !== undefined && (value.openings === undefined || sizedGroups(value.openings.groups) !== undefined)
 
-function inputsFrom(values: ResolvedValues, requirements: ApplicationRequirements): Inputs {
+function inputsFrom(values: KnownValues, requirements: ApplicationRequirements): Inputs {
   const resolved = (key: string): ResolvedValue => {
     const value = values.get(key)
     if (!value) throw new NotApplicable(notApplicableReason(characteristicOf(key), values))

@@ -99,9 +99,19 @@ export function expandedUncertainty(number: Uncertain): number {
   return studentT95(Math.max(1, effectiveDegrees(number))) * u
 }
 
+/** First-order image of one number: new value, and the derivative with respect to it. */
+function image(value: number, of: Uncertain, derivative: number): Uncertain {
+  if (of.budget.size === 0) return exactly(value)
+  if (derivative === 1) return { ...of, value }
+  const budget = new Map<string, number>()
+  for (const [source, contribution] of of.budget) budget.set(source, contribution * derivative)
+  return { value, budget, degrees: of.degrees }
+}
+
 /** First-order image of two numbers: new value, and the partial derivatives with respect to each. */
 function combine(value: number, a: Uncertain, da: number, b: Uncertain, db: number): Uncertain {
-  if (a.budget.size === 0 && b.budget.size === 0) return exactly(value)
+  if (b.budget.size === 0) return image(value, a, da)
+  if (a.budget.size === 0) return image(value, b, db)
   const budget = new Map<string, number>()
   for (const [source, contribution] of a.budget) budget.set(source, contribution * da)
   for (const [source, contribution] of b.budget) budget.set(source, (budget.get(source) ?? 0) + contribution * db)
@@ -137,7 +147,7 @@ export function over(a: Uncertain, b: Uncertain): Uncertain {
  *
  * @example scaled(exactly(3), 2).value // => 6
  */
-export const scaled = (a: Uncertain, factor: number): Uncertain => combine(a.value * factor, a, factor, a, 0)
+export const scaled = (a: Uncertain, factor: number): Uncertain => image(a.value * factor, a, factor)
 
 /**
  * A number raised to an exact power.
@@ -145,7 +155,7 @@ export const scaled = (a: Uncertain, factor: number): Uncertain => combine(a.val
  * @example power(exactly(3), 2).value // => 9
  */
 export const power = (a: Uncertain, exponent: number): Uncertain =>
-  combine(a.value ** exponent, a, exponent * a.value ** (exponent - 1), a, 0)
+  image(a.value ** exponent, a, exponent * a.value ** (exponent - 1))
 
 /**
  * Sum of any count of numbers.

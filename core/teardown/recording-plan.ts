@@ -15,7 +15,10 @@ export type RecordingPlan = Readonly<Record<string, boolean>>
  * @example notApplicableReason(characteristicOf('bypass.weight'), known({ 'bypass.place': 'none' }))
  * // => 'there is no bypass valve in this filter'
  */
-export function notApplicableReason(characteristic: Characteristic, known: ResolvedValues): string | undefined {
+export function notApplicableReason(
+  characteristic: Characteristic,
+  known: Pick<ResolvedValues, 'get'>,
+): string | undefined {
   return characteristic.notApplicableWhen?.find(({ key, values }) => values.includes(known.get(key)?.text ?? ''))
     ?.reason
 }
