@@ -12,7 +12,8 @@ const watched = (element: ElementHandle<Element>) =>
       ({ target }) => {
         const pressed = target as Element
         const twin = pressed.closest(wanted.tagName)
-        seen.isMissed = !wanted.contains(pressed) && twin?.textContent !== wanted.textContent
+        const isItsLabel = pressed.closest('label')?.control === wanted
+        seen.isMissed = !wanted.contains(pressed) && !isItsLabel && twin?.textContent !== wanted.textContent
       },
       { once: true, capture: true },
     )
